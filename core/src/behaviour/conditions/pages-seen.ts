@@ -1,0 +1,27 @@
+import { Type } from '@sinclair/typebox';
+import type { ConditionKind, ConditionSpec } from '../condition.js';
+
+export interface PagesSeenCondition {
+  type: 'pages-seen';
+  /** At least so many pages in this visit, this one counted in. */
+  atLeast: number;
+}
+
+/** The visitor has seen so many pages in this visit. */
+export const pagesSeen: ConditionKind<PagesSeenCondition> = {
+  compile:
+    ({ atLeast }) =>
+    (visit) =>
+      visit.pagesSeen >= atLeast,
+};
+
+export const pagesSeenSpec = {
+  type: 'pages-seen',
+  label: 'Pages seen in this visit',
+  schema: () =>
+    Type.Object(
+      { type: Type.Literal('pages-seen'), atLeast: Type.Integer({ minimum: 1, maximum: 1000 }) },
+      { additionalProperties: false },
+    ),
+  create: () => ({ type: 'pages-seen', atLeast: 2 }),
+} satisfies ConditionSpec;

@@ -1,0 +1,169 @@
+import { pausedBy, noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
+import type { PageVisit } from './page.js';
+import type { CompiledRules } from './rules.js';
+import { triggerKinds, type Trigger } from './triggers/registry.js';
+
+/** All that the machine knows at one moment. Plain data: it can be kept, compared and played again. */
+export interface MachineState {
+  memory: Memory;
+  page: PageVisit | null;
+  /** Slugs of the places the page has for inline widgets. */
+  markers: readonly string[];
+  /** The widgets on the page now, by id. */
+  open: readonly string[];
+}
+
+/** Something that happened. `at` in ms since the epoch, never before the event that came earlier. */
+export type MachineEvent = { at: number } & (
+  | { type: 'arrive'; address: string; width: number; markers: readonly string[] }
+  | { type: 'scroll'; share: number }
+  | { type: 'leave' }
+  | { type: 'tick' }
+  /** The page asks for a widget, whatever its rules say. */
+  | { type: 'ask'; widget: string }
+  | { type: 'close'; widget: string }
+  | { type: 'submit'; widget: string }
+);
+
+/** What is to be done: show a widget, take it away, keep the memory, or come back with a tick at a moment. */
+export type Effect =
+  | { type: 'show'; widget: string; asked: boolean }
+  | { type: 'hide'; widget: string }
+  | { type: 'remember'; memory: Memory }
+  | { type: 'wake'; at: number };
+
+export type Step = [MachineState, Effect[]];
+
+/** The state before the visitor's first page. */
+export function startState(memory: Memory = noMemory): MachineState {
+  return { memory, page: null, markers: [], open: [] };
+}
+
+/**
+ * Takes one event: the whole behaviour of Sirene on a page. Pure and deterministic; the page, the stage and the
+ * rehearsal all run this.
+ *
+ * @example
+ * const [state, effects] = step(rules, startState(), { type: 'arrive', at: 0, address: '/', width: 1280, markers: [] });
+ */
+export function step(rules: readonly CompiledRules[], state: MachineState, event: MachineEvent): Step {
+  switch (event.type) {
+    case 'arrive':
+      return arrive(rules, state, event);
+    case 'close':
+      return end(rules, state, event.widget, { closedAt: event.at }, event.at);
+    case 'submit':
+      return note(state, event.widget, { submittedAt: event.at });
+    case 'ask':
+      return ask(rules, state, event.widget, event.at);
+    default:
+      return state.page ? appear(rules, { ...state, page: seen(state.page, event) }) : [state, []];
+  }
+}
+
+function arrive(
+  rules: readonly CompiledRules[],
+  state: MachineState,
+  { at, address, width, markers }: MachineEvent & { type: 'arrive' },
+): Step {
+  const memory = rememberArrival(state.memory, at);
+  const { pages: pagesSeen, visits } = memory;
+  const page: PageVisit = { address, arrivedAt: at, now: at, scrolled: 0, leaving: false, width, pagesSeen, visits };
+  const gone = state.open.map((widget): Effect => ({ type: 'hide', widget }));
+  const [next, effects] = appear(rules, { memory, page, markers, open: [] });
+  return [next, [...gone, { type: 'remember', memory }, ...effects]];
+}
+
+function seen(page: PageVisit, event: MachineEvent): PageVisit {
+  const scrolled = event.type === 'scroll' ? Math.max(page.scrolled, event.share) : page.scrolled;
+  // Leaving holds for this one event only: who turns back has not left.
+  return { ...page, now: event.at, scrolled, leaving: event.type === 'leave' };
+}
+
+/** Lets every widget appear that wants to and may; of the overlays only one at a time. */
+function appear(rules: readonly CompiledRules[], state: MachineState): Step {
+  const effects: Effect[] = [];
+  let next = state;
+  let wake = Infinity;
+  for (const widget of rules) {
+    if (!mayAppear(rules, widget, next)) continue;
+    if (wants(widget, next.page as PageVisit)) {
+      next = shown(next, widget);
+      effects.push({ type: 'show', widget: widget.id, asked: false });
+    } else {
+      wake = Math.min(wake, dueAt(widget, next.page as PageVisit));
+    }
+  }
+  if (next !== state) effects.push({ type: 'remember', memory: next.memory });
+  if (wake < Infinity) effects.push({ type: 'wake', at: wake });
+  return [next, effects];
+}
+
+function mayAppear(rules: readonly CompiledRules[], widget: CompiledRules, state: MachineState): boolean {
+  if (!state.page || state.open.includes(widget.id) || pausedBy(widget, state.memory, state.page.now)) return false;
+  return hasPlace(rules, widget, state) && widget.targets(state.page);
+}
+
+/** Whether the page has room: a marker for an inline widget, the one free place for an overlay. */
+export function hasPlace(rules: readonly CompiledRules[], widget: CompiledRules, state: MachineState): boolean {
+  return widget.mode === 'inline' ? state.markers.includes(widget.slug) : overlays(rules, state).length === 0;
+}
+
+/** Whether the widget's triggers have happened. */
+export function wants({ triggers }: CompiledRules, page: PageVisit): boolean {
+  const fired = (trigger: Trigger) => triggerKinds[trigger.type]?.fired(trigger, page) ?? false;
+  return 'any' in triggers ? triggers.any.some(fired) : triggers.all.every(fired);
+}
+
+function dueAt({ triggers }: CompiledRules, page: PageVisit): number {
+  const list = 'any' in triggers ? triggers.any : triggers.all;
+  const times = list.map((trigger) => triggerKinds[trigger.type]?.dueAt?.(trigger, page) ?? Infinity);
+  return Math.min(...times.filter((time) => time > page.now), Infinity);
+}
+
+function shown(state: MachineState, widget: CompiledRules): MachineState {
+  const { allPages, visits } = state.memory;
+  const shownAt = state.page?.now ?? 0;
+  const memory = remember(state.memory, widget.id, { shownAt, shownVisit: visits, shownPage: allPages });
+  return { ...state, memory, open: [...state.open, widget.id] };
+}
+
+function remember(memory: Memory, id: string, what: WidgetMemory): Memory {
+  return { ...memory, widgets: { ...memory.widgets, [id]: { ...memory.widgets[id], ...what } } };
+}
+
+function note(state: MachineState, id: string, what: WidgetMemory): Step {
+  const memory = remember(state.memory, id, what);
+  return [{ ...state, memory }, [{ type: 'remember', memory }]];
+}
+
+function end(rules: readonly CompiledRules[], state: MachineState, id: string, what: WidgetMemory, at: number): Step {
+  if (!state.open.includes(id)) return [state, []];
+  const [noted, effects] = note(state, id, what);
+  const open = noted.open.filter((other) => other !== id);
+  const page = noted.page && { ...noted.page, now: at, leaving: false };
+  // The place is free: whoever waited gets a turn.
+  const [next, more] = appear(rules, { ...noted, open, page });
+  return [next, [{ type: 'hide', widget: id }, ...effects, ...more]];
+}
+
+function ask(rules: readonly CompiledRules[], state: MachineState, id: string, at: number): Step {
+  const widget = rules.find((one) => one.id === id);
+  if (!widget || !state.page || state.open.includes(id)) return [state, []];
+  if (widget.mode === 'inline' && !hasPlace(rules, widget, state)) return [state, []];
+  const inTheWay = widget.mode === 'inline' ? [] : overlays(rules, state);
+  const open = state.open.filter((other) => !inTheWay.includes(other));
+  const next = shown({ ...state, open, page: { ...state.page, now: at } }, widget);
+  return [
+    next,
+    [
+      ...inTheWay.map((other): Effect => ({ type: 'hide', widget: other })),
+      { type: 'show', widget: id, asked: true },
+      { type: 'remember', memory: next.memory },
+    ],
+  ];
+}
+
+function overlays(rules: readonly CompiledRules[], state: MachineState): string[] {
+  return rules.filter((widget) => widget.mode === 'overlay' && state.open.includes(widget.id)).map(({ id }) => id);
+}

@@ -1,0 +1,26 @@
+import { Type } from '@sinclair/typebox';
+import type { TriggerKind, TriggerSpec } from '../trigger.js';
+
+export interface DelayTrigger {
+  type: 'delay';
+  seconds: number;
+}
+
+/** Fires some seconds after the visitor arrived on the page. */
+export const delay: TriggerKind<DelayTrigger> = {
+  fired: (trigger, visit) => visit.now >= due(trigger, visit.arrivedAt),
+  dueAt: (trigger, visit) => due(trigger, visit.arrivedAt),
+};
+
+const due = ({ seconds }: DelayTrigger, arrivedAt: number) => arrivedAt + seconds * 1000;
+
+export const delaySpec = {
+  type: 'delay',
+  label: 'Time on the page',
+  schema: () =>
+    Type.Object(
+      { type: Type.Literal('delay'), seconds: Type.Number({ minimum: 0, maximum: 3600 }) },
+      { additionalProperties: false },
+    ),
+  create: () => ({ type: 'delay', seconds: 8 }),
+} satisfies TriggerSpec;

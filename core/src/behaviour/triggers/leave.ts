@@ -1,0 +1,12 @@
+import { Type } from '@sinclair/typebox';
+import type { TriggerKind, TriggerSpec } from '../trigger.js';
+
+/** Fires when the visitor makes to leave: the pointer goes out at the top, or a quick scroll back on touch. */
+export const leave: TriggerKind<{ type: 'leave' }> = { fired: (_, visit) => visit.leaving };
+
+export const leaveSpec = {
+  type: 'leave',
+  label: 'Leaving',
+  schema: () => Type.Object({ type: Type.Literal('leave') }, { additionalProperties: false }),
+  create: () => ({ type: 'leave' }),
+} satisfies TriggerSpec;

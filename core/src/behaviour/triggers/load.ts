@@ -1,0 +1,12 @@
+import { Type } from '@sinclair/typebox';
+import type { TriggerKind, TriggerSpec } from '../trigger.js';
+
+/** Fires as soon as the visitor arrives. */
+export const load: TriggerKind<{ type: 'load' }> = { fired: () => true };
+
+export const loadSpec = {
+  type: 'load',
+  label: 'Page loaded',
+  schema: () => Type.Object({ type: Type.Literal('load') }, { additionalProperties: false }),
+  create: () => ({ type: 'load' }),
+} satisfies TriggerSpec;

@@ -1,0 +1,24 @@
+import { Type } from '@sinclair/typebox';
+import type { TriggerKind, TriggerSpec } from '../trigger.js';
+
+export interface ScrollTrigger {
+  type: 'scroll';
+  /** Share of the page, 0 to 1. */
+  share: number;
+}
+
+/** Fires when the visitor has scrolled so far. */
+export const scroll: TriggerKind<ScrollTrigger> = {
+  fired: (trigger, visit) => visit.scrolled >= trigger.share,
+};
+
+export const scrollSpec = {
+  type: 'scroll',
+  label: 'Scroll depth',
+  schema: () =>
+    Type.Object(
+      { type: Type.Literal('scroll'), share: Type.Number({ minimum: 0, maximum: 1 }) },
+      { additionalProperties: false },
+    ),
+  create: () => ({ type: 'scroll', share: 0.5 }),
+} satisfies TriggerSpec;

@@ -1,0 +1,2 @@
+export { checkDocument, type Finding } from './check.js';
+export { contrastOf, sourcesOf, type ContrastReading } from './contrast.js';

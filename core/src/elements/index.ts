@@ -1,0 +1,58 @@
+import type { TObject } from '@sinclair/typebox';
+import type { Problem } from '../widget/problem.js';
+import { schemaProblems } from '../widget/schema-problems.js';
+import { styleProblems } from '../widget/style-problems.js';
+import type { ElementDefinition } from './definition.js';
+import { definitions, type Element, type ElementType } from './registry.js';
+
+export type { ElementDefinition, InspectorProperty, RenderContext } from './definition.js';
+export type { Element, ElementType } from './registry.js';
+export { plainText, renderRuns, toRuns, type Run } from './rich-text.js';
+export { fieldSpec } from './field.js';
+
+/** The definitions by type, as those who treat all alike see them: each is only ever given elements of its own type. */
+export const elementDefinitions = definitions as unknown as Readonly<Record<ElementType, ElementDefinition>>;
+
+/** The definition of an element. */
+export function definitionOf(element: Element): ElementDefinition {
+  return elementDefinitions[element.type];
+}
+
+/** A new element with its defaults. */
+export function createElement<T extends ElementType>(type: T): Element & { type: T } {
+  return definitions[type].create() as Element & { type: T };
+}
+
+/** The schema of one kind of element. */
+export function elementSchema(definition: ElementDefinition): TObject {
+  return definition.schema;
+}
+
+/** Whether an element of a type may stand under one whose chain of types, nearest first, is given. */
+export function mayStandIn(type: ElementType, around: readonly ElementType[]): boolean {
+  const [holder] = around;
+  if (!holder || !elementDefinitions[holder].container) return false;
+  const { never = [], always = [] } = elementDefinitions[type].inside ?? {};
+  return !never.some((one) => around.includes(one as ElementType)) && always.every((one) => around.includes(one as ElementType));
+}
+
+/** What is wrong with one element of a document from outside. */
+export function* elementProblems(id: string, element: unknown): Generator<Problem> {
+  const at = `elements.${id}`;
+  if (!/^[a-z][a-z0-9]{0,19}$/.test(id)) {
+    yield { path: at, reason: 'must have an id of small letters and digits, at most 20' };
+    return;
+  }
+  const type = (element as { type: string }).type;
+  if (!Object.hasOwn(definitions, type)) {
+    yield { path: `${at}.type`, reason: `"${type.slice(0, 40)}" is not a known kind of element` };
+    return;
+  }
+  const definition = elementDefinitions[type as ElementType];
+  const problems = schemaProblems(definition.schema, element, at);
+  yield* problems;
+  if (problems.length > 0) return;
+  const known = element as Element;
+  if (known.style) yield* styleProblems(known.style, definition.parts, `${at}.style`);
+  for (const [path, reason] of definition.problems?.(known) ?? []) yield { path: `${at}.${path}`, reason };
+}

@@ -1,0 +1,34 @@
+import { Type } from '@sinclair/typebox';
+import { h } from '../render/html.js';
+import { define, elementFields } from './definition.js';
+import { linkProblems, plainText, renderRuns, runSchema, toRuns } from './rich-text.js';
+
+const schema = elementFields('text', {
+  /** 1 to 4 for a heading of that level, 0 for a paragraph. */
+  level: Type.Integer({ minimum: 0, maximum: 4 }),
+  content: Type.Array(runSchema, { maxItems: 500 }),
+});
+
+export const text = define({
+  type: 'text',
+  label: 'Text',
+  icon: 'type',
+  schema,
+  role: ({ level }) => (level === 0 ? 'text' : 'title'),
+  parts: ['box'],
+  container: false,
+  create: () => ({ type: 'text', level: 0, content: toRuns('Write a sentence or two here.') }),
+  title: ({ level, content }) => plainText(content).slice(0, 60) || (level === 0 ? 'Empty paragraph' : 'Empty heading'),
+  properties: [
+    { path: ['content'], label: 'Words', control: 'rich', help: 'Or double-click the text on the stage.' },
+    {
+      path: ['level'],
+      label: 'Kind of text',
+      control: 'choice',
+      options: { 0: 'Paragraph', 1: 'Heading 1', 2: 'Heading 2', 3: 'Heading 3', 4: 'Heading 4' },
+    },
+  ],
+  render: ({ level, content }, { box }) => h(level === 0 ? 'p' : `h${level}`, box, renderRuns(content)),
+  css: '&{margin:0;overflow-wrap:anywhere}& a{color:inherit}',
+  problems: ({ content }) => linkProblems(content),
+});

@@ -1,0 +1,44 @@
+/** What a field asks of its value, as it travels to the page and to the server. */
+export interface FieldRule {
+  /** The element that shows the field. */
+  element: string;
+  /** The key under which the value is sent and stored. */
+  key: string;
+  kind: string;
+  label: string;
+  required: boolean;
+  /** Longest value allowed, in characters. */
+  maxLength: number;
+  /** The designer's own words for what is wrong; where there are none, the kind's words are used. */
+  messages: Partial<Record<FieldProblem, string>>;
+}
+
+export type FieldProblem = 'missing' | 'malformed' | 'tooLong';
+
+/** One form of a widget, as it travels to the page and to the server. */
+export interface FormRule {
+  fields: FieldRule[];
+}
+
+/** A kind of field, as the page and the server run it. */
+export interface FieldKind {
+  /** Brings a value into the form in which it is checked and stored. */
+  tidy(value: string): string;
+  /** Whether a value that is not empty is what the kind stands for. */
+  accepts(value: string): boolean;
+  /** Plain words for what is wrong. */
+  messages: Partial<Record<FieldProblem, string>>;
+}
+
+/** How the studio offers a kind of field, and how it is written into the page. */
+export interface FieldSpec {
+  kind: string;
+  label: string;
+  icon: string;
+  /** The key a new field of this kind gets. */
+  key: string;
+  /** Attributes of the control (HTML, autofill detail tokens). */
+  attributes: Readonly<Record<string, string>>;
+  tag: 'input' | 'textarea';
+  maxLength: number;
+}

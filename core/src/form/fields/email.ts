@@ -1,0 +1,25 @@
+import type { FieldKind, FieldSpec } from '../field.js';
+
+// The address grammar browsers use for <input type=email> (WHATWG HTML, "valid e-mail address"), plus the dot in
+// the domain that a deliverable address has.
+const address =
+  /^[a-z0-9.!#$%&'*+/=?^_`{|}~-]{1,64}@[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?)+$/i;
+
+export const email: FieldKind = {
+  tidy: (value) => value.trim(),
+  accepts: (value) => value.length <= 254 && !value.includes('..') && address.test(value),
+  messages: {
+    missing: 'Please enter your e-mail address',
+    malformed: 'Please check the address: it should look like name@place.example',
+  },
+};
+
+export const emailSpec: FieldSpec = {
+  kind: 'email',
+  label: 'E-mail',
+  icon: 'at-sign',
+  key: 'email',
+  tag: 'input',
+  attributes: { type: 'email', autocomplete: 'email', inputmode: 'email', spellcheck: 'false' },
+  maxLength: 254,
+};

@@ -1,0 +1,17 @@
+import type { FieldKind, FieldSpec } from '../field.js';
+
+export const longText: FieldKind = {
+  tidy: (value) => value.replace(/\r\n?/g, '\n').trim(),
+  accepts: () => true,
+  messages: {},
+};
+
+export const longTextSpec: FieldSpec = {
+  kind: 'long-text',
+  label: 'Long text',
+  icon: 'align-left',
+  key: 'message',
+  tag: 'textarea',
+  attributes: { rows: '4' },
+  maxLength: 4000,
+};

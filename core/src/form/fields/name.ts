@@ -1,0 +1,17 @@
+import type { FieldKind, FieldSpec } from '../field.js';
+
+export const name: FieldKind = {
+  tidy: (value) => value.trim().replace(/\s+/g, ' '),
+  accepts: () => true,
+  messages: { missing: 'Please enter your name' },
+};
+
+export const nameSpec: FieldSpec = {
+  kind: 'name',
+  label: 'Name',
+  icon: 'user',
+  key: 'name',
+  tag: 'input',
+  attributes: { type: 'text', autocomplete: 'name' },
+  maxLength: 120,
+};

@@ -1,0 +1,17 @@
+import type { FieldKind, FieldSpec } from '../field.js';
+
+export const text: FieldKind = {
+  tidy: (value) => value.trim(),
+  accepts: () => true,
+  messages: {},
+};
+
+export const textSpec: FieldSpec = {
+  kind: 'text',
+  label: 'Short text',
+  icon: 'text-cursor-input',
+  key: 'text',
+  tag: 'input',
+  attributes: { type: 'text' },
+  maxLength: 200,
+};

@@ -1,0 +1,1 @@
+export { VirtualClock } from './clock.js';

@@ -1,0 +1,32 @@
+/** Where an address is used: a link may open mail or a telephone, a page a visitor is sent to may not. */
+export type AddressUse = 'link' | 'page';
+
+const schemes: Record<AddressUse, readonly string[]> = {
+  link: ['http:', 'https:', 'mailto:', 'tel:'],
+  page: ['http:', 'https:'],
+};
+
+// Browsers drop these before they read the scheme, so "java\nscript:" is a script address (WHATWG URL, 4.4).
+// eslint-disable-next-line no-control-regex
+const ignoredByBrowsers = /[\u0000-\u0020\u007f-\u009f\u00ad\u200b-\u200f\u2028\u2029\u202a-\u202e\ufeff]/g;
+
+/**
+ * Checks an address that will become an `href` or a navigation.
+ *
+ * Relative addresses, fragments and queries are kept; absolute ones only with an allowed scheme.
+ *
+ * @param address what the designer or an import supplied, at most 2048 characters
+ * @returns the address as it may be written, or `null` when it must not be used
+ * @example safeAddress('/shop?from=letter') // '/shop?from=letter'
+ * @example safeAddress('java\nscript:alert(1)') // null
+ */
+export function safeAddress(address: string, use: AddressUse = 'link'): string | null {
+  const trimmed = address.trim();
+  if (trimmed === '' || trimmed.length > 2048) return null;
+  const compact = trimmed.replace(ignoredByBrowsers, '').toLowerCase();
+  const scheme = /^([a-z][a-z0-9+.-]*:)/.exec(compact)?.[1];
+  if (scheme) return schemes[use].includes(scheme) && compact.length === trimmed.length ? trimmed : null;
+  // "\\host" and "/\host" leave the site in browsers, so a back slash is never part of a relative address.
+  if (compact.includes('\\')) return null;
+  return compact.length === trimmed.length ? trimmed : encodeURI(trimmed);
+}

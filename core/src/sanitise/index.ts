@@ -1,0 +1,2 @@
+export { safeAddress, type AddressUse } from './address.js';
+export { isSafeColour } from './colour.js';

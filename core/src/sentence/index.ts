@@ -1,0 +1,192 @@
+import type { Condition, Targeting, Trigger } from '../behaviour/index.js';
+import { withDescendants, type WidgetDocument } from '../widget/index.js';
+
+/** What a piece of a sentence opens when it is pressed. */
+export type Subject =
+  | 'pages'
+  | 'conditions'
+  | 'triggers'
+  | 'frequency'
+  | 'placement'
+  | 'closing'
+  | 'visitor'
+  | 'recipients'
+  | 'afterClosing'
+  | 'afterSubmitting';
+
+/** A piece of a sentence; those with a subject can be changed where they stand. */
+export interface Piece {
+  text: string;
+  subject?: Subject;
+}
+
+export const stations = ['arrive', 'appear', 'respond', 'afterwards', 'return'] as const;
+export type Station = (typeof stations)[number];
+
+const say = (text: string): Piece => ({ text });
+const about = (subject: Subject, text: string): Piece => ({ text, subject });
+
+/** Joins words as in "a, b or c". */
+export function listed(words: readonly string[], last: 'and' | 'or'): string {
+  if (words.length < 2) return words.join('');
+  return `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1)}`;
+}
+
+const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
+
+/** The rule of one station as a sentence. */
+export function stationSentence(document: WidgetDocument, station: Station): Piece[] {
+  return sentences[station](document);
+}
+
+/** The whole rule of a widget in one sentence, as plain text. */
+export function ruleSentence(document: WidgetDocument): string {
+  const { behaviour } = document;
+  return `Appears ${triggerWords(behaviour.triggers)}, on ${pageWords(behaviour.targeting)}, at most ${frequencyWords(document)}.`;
+}
+
+const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
+  arrive: ({ behaviour: { targeting } }) => {
+    const others = otherConditions(targeting).map(conditionWords);
+    return [
+      say('May appear on '),
+      about('pages', pageWords(targeting)),
+      say(', to '),
+      about('conditions', others.length > 0 ? `visitors ${listed(others, 'and')}` : 'every visitor'),
+      say('.'),
+    ];
+  },
+  appear: (document) => [
+    say('Appears '),
+    about('triggers', triggerWords(document.behaviour.triggers)),
+    say(', '),
+    about('placement', placementWords(document)),
+    say(', at most '),
+    about('frequency', frequencyWords(document)),
+    say('.'),
+  ],
+  respond: (document) => [
+    say(`The visitor finds ${contentWords(document)}`),
+    ...(document.placement.type === 'inline'
+      ? [say('; it stands in the page and has nothing to close.')]
+      : [say(', and closes it by '), about('closing', closingWords(document)), say('.')]),
+  ],
+  afterwards: ({ afterwards: { visitor, actions }, scenes }) => {
+    const recipients = actions.flatMap((action) => (action.type === 'notify' ? action.recipients : []));
+    const seen =
+      visitor.type === 'page'
+        ? `the page ${visitor.address || '(not chosen yet)'}`
+        : visitor.type === 'scene' && scenes.thanks
+          ? 'the thanks'
+          : 'it close';
+    return [
+      say('Having sent the form, the visitor sees '),
+      about('visitor', seen),
+      say('. The submission is stored, and '),
+      about('recipients', recipients.length > 0 ? listed(recipients, 'and') : 'nobody'),
+      say(recipients.length > 1 ? ' are told by mail.' : ' is told by mail.'),
+    ];
+  },
+  return: ({ behaviour: { returning } }) => [
+    say('After closing it, comes '),
+    about('afterClosing', pauseWords(returning.afterClosing)),
+    say('; after submitting, '),
+    about('afterSubmitting', pauseWords(returning.afterSubmitting)),
+    say('.'),
+  ],
+};
+
+/** The conditions that stand directly in a tree that is one list of all. */
+function topConditions(targeting: Targeting): Condition[] {
+  return 'all' in targeting ? targeting.all.filter((node): node is Condition => 'type' in node) : [];
+}
+
+/** The page patterns of a widget: those of its first address condition. */
+export function pagePatterns(targeting: Targeting): { include: string[]; exclude: string[] } {
+  const found = topConditions(targeting).find((condition) => condition.type === 'address');
+  return found?.type === 'address' ? found : { include: [], exclude: [] };
+}
+
+/** A targeting tree with other page patterns and the rest as it was. */
+export function withPagePatterns(targeting: Targeting, include: string[], exclude: string[]): Targeting {
+  const others = 'all' in targeting ? targeting.all.filter((node) => !('type' in node) || node.type !== 'address') : [targeting];
+  return { all: include.length + exclude.length > 0 ? [{ type: 'address', include, exclude }, ...others] : others };
+}
+
+/** The conditions of a widget besides its pages. */
+export function otherConditions(targeting: Targeting): Exclude<Condition, { type: 'address' }>[] {
+  return topConditions(targeting).filter((condition) => condition.type !== 'address');
+}
+
+function pageWords(targeting: Targeting): string {
+  const { include, exclude } = pagePatterns(targeting);
+  const wanted = include.length > 0 ? `pages under ${listed(include, 'and')}` : 'every page';
+  return exclude.length > 0 ? `${wanted} except ${listed(exclude, 'and')}` : wanted;
+}
+
+/** A condition in words that follow "visitors". */
+export function conditionWords(condition: Condition): string {
+  switch (condition.type) {
+    case 'address':
+      return `on ${condition.include.join(', ')}`;
+    case 'width':
+      return `with a window ${condition.from} to ${condition.to} px wide`;
+    case 'pages-seen':
+      return `on their ${ordinal(condition.atLeast)} page or later`;
+  }
+}
+
+function ordinal(count: number): string {
+  const end = count % 100 > 10 && count % 100 < 14 ? 'th' : ({ 1: 'st', 2: 'nd', 3: 'rd' }[count % 10] ?? 'th');
+  return `${count}${end}`;
+}
+
+/** A trigger in words that follow "appears". */
+export function triggerPhrase(trigger: Trigger): string {
+  switch (trigger.type) {
+    case 'load':
+      return 'as soon as the page is there';
+    case 'delay':
+      return `${plural(trigger.seconds, 'second')} after arriving`;
+    case 'scroll':
+      return `at ${Math.round(trigger.share * 100)} % of the page`;
+    case 'leave':
+      return 'when leaving';
+  }
+}
+
+function triggerWords(triggers: WidgetDocument['behaviour']['triggers']): string {
+  return 'any' in triggers ? listed(triggers.any.map(triggerPhrase), 'or') : listed(triggers.all.map(triggerPhrase), 'and');
+}
+
+function frequencyWords({ behaviour: { frequency } }: WidgetDocument): string {
+  if (frequency.per === 'page') return 'once a page view';
+  if (frequency.per === 'visit') return 'once a visit';
+  return frequency.days === 1 ? 'once a day' : frequency.days === 7 ? 'once a week' : `once in ${frequency.days} days`;
+}
+
+/** A placement in words: "in the bottom right corner". */
+export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>): string {
+  if (placement.type === 'corner') return `in the ${placement.at.replace('-', ' ')} corner`;
+  if (placement.type === 'inline') return 'in the page';
+  return placement.backdrop ? 'in the centre with a backdrop' : 'in the centre';
+}
+
+function closingWords({ placement }: WidgetDocument): string {
+  if (placement.type === 'inline') return '';
+  const { button, escape, backdrop } = placement.closing;
+  const ways = [button && 'its close button', escape && 'Esc', backdrop && 'a click beside it'].filter((way) => way !== false);
+  return ways.length > 0 ? listed(ways, 'or') : 'nothing but its own buttons';
+}
+
+function contentWords({ elements, scenes }: WidgetDocument): string {
+  const types = withDescendants(elements, scenes.opening.root).map((id) => elements[id]?.type);
+  const fields = types.filter((type) => type === 'field').length;
+  if (fields > 0) return `a form with ${plural(fields, 'field')}`;
+  return types.length > 1 ? `${plural(types.length - 1, 'element')} and no form` : 'an empty box';
+}
+
+function pauseWords(days: number | null): string {
+  if (days === null) return 'never again';
+  return days === 0 ? 'again as usual' : `not again for ${plural(days, 'day')}`;
+}

@@ -1,0 +1,88 @@
+import type { Brand } from './brand.js';
+import { styleProperties } from './properties.js';
+import { roleStyle, type Role } from './roles.js';
+import { aliasPath, readTokens, type Token } from './tokens.js';
+import { conditionsHolding, type Condition, type ConditionParts, type StyleSheet, type Value } from './values.js';
+
+/** The level that set a value, weakest first. */
+export const levels = ['brand', 'look', 'widget', 'element'] as const;
+export type Level = (typeof levels)[number];
+
+export interface Origin {
+  level: Level;
+  /** The screen or state the value was set for. */
+  condition: Condition;
+  /** The name of the look, where one set it. */
+  look?: string;
+  /** The token the value refers to, if it does. */
+  token?: string;
+}
+
+export interface ResolvedValue {
+  value: Value;
+  /** The value with aliases followed, as CSS text without variables. */
+  css: string;
+  origin: Origin;
+}
+
+/** The style sheets that speak for one element, one a level. */
+export interface StyleSources {
+  role: Role;
+  look?: { name: string; style: StyleSheet };
+  widget?: StyleSheet;
+  element?: StyleSheet;
+}
+
+/** Looks up the sheet of each level, strongest first. */
+function sheets(sources: StyleSources): { level: Level; sheet: StyleSheet | undefined; look?: string }[] {
+  return [
+    { level: 'element', sheet: sources.element },
+    { level: 'widget', sheet: sources.widget },
+    { level: 'look', sheet: sources.look?.style, ...(sources.look && { look: sources.look.name }) },
+    { level: 'brand', sheet: roleStyle(sources.role) },
+  ];
+}
+
+/**
+ * Finds the value of one property and the level that set it.
+ *
+ * A state outranks rest, and a narrower screen outranks a wider one, whatever the level; within one condition the
+ * element outranks the widget, the widget the look, and the look the brand.
+ *
+ * @returns `null` when no level sets the property
+ */
+export function resolveValue(
+  sources: StyleSources,
+  part: string,
+  property: string,
+  wanted: ConditionParts,
+  tokens: ReadonlyMap<string, Token>,
+): ResolvedValue | null {
+  for (const condition of conditionsHolding(wanted)) {
+    for (const { level, sheet, look } of sheets(sources)) {
+      const value = sheet?.[part]?.[condition]?.[property];
+      if (value === undefined) continue;
+      const token = aliasPath(value) ?? undefined;
+      const origin: Origin = { level, condition, ...(look && { look }), ...(token && { token }) };
+      return { value, css: literalCss(property, value, tokens), origin };
+    }
+  }
+  return null;
+}
+
+function literalCss(property: string, value: Value, tokens: ReadonlyMap<string, Token>): string {
+  const path = aliasPath(value);
+  if (path) return tokens.get(path)?.css ?? '';
+  const kind = styleProperties[property]?.kind;
+  const unit = kind === 'length' || kind === 'sides' ? 'px' : '';
+  return (Array.isArray(value) ? value : [value]).map((item) => `${item}${unit}`).join(' ');
+}
+
+const tokenCache = new WeakMap<Brand['tokens'], ReadonlyMap<string, Token>>();
+
+/** The brand's tokens, read once per token tree: the stage asks for them at every key press. */
+export function brandTokens(brand: Brand): ReadonlyMap<string, Token> {
+  let tokens = tokenCache.get(brand.tokens);
+  if (!tokens) tokenCache.set(brand.tokens, (tokens = readTokens(brand.tokens)));
+  return tokens;
+}

@@ -1,0 +1,61 @@
+/** One value: px where the property is a length, a keyword, a colour, an alias, or four sides (top, right, bottom, left). */
+export type Value = string | number | [number, number, number, number];
+
+export type Values = Record<string, Value>;
+
+export const states = ['hover', 'focus', 'pressed', 'selected', 'disabled', 'error'] as const;
+export type State = (typeof states)[number];
+
+export const screens = ['small', 'medium'] as const;
+export type Screen = (typeof screens)[number];
+
+/** The widest window, in px, that still counts as the screen. */
+export const screenWidths: Record<Screen, number> = { small: 600, medium: 1024 };
+
+/**
+ * When values hold: `base`, a screen (`small`), a state (`hover`), or both (`small hover`).
+ * From weakest to strongest: base, medium, small, then each state alone and on medium and small.
+ */
+export type Condition = string;
+
+export const conditions: readonly Condition[] = [
+  'base',
+  'medium',
+  'small',
+  ...states.flatMap((state) => [state, `medium ${state}`, `small ${state}`]),
+];
+
+export interface ConditionParts {
+  screen: Screen | null;
+  state: State | null;
+}
+
+/** Splits a condition into its screen and its state. */
+export function conditionParts(condition: Condition): ConditionParts {
+  const words = condition.split(' ');
+  return {
+    screen: screens.find((screen) => words.includes(screen)) ?? null,
+    state: states.find((state) => words.includes(state)) ?? null,
+  };
+}
+
+/** The condition for a screen and a state, the reverse of {@link conditionParts}. */
+export function conditionOf({ screen, state }: ConditionParts): Condition {
+  return [screen, state].filter(Boolean).join(' ') || 'base';
+}
+
+/** The conditions whose values hold when `wanted` does, strongest first. */
+export function conditionsHolding(wanted: ConditionParts): Condition[] {
+  const narrow: (Screen | null)[] = wanted.screen === 'small' ? ['small', 'medium', null] : [wanted.screen, null];
+  const holding: Condition[] = [];
+  for (const state of wanted.state ? [wanted.state, null] : [null]) {
+    for (const screen of narrow) {
+      const condition = conditionOf({ screen, state });
+      if (!holding.includes(condition)) holding.push(condition);
+    }
+  }
+  return holding;
+}
+
+/** Values by part, then by condition. */
+export type StyleSheet = Record<string, Record<Condition, Values>>;

@@ -1,0 +1,156 @@
+import { createElement, definitionOf, fieldSpec, mayStandIn, type Element, type ElementType } from '../elements/index.js';
+import { newId } from './create.js';
+import type { SceneName, WidgetDocument } from './document.js';
+import type { Branch, Operation } from './operations.js';
+import { ancestorsOf, childrenOf, parentOf, withDescendants } from './tree.js';
+
+/** A place in the tree: `at` counts among the children of `parent`. */
+export interface Place {
+  parent: string;
+  at: number;
+}
+
+/** Types around a place, nearest first. */
+function typesAround(document: WidgetDocument, parent: string): ElementType[] {
+  const chain = [parent, ...ancestorsOf(document.elements, parent)];
+  return chain.flatMap((id) => document.elements[id]?.type ?? []);
+}
+
+/** Whether an element, with all it holds, may stand under a parent. */
+export function fits(document: WidgetDocument, id: string, parent: string): boolean {
+  const element = document.elements[id];
+  if (!element || withDescendants(document.elements, id).includes(parent)) return false;
+  const around = typesAround(document, parent);
+  const inner = (at: string, chain: ElementType[]): boolean => {
+    const one = document.elements[at] as Element;
+    return mayStandIn(one.type, chain) && childrenOf(one).every((child) => inner(child, [one.type, ...chain]));
+  };
+  return inner(id, around);
+}
+
+/**
+ * Where a new element goes: into the selected container, else right after the selection, else at the end of the scene;
+ * always the nearest place where its type may stand.
+ */
+export function placeFor(document: WidgetDocument, type: ElementType, selected: string | null, scene: SceneName): Place | null {
+  const root = document.scenes[scene]?.root ?? document.scenes.opening.root;
+  const start = selected && document.elements[selected] ? selected : root;
+  const chain = [start, ...ancestorsOf(document.elements, start)];
+  for (const [index, parent] of chain.entries()) {
+    if (!mayStandIn(type, typesAround(document, parent))) continue;
+    const below = chain[index - 1];
+    const children = childrenOf(document.elements[parent]);
+    return { parent, at: below === undefined ? children.length : children.indexOf(below) + 1 };
+  }
+  return null;
+}
+
+/** What the menu of new elements offers: a type, and for fields their kind. */
+export interface NewElement {
+  type: ElementType;
+  /** Properties that differ from the type's defaults. */
+  with?: Record<string, unknown>;
+}
+
+/**
+ * The edit that adds a new element. A field that would stand outside any form brings a form along.
+ *
+ * @returns the operation and the id of the new element, or `null` when it can stand nowhere
+ */
+export function insertNew(
+  document: WidgetDocument,
+  { type, with: changes = {} }: NewElement,
+  selected: string | null,
+  scene: SceneName,
+  random: () => number,
+): { operation: Operation; id: string } | null {
+  const id = newId(random);
+  const element = { ...createElement(type), ...changes } as Element;
+  const place = placeFor(document, type, selected, scene);
+  if (place) {
+    const branch = { root: id, elements: { [id]: withFreeKey(document, element, place.parent) } };
+    return { operation: { type: 'insert', branch, ...place }, id };
+  }
+  const form = definitionOf(element).inside?.always?.includes('form') ? placeFor(document, 'form', selected, scene) : null;
+  if (!form) return null;
+  const formId = newId(random);
+  const branch: Branch = {
+    root: formId,
+    elements: { [formId]: { ...createElement('form'), children: [id] }, [id]: element },
+  };
+  return { operation: { type: 'insert', branch, ...form }, id };
+}
+
+/** A field with a key that no other field of its form has. */
+function withFreeKey(document: WidgetDocument, element: Element, parent: string): Element {
+  if (element.type !== 'field') return element;
+  const chain = [parent, ...ancestorsOf(document.elements, parent)];
+  const form = chain.find((id) => document.elements[id]?.type === 'form') ?? parent;
+  const taken = new Set(
+    withDescendants(document.elements, form).flatMap((id) => {
+      const other = document.elements[id];
+      return other?.type === 'field' ? [other.key] : [];
+    }),
+  );
+  let key = element.key;
+  for (let count = 2; taken.has(key); count++) key = `${element.key}${count}`;
+  return { ...element, key };
+}
+
+/** The new elements that the studio offers, with their names. */
+export const newElements: readonly { label: string; icon: string; element: NewElement }[] = [
+  {
+    label: 'Heading',
+    icon: 'heading',
+    element: { type: 'text', with: { level: 2, content: [{ text: 'A heading' }] } },
+  },
+  { label: 'Paragraph', icon: 'type', element: { type: 'text' } },
+  { label: 'Form', icon: 'form', element: { type: 'form' } },
+  ...['name', 'email', 'text', 'long-text'].map((kind) => {
+    const { label, key } = fieldSpec(kind);
+    const required = kind === 'email';
+    return { label: `${label} field`, icon: 'field', element: { type: 'field' as const, with: { kind, key, label, required } } };
+  }),
+  { label: 'Button', icon: 'button', element: { type: 'button' } },
+  { label: 'Column', icon: 'column', element: { type: 'group' } },
+  { label: 'Row', icon: 'row', element: { type: 'group', with: { direction: 'row' } } },
+];
+
+export type Direction = 'up' | 'down' | 'out' | 'in';
+
+/**
+ * The move that a key press asks for: up and down among the siblings and, at either end, past the parent; out of the
+ * parent; into the sibling before.
+ *
+ * @returns `null` when there is nowhere to go
+ */
+export function moveByKey(document: WidgetDocument, id: string, direction: Direction): Operation | null {
+  const { elements } = document;
+  const parent = parentOf(elements, id);
+  if (!parent) return null;
+  const siblings = childrenOf(elements[parent]);
+  const at = siblings.indexOf(id);
+  const to = (place: Place | null): Operation | null =>
+    place && (place.parent === parent || fits(document, id, place.parent)) ? { type: 'move', id, ...place } : null;
+  const outside = (after: 0 | 1): Place | null => {
+    const outer = parentOf(elements, parent);
+    return outer ? { parent: outer, at: childrenOf(elements[outer]).indexOf(parent) + after } : null;
+  };
+  if (direction === 'up') return to(at > 0 ? { parent, at: at - 1 } : outside(0));
+  if (direction === 'down') return to(at < siblings.length - 1 ? { parent, at: at + 1 } : outside(1));
+  if (direction === 'out') return to(outside(1));
+  const before = siblings[at - 1];
+  return before && definitionOf(elements[before] as Element).container
+    ? to({ parent: before, at: childrenOf(elements[before]).length })
+    : null;
+}
+
+/** The move that puts an element before or after another, or into it, as a drag asks for; `null` when it may not stand there. */
+export function moveTo(document: WidgetDocument, id: string, target: string, side: 'before' | 'after' | 'inside'): Operation | null {
+  if (id === target) return null;
+  const parent = side === 'inside' ? target : parentOf(document.elements, target);
+  if (!parent || !fits(document, id, parent)) return null;
+  const others = childrenOf(document.elements[parent]).filter((child) => child !== id);
+  const at = side === 'inside' ? 0 : others.indexOf(target) + (side === 'after' ? 1 : 0);
+  return { type: 'move', id, parent, at };
+}

@@ -1,0 +1,157 @@
+import { Type, type Static } from '@sinclair/typebox';
+import type { Behaviour, Targeting } from '../behaviour/index.js';
+import type { StyleSheet } from '../style/index.js';
+import type { Element } from '../elements/index.js';
+import { conditionSpecs, triggerSpecs } from '../behaviour/index.js';
+
+/** The version of the document format that this code writes. */
+export const schemaVersion = 1;
+
+/** The most a document may hold. */
+export const limits = { elements: 2000, depth: 40, bytes: 1_000_000 } as const;
+
+export const kinds = ['popup', 'cta', 'form', 'countdown', 'bar', 'chat'] as const;
+export const scenes = ['opening', 'thanks', 'error', 'empty', 'expired', 'offline', 'teaser'] as const;
+export const corners = ['top-left', 'top-right', 'bottom-left', 'bottom-right'] as const;
+
+export type Kind = (typeof kinds)[number];
+export type SceneName = (typeof scenes)[number];
+export type Corner = (typeof corners)[number];
+
+const strict = { additionalProperties: false };
+const oneOf = <T extends string>(values: readonly T[]) => Type.Union(values.map((value) => Type.Literal(value)));
+
+export const elementId = Type.String({
+  pattern: '^[a-z][a-z0-9]{0,19}$',
+  description: 'must start with a small letter and hold only small letters and digits, at most 20',
+});
+
+const offset = Type.Tuple([Type.Number({ minimum: 0, maximum: 400 }), Type.Number({ minimum: 0, maximum: 400 })]);
+
+/** What overlays share: how wide they may be and how they close. px. */
+const closing = Type.Object({ button: Type.Boolean(), escape: Type.Boolean(), backdrop: Type.Boolean() }, strict);
+
+export const placements = {
+  centre: Type.Object(
+    {
+      type: Type.Literal('centre'),
+      width: Type.Number({ minimum: 200, maximum: 1200 }),
+      backdrop: Type.Boolean(),
+      closing,
+    },
+    strict,
+  ),
+  corner: Type.Object(
+    {
+      type: Type.Literal('corner'),
+      at: oneOf(corners),
+      offset,
+      width: Type.Number({ minimum: 200, maximum: 1200 }),
+      closing,
+    },
+    strict,
+  ),
+  inline: Type.Object({ type: Type.Literal('inline'), width: Type.Number({ minimum: 200, maximum: 2000 }) }, strict),
+};
+
+export type Placement = Static<(typeof placements)[keyof typeof placements]>;
+
+const frequency = Type.Union([
+  Type.Object({ per: Type.Literal('page') }, strict),
+  Type.Object({ per: Type.Literal('visit') }, strict),
+  Type.Object({ per: Type.Literal('days'), days: Type.Integer({ minimum: 1, maximum: 3650 }) }, strict),
+]);
+
+const pause = Type.Union([Type.Null(), Type.Integer({ minimum: 0, maximum: 3650 })]);
+
+const triggerList = Type.Array(Type.Union(triggerSpecs.map((spec) => spec.schema())), { minItems: 1, maxItems: 20 });
+
+const targeting = Type.Recursive((self) =>
+  Type.Union([
+    ...(['all', 'any', 'none'] as const).map((key) =>
+      Type.Object({ [key]: Type.Array(self, { maxItems: 50 }) }, strict),
+    ),
+    ...conditionSpecs.map((spec) => spec.schema()),
+  ]),
+);
+
+const behaviour = Type.Object(
+  {
+    triggers: Type.Union([Type.Object({ any: triggerList }, strict), Type.Object({ all: triggerList }, strict)]),
+    targeting: Type.Unsafe<Targeting>(targeting),
+    frequency,
+    returning: Type.Object({ afterClosing: pause, afterSubmitting: pause }, strict),
+    priority: Type.Integer({ minimum: -100, maximum: 100 }),
+  },
+  strict,
+);
+
+const mailAddress = Type.String({
+  maxLength: 254,
+  pattern: '^[^\\s@<>,;"]+@[^\\s@<>,;"]+\\.[^\\s@<>,;"]+$',
+  description: 'must be an e-mail address, such as desk@place.example',
+});
+
+/** What follows a submission on the server, by type. A new action is one line here and one handler in the server. */
+export const actions = {
+  notify: Type.Object(
+    {
+      type: Type.Literal('notify'),
+      recipients: Type.Array(mailAddress, { maxItems: 20 }),
+      subject: Type.String({ minLength: 1, maxLength: 200 }),
+    },
+    strict,
+  ),
+};
+
+export type Action = Static<(typeof actions)[keyof typeof actions]>;
+
+const afterwards = Type.Object(
+  {
+    visitor: Type.Union([
+      Type.Object({ type: Type.Literal('scene') }, strict),
+      Type.Object({ type: Type.Literal('page'), address: Type.String({ maxLength: 2048 }) }, strict),
+      Type.Object({ type: Type.Literal('close') }, strict),
+    ]),
+    actions: Type.Array(Type.Union(Object.values(actions)), { maxItems: 20 }),
+  },
+  strict,
+);
+
+const scene = Type.Object({ root: elementId }, strict);
+
+/** The envelope of a document. Elements are checked each by its own type, style values each by its property. */
+export const envelope = Type.Object(
+  {
+    schema: Type.Literal(schemaVersion),
+    name: Type.String({ minLength: 1, maxLength: 120 }),
+    kind: oneOf(kinds),
+    placement: Type.Object({ type: oneOf(Object.keys(placements) as Placement['type'][]) }),
+    scenes: Type.Object(
+      { opening: scene, ...Object.fromEntries(scenes.slice(1).map((name) => [name, Type.Optional(scene)])) },
+      strict,
+    ),
+    elements: Type.Record(Type.String(), Type.Object({ type: Type.String() }), { maxProperties: limits.elements }),
+    style: Type.Record(Type.String(), Type.Unknown()),
+    behaviour,
+    afterwards,
+  },
+  strict,
+);
+
+type Envelope = Static<typeof envelope>;
+
+/** A widget as its designer made it: everything but its id, address name and site, so that it can be copied anywhere. */
+export interface WidgetDocument extends Omit<
+  Envelope,
+  'placement' | 'scenes' | 'elements' | 'style' | 'behaviour' | 'afterwards'
+> {
+  placement: Placement;
+  scenes: { opening: { root: string } } & Partial<Record<SceneName, { root: string }>>;
+  /** All elements by id; the order on the page is the order in `children`. */
+  elements: Record<string, Element>;
+  /** The widget's own values for every element of a role, by role. */
+  style: Record<string, StyleSheet>;
+  behaviour: Behaviour;
+  afterwards: Static<typeof afterwards>;
+}

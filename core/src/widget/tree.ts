@@ -1,0 +1,64 @@
+import type { Element } from '../elements/index.js';
+import type { Problem } from './problem.js';
+import { limits, type SceneName, type WidgetDocument } from './document.js';
+
+type Elements = Readonly<Record<string, Element>>;
+
+/** The children of an element, in order; none for an element that holds no others. */
+export function childrenOf(element: Element | undefined): readonly string[] {
+  return element && 'children' in element ? element.children : [];
+}
+
+/** The element that holds another, or `null` for the root of a scene. */
+export function parentOf(elements: Elements, id: string): string | null {
+  for (const [parent, element] of Object.entries(elements)) {
+    if (childrenOf(element).includes(id)) return parent;
+  }
+  return null;
+}
+
+/** An element and all it holds, in reading order. */
+export function withDescendants(elements: Elements, id: string): string[] {
+  return [id, ...childrenOf(elements[id]).flatMap((child) => withDescendants(elements, child))];
+}
+
+/** The chain of elements around one, nearest first, itself left out. */
+export function ancestorsOf(elements: Elements, id: string): string[] {
+  const chain: string[] = [];
+  for (let parent = parentOf(elements, id); parent; parent = parentOf(elements, parent)) chain.push(parent);
+  return chain;
+}
+
+/** The scene in which an element stands. */
+export function sceneOf(document: WidgetDocument, id: string): SceneName | null {
+  const root = [id, ...ancestorsOf(document.elements, id)].pop();
+  for (const [name, scene] of Object.entries(document.scenes)) {
+    if (scene.root === root) return name as SceneName;
+  }
+  return null;
+}
+
+/** Finds circles, elements that stand twice or nowhere, children that do not exist, and trees that are too deep. */
+export function treeProblems(document: Pick<WidgetDocument, 'scenes' | 'elements'>): Problem[] {
+  const problems: Problem[] = [];
+  const reached = new Set<string>();
+
+  const visit = (id: string, path: string, depth: number): void => {
+    if (!Object.hasOwn(document.elements, id)) {
+      problems.push({ path, reason: `refers to element ${id}, which does not exist` });
+    } else if (reached.has(id)) {
+      problems.push({ path, reason: `holds element ${id} a second time; an element stands in one place only` });
+    } else if (depth > limits.depth) {
+      problems.push({ path, reason: `is nested deeper than ${limits.depth} levels` });
+    } else {
+      reached.add(id);
+      childrenOf(document.elements[id]).forEach((child, at) => visit(child, `elements.${id}.children.${at}`, depth + 1));
+    }
+  };
+
+  for (const [name, scene] of Object.entries(document.scenes)) visit(scene.root, `scenes.${name}.root`, 1);
+  for (const id of Object.keys(document.elements)) {
+    if (!reached.has(id)) problems.push({ path: `elements.${id}`, reason: 'stands in no scene' });
+  }
+  return problems;
+}

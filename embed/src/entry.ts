@@ -1,0 +1,158 @@
+import { compileRules, startSession, type Session } from '@sirene/core/behaviour';
+import type { CompiledWidget } from '@sirene/core/render';
+import { counter } from './events.ts';
+import { arrive, listen } from './listen.ts';
+import type { Manifest, ManifestWidget } from './manifest.ts';
+import { mount, type Mounted } from './mount.ts';
+import { memoryOf, unsentOf } from './storage.ts';
+
+/** The name of the built form part; it carries the content's hash. Set by the build. */
+declare const FORM_PART: string;
+
+type Listener = (widget: string) => void;
+type Happening = 'open' | 'close' | 'submit';
+
+interface Api {
+  /** Shows a widget by its address name, whatever its rules say. */
+  open(name: string): void;
+  /** Closes one widget, or all that are open. */
+  close(name?: string): void;
+  /** Calls back when a widget opens, closes or is submitted; returns what stops it. */
+  on(happening: Happening, listener: Listener): () => void;
+  /** Resolved once widgets may appear. */
+  ready: Promise<void>;
+}
+
+const say = (text: string, ...more: unknown[]) => console.info(`Sirene: ${text}`, ...more);
+
+async function start(script: HTMLScriptElement): Promise<void> {
+  const { origin } = new URL(script.src);
+  const site = script.dataset['site'] ?? '';
+  const submissions = `${origin}/c/${site}/submissions`;
+  const formPart = () => import(/* @vite-ignore */ `${origin}/embed/${FORM_PART}`) as Promise<typeof import('./form.ts')>;
+  const listeners: Record<Happening, Set<Listener>> = { open: new Set(), close: new Set(), submit: new Set() };
+  const open = new Map<string, Mounted | null>();
+  let widgets: ManifestWidget[] = [];
+  let session: Session | undefined;
+  let isReady = () => {};
+
+  const api: Api = {
+    open: (name) => void api.ready.then(() => send('ask', name)),
+    close: (name) =>
+      void api.ready.then(() => {
+        for (const { id, slug } of widgets) if (open.has(id) && (!name || name === slug)) send('close', slug);
+      }),
+    on(happening, listener) {
+      listeners[happening]?.add(listener);
+      return () => void listeners[happening]?.delete(listener);
+    },
+    ready: new Promise((resolve) => (isReady = resolve)),
+  };
+  Object.defineProperty(window, 'sirene', { value: api, configurable: true });
+
+  const response = await fetch(`${origin}/m/${site}.json`);
+  if (!response.ok) {
+    const { message } = (await response.json()) as { message?: string };
+    return say(`nothing is shown. ${message ?? `The server answered ${response.status}.`}`);
+  }
+  ({ widgets } = (await response.json()) as Manifest);
+  const count = counter(`${origin}/c/${site}/events`);
+  const memory = memoryOf(site);
+
+  function send(type: 'ask' | 'close' | 'submit', name: string): void {
+    const widget = widgets.find(({ slug }) => slug === name);
+    if (!widget) return say(`there is no published widget named "${name}".`);
+    session?.send({ type, widget: widget.id });
+  }
+
+  function tell(happening: Happening, { id, slug }: ManifestWidget): void {
+    count({ type: happening === 'open' ? 'shown' : happening === 'close' ? 'closed' : 'submitted', widget: id });
+    for (const listener of listeners[happening]) attempt(() => listener(slug));
+  }
+
+  async function show(widget: ManifestWidget): Promise<void> {
+    open.set(widget.id, null);
+    const fetched = await fetch(origin + widget.body);
+    if (!fetched.ok) throw new Error(`body of ${widget.slug}: ${fetched.status}`);
+    const body = (await fetched.json()) as CompiledWidget;
+    // It may have been closed again while the body was on its way.
+    if (!open.has(widget.id)) return;
+    const place = document.querySelector(`[data-sirene="${CSS.escape(widget.slug)}"]`);
+    const mounted = mount(document, body, place, {
+      takesFocus: true,
+      close: () => send('close', widget.slug),
+      submit: (form, id) =>
+        void formPart()
+          .then((part) =>
+            part.submit(form, {
+              address: submissions,
+              site,
+              widget: widget.id,
+              body: widget.body,
+              rule: body.forms[id] ?? { fields: [] },
+              done: () => submitted(widget, mounted),
+            }),
+          )
+          .catch(report),
+    });
+    open.set(widget.id, mounted);
+    if (Object.keys(body.forms).length > 0) formPart().catch(report);
+    tell('open', widget);
+  }
+
+  function submitted(widget: ManifestWidget, mounted: Mounted): void {
+    send('submit', widget.slug);
+    tell('submit', widget);
+    const { after } = mounted.body;
+    if (after.type === 'page') location.assign(after.address);
+    else if (after.type === 'close') send('close', widget.slug);
+    else mounted.show('thanks', true);
+  }
+
+  const port = {
+    clock: {
+      now: () => Date.now(),
+      at(time: number, call: () => void) {
+        // A timer is at most about 24 days; triggers are at most an hour.
+        const timer = setTimeout(() => attempt(call), time - Date.now());
+        return () => clearTimeout(timer);
+      },
+    },
+    show: (id: string) => show(widgets.find((one) => one.id === id) as ManifestWidget).catch(report),
+    hide(id: string) {
+      const widget = widgets.find((one) => one.id === id);
+      const mounted = open.get(id);
+      open.delete(id);
+      mounted?.unmount();
+      if (widget && mounted) tell('close', widget);
+    },
+    remember: memory.write,
+  };
+
+  const running = (session = startSession(compileRules(widgets), memory.read(), port));
+  let page = location.pathname + location.search;
+  arrive(document, running, location.href);
+  listen(document, running);
+  // Sites that change the page without loading one.
+  (window as { navigation?: EventTarget }).navigation?.addEventListener('navigatesuccess', () => {
+    const now = location.pathname + location.search;
+    if (now !== page) arrive(document, running, location.href);
+    page = now;
+  });
+  if (unsentOf(site).read()) formPart().then((part) => part.sendUnsent(submissions, site)).catch(report);
+  isReady();
+}
+
+// Whatever goes wrong in here stays in here: the page must not notice.
+const report = (error: unknown) => say('something went wrong.', error);
+
+function attempt(call: () => void): void {
+  try {
+    call();
+  } catch (error) {
+    report(error);
+  }
+}
+
+const script = document.currentScript as HTMLScriptElement | null;
+if (script?.src && !('sirene' in window)) start(script).catch(report);

@@ -1,0 +1,57 @@
+// npm run demo: installs what is missing, builds, makes the demo data and serves studio and demo site.
+// npm run demo -- --fresh starts with new demo data.
+import { existsSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join, resolve } from 'node:path';
+import { buildAll, ensurePackages, root, run, say, together } from './lib.mjs';
+
+const port = Number(process.env.SIRENE_PORT || 4300);
+const demoPort = Number(process.env.SIRENE_DEMO_PORT || 4310);
+const smtpPort = Number(process.env.SIRENE_SMTP_PORT || 4325);
+const data = resolve(root, process.env.SIRENE_DATA || 'data');
+
+await refuseTaken([
+  [port, 'SIRENE_PORT', 'the studio'],
+  [demoPort, 'SIRENE_DEMO_PORT', 'the demo site'],
+  [smtpPort, 'SIRENE_SMTP_PORT', 'the mail stand-in'],
+]);
+ensurePackages();
+if (!process.env.SIRENE_BUILT) buildAll();
+
+const env = {
+  ...process.env,
+  SIRENE_PORT: String(port),
+  SIRENE_DEMO_PORT: String(demoPort),
+  SIRENE_SMTP_PORT: String(smtpPort),
+  SIRENE_DATA: data,
+  SIRENE_DEMO: '1',
+};
+if (process.argv.includes('--fresh')) {
+  for (const end of ['', '-wal', '-shm']) rmSync(join(data, `sirene.db${end}`), { force: true });
+}
+if (!existsSync(join(data, 'sirene.db'))) {
+  say(`Making the demo data in ${data}`);
+  const archive = join(root, 'demo/dist/archive.json');
+  run(process.execPath, ['demo/dist/archive.js', archive], { env });
+  run(process.execPath, ['server/dist/import.js', archive], { env });
+}
+say('Starting the studio and the demo site (Ctrl C stops both)');
+together([
+  { command: process.execPath, args: ['server/dist/main.js'], env },
+  { command: process.execPath, args: ['demo/dist/serve.js'], env },
+]);
+
+async function refuseTaken(ports) {
+  for (const [number, name, use] of ports) {
+    const free = await new Promise((done) => {
+      const probe = createServer()
+        .once('error', () => done(false))
+        .once('listening', () => probe.close(() => done(true)))
+        .listen(number);
+    });
+    if (!free) {
+      console.error(`Port ${number}, for ${use}, is taken. Stop what uses it, or choose another with ${name}.`);
+      process.exit(1);
+    }
+  }
+}

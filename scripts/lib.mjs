@@ -1,0 +1,52 @@
+// What the project's commands share.
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, statSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
+
+export function say(text) {
+  console.log(`\n» ${text}`);
+}
+
+/** Runs a command to its end; leaves with its exit code when it fails. */
+export function run(command, args, options = {}) {
+  const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
+  if (status !== 0) process.exit(status ?? 1);
+}
+
+/** Installs the packages when they are missing or older than the lock file. */
+export function ensurePackages() {
+  const stamp = `${root}node_modules/.package-lock.json`;
+  const lock = `${root}package-lock.json`;
+  if (existsSync(stamp) && (!existsSync(lock) || statSync(stamp).mtimeMs >= statSync(lock).mtimeMs - 1000)) return;
+  say('Installing packages (on a new machine the database driver is compiled: two to three minutes)');
+  run(npm, ['ci', '--no-audit', '--no-fund']);
+}
+
+/** Builds every workspace, in the order in which they need each other. */
+export function buildAll() {
+  say('Building core, server and demo');
+  run('npx', ['tsc', '-b', 'core', 'server', 'demo']);
+  say('Building the embed');
+  run(npm, ['run', 'build', '-w', 'embed', '--silent']);
+  say('Building the studio');
+  run(npm, ['run', 'build', '-w', 'studio', '--silent']);
+}
+
+/** Starts programs side by side; when one ends, all end. */
+export function together(programs) {
+  const children = programs.map(({ command, args, env }) =>
+    spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } }),
+  );
+  const stop = () => children.forEach((child) => child.kill('SIGTERM'));
+  for (const child of children) {
+    child.on('exit', (code) => {
+      stop();
+      process.exitCode ||= code ?? 0;
+    });
+  }
+  process.on('SIGINT', stop);
+  process.on('SIGTERM', stop);
+}

@@ -1,0 +1,57 @@
+import {
+  createParamDecorator,
+  ForbiddenException,
+  Injectable,
+  SetMetadata,
+  UnauthorizedException,
+  type CanActivate,
+  type ExecutionContext,
+} from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
+import type { FastifyRequest } from 'fastify';
+import { AccountsService } from './accounts.service.js';
+import type { UserEntity } from './accounts.entity.js';
+
+export const sessionCookie = 'sirene_session';
+
+type SignedIn = FastifyRequest & { user?: UserEntity };
+
+const PUBLIC = Symbol('public');
+
+/** Marks what needs no session. */
+export const Public = () => SetMetadata(PUBLIC, true);
+
+/** The signed-in user. */
+export const CurrentUser = createParamDecorator(
+  (_: unknown, context: ExecutionContext) => context.switchToHttp().getRequest<SignedIn>().user,
+);
+
+/** Lets only signed-in people in, and only requests that our own pages made. */
+@Injectable()
+export class SessionGuard implements CanActivate {
+  constructor(
+    private readonly reflector: Reflector,
+    private readonly accounts: AccountsService,
+  ) {}
+
+  async canActivate(context: ExecutionContext): Promise<boolean> {
+    if (this.reflector.getAllAndOverride<boolean>(PUBLIC, [context.getHandler(), context.getClass()])) return true;
+    const request = context.switchToHttp().getRequest<SignedIn>();
+    refuseOtherOrigins(request);
+    const user = await this.accounts.userOf(request.cookies[sessionCookie]);
+    if (!user) throw new UnauthorizedException('Please sign in.');
+    request.user = user;
+    return true;
+  }
+}
+
+/** A page elsewhere can make a browser send our cookie; it can't make it lie about where the request comes from. */
+export function refuseOtherOrigins(request: FastifyRequest): void {
+  if (request.method === 'GET' || request.method === 'HEAD') return;
+  const { origin, host } = request.headers;
+  const site = request.headers['sec-fetch-site'];
+  const foreign = origin !== undefined && URL.canParse(origin) ? new URL(origin).host !== host : origin !== undefined;
+  if (foreign || (site !== undefined && site !== 'same-origin' && site !== 'none')) {
+    throw new ForbiddenException('This request came from another site and was refused.');
+  }
+}

@@ -1,0 +1,20 @@
+import type { Action } from '@sirene/core/widget';
+import type { SubmissionEntity } from '../people/people.entity.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import type { DeliveryEntity } from './actions.entity.js';
+
+/** A delivery with all that its handler may want to say. */
+export interface Errand {
+  delivery: DeliveryEntity;
+  submission: SubmissionEntity;
+  site: SiteEntity;
+}
+
+/** One kind of action. `run` may be called more than once for a delivery and names it to the other side each time. */
+export interface ActionHandler<A extends Action = Action> {
+  type: A['type'];
+  /** One entry for each delivery that the action makes: each is tried, retried and repeated by itself. */
+  targets(action: A): { target: string; settings: Record<string, unknown> }[];
+  /** Throws when the other side did not take it. */
+  run(errand: Errand): Promise<void>;
+}

@@ -1,0 +1,47 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Action } from '@sirene/core/widget';
+import { createTransport, type Transporter } from 'nodemailer';
+import { CONFIG, type Config } from '../../config.js';
+import type { ActionHandler, Errand } from '../handler.js';
+
+/** Tells people by mail that a submission has come; one delivery for each recipient. */
+@Injectable()
+export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }> {
+  readonly type = 'notify';
+  readonly #transport: Transporter;
+
+  constructor(@Inject(CONFIG) private readonly config: Config) {
+    this.#transport = createTransport(config.smtpUrl, {
+      from: config.mailFrom,
+      connectionTimeout: 10_000,
+      greetingTimeout: 10_000,
+      socketTimeout: 20_000,
+    } as object);
+  }
+
+  targets({ recipients, subject }: Action & { type: 'notify' }) {
+    return [...new Set(recipients)].map((target) => ({ target, settings: { subject } }));
+  }
+
+  async run({ delivery, submission, site }: Errand): Promise<void> {
+    const { fields, page, pageTitle, receivedAt, widgetName } = submission;
+    const sender = fields.find(({ key, value }) => key === 'email' && value)?.value;
+    const lines = fields.map(({ label, value }) => `${label}: ${value || '(left empty)'}`);
+    await this.#transport.sendMail({
+      to: delivery.target,
+      // The other side can tell a repeated mail by its id (RFC 5322, 3.6.4).
+      messageId: `<${delivery.id}@sirene>`,
+      subject: String(delivery.settings['subject'] ?? widgetName),
+      ...(sender && { replyTo: { name: '', address: sender } }),
+      text: [
+        `${widgetName} on ${site.name}`,
+        '',
+        ...lines,
+        '',
+        `Sent from: ${pageTitle ? `${pageTitle} – ` : ''}${page}`,
+        `Received: ${new Date(receivedAt).toISOString().replace('T', ' ').slice(0, 16)} UTC`,
+        `In Sirene: ${this.config.origin}/people?submission=${encodeURIComponent(submission.id)}`,
+      ].join('\n'),
+    });
+  }
+}

@@ -1,0 +1,118 @@
+import { Inject, Injectable, Logger, NotFoundException, type OnApplicationShutdown } from '@nestjs/common';
+import type { Action } from '@sirene/core/widget';
+import type { Database } from 'better-sqlite3';
+import { DataSource, LessThanOrEqual } from 'typeorm';
+import { CLOCK, type ServerClock } from '../config.js';
+import { Transactions } from '../database/transactions.js';
+import { SubmissionEntity } from '../people/people.entity.js';
+import { newId } from '../shared/ids.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import { SitesService } from '../sites/sites.service.js';
+import { DeliveryEntity } from './actions.entity.js';
+import { waitAfter } from './backoff.js';
+import type { ActionHandler } from './handler.js';
+
+/** Token under which the list of handlers is injected. */
+export const HANDLERS = Symbol('handlers');
+
+/** Deliveries tried in one round. */
+const group = 20;
+const roundMs = 1000;
+
+/** The outbox: what has to follow a submission, tried until it is done. */
+@Injectable()
+export class OutboxService implements OnApplicationShutdown {
+  readonly #logger = new Logger('Outbox');
+  readonly #handlers: Map<string, ActionHandler>;
+  #timer: NodeJS.Timeout | undefined;
+  #round: Promise<void> | null = null;
+
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly sites: SitesService,
+    @Inject(HANDLERS) handlers: ActionHandler[],
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {
+    this.#handlers = new Map(handlers.map((handler) => [handler.type, handler]));
+  }
+
+  /** Starts looking for what is due, once a second. */
+  start(): void {
+    this.#timer ??= setInterval(() => void this.runDue(), roundMs).unref();
+  }
+
+  async onApplicationShutdown(): Promise<void> {
+    clearInterval(this.#timer);
+    await this.#round;
+  }
+
+  /** Writes the rows of a submission's actions; called inside the transaction that stores the submission. */
+  enqueue(database: Database, siteId: string, submissionId: string, actions: readonly Action[], now: number): void {
+    for (const action of actions) {
+      for (const { target, settings } of this.#handlers.get(action.type)?.targets(action) ?? []) {
+        database
+          .prepare(
+            `INSERT INTO delivery (id, siteId, submissionId, type, target, settings, state, attempts, dueAt)
+             VALUES (?, ?, ?, ?, ?, ?, 'waiting', 0, ?)`,
+          )
+          .run(newId('d'), siteId, submissionId, action.type, target, JSON.stringify(settings), now);
+      }
+    }
+  }
+
+  /** Tries all that is due now. One round at a time, so that nothing is tried twice at once. */
+  async runDue(): Promise<void> {
+    this.#round ??= this.#runRound().finally(() => (this.#round = null));
+    await this.#round;
+  }
+
+  /** Makes a delivery due now, whatever became of it. */
+  async repeat(site: SiteEntity, id: string): Promise<DeliveryEntity> {
+    const delivery = await this.dataSource.getRepository(DeliveryEntity).findOneBy({ id, siteId: site.id });
+    if (!delivery) throw new NotFoundException('There is no such delivery.');
+    return this.transactions.write((manager) =>
+      manager.save(DeliveryEntity, { ...delivery, state: 'waiting', attempts: 0, dueAt: this.clock.now(), lastError: null }),
+    );
+  }
+
+  async #runRound(): Promise<void> {
+    try {
+      const due = await this.dataSource.getRepository(DeliveryEntity).find({
+        where: { state: 'waiting', dueAt: LessThanOrEqual(this.clock.now()) },
+        order: { dueAt: 'ASC' },
+        take: group,
+      });
+      await Promise.all(due.map((delivery) => this.#try(delivery)));
+    } catch (error) {
+      this.#logger.error(error);
+    }
+  }
+
+  async #try(delivery: DeliveryEntity): Promise<void> {
+    const attempts = delivery.attempts + 1;
+    const outcome = await this.#attempt(delivery);
+    const now = this.clock.now();
+    const wait = outcome === null ? null : waitAfter(attempts);
+    const state = outcome === null ? 'sent' : wait === null ? 'failed' : 'waiting';
+    const change = { attempts, state, lastAt: now, lastError: outcome, dueAt: now + (wait ?? 0) } as const;
+    await this.transactions.write((manager) => manager.update(DeliveryEntity, { id: delivery.id }, change));
+  }
+
+  /** What went wrong, or `null` when it was taken. */
+  async #attempt(delivery: DeliveryEntity): Promise<string | null> {
+    try {
+      const { siteId, submissionId } = delivery;
+      const submission = await this.dataSource
+        .getRepository(SubmissionEntity)
+        .findOneByOrFail({ siteId, id: submissionId });
+      const site = await this.sites.byId(siteId);
+      const handler = this.#handlers.get(delivery.type);
+      if (!handler || !site) throw new Error(`Nothing here can do "${delivery.type}".`);
+      await handler.run({ delivery, submission, site });
+      return null;
+    } catch (error) {
+      return (error instanceof Error ? error.message : String(error)).slice(0, 500);
+    }
+  }
+}

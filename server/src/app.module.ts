@@ -1,0 +1,51 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { AccountsModule } from './accounts/accounts.module.js';
+import { ActionsModule } from './actions/actions.module.js';
+import { ArchiveModule } from './archive/archive.module.js';
+import { CollectModule } from './collect/collect.module.js';
+import { CLOCK, CONFIG, type Config, type ServerClock } from './config.js';
+import { DatabaseModule } from './database/database.module.js';
+import { DeliveryModule } from './delivery/delivery.module.js';
+import { HealthModule } from './health/health.module.js';
+import { PagesModule } from './pages/pages.module.js';
+import { PeopleModule } from './people/people.module.js';
+import { SitesModule } from './sites/sites.module.js';
+import { StandinsModule } from './standins/standins.module.js';
+import { WidgetsModule } from './widgets/widgets.module.js';
+
+const systemClock: ServerClock = { now: () => Date.now() };
+
+@Module({})
+export class AppModule {
+  /** The whole server for one configuration; tests bring a clock of their own. */
+  static with(config: Config, clock: ServerClock = systemClock): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        settings(config, clock),
+        DatabaseModule,
+        AccountsModule,
+        SitesModule,
+        WidgetsModule,
+        PagesModule,
+        DeliveryModule,
+        CollectModule,
+        PeopleModule,
+        ActionsModule,
+        StandinsModule,
+        ArchiveModule,
+        HealthModule,
+      ],
+    };
+  }
+}
+
+class SettingsModule {}
+
+function settings(config: Config, clock: ServerClock): DynamicModule {
+  const providers = [
+    { provide: CONFIG, useValue: config },
+    { provide: CLOCK, useValue: clock },
+  ];
+  return { module: SettingsModule, global: true, providers, exports: providers };
+}

@@ -1,0 +1,135 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import cookie from '@fastify/cookie';
+import helmet from '@fastify/helmet';
+import rateLimit from '@fastify/rate-limit';
+import fastifyStatic from '@fastify/static';
+import { ValidationPipe, type LogLevel } from '@nestjs/common';
+import { NestFactory } from '@nestjs/core';
+import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import type { FastifyReply, FastifyRequest } from 'fastify';
+import { AppModule } from './app.module.js';
+import { OutboxService } from './actions/outbox.service.js';
+import type { Config, ServerClock } from './config.js';
+import { AnyErrorFilter } from './shared/any-error.filter.js';
+import { refusal } from './shared/problems.js';
+import { MailSink } from './standins/mail-sink.js';
+import { version } from './version.js';
+
+/** Largest request body, bytes: a document of 1 MB with room around it. Visitors' pages may send far less. */
+const bodyLimit = 1_200_000;
+const visitorBodyLimit = 64_000;
+
+export interface Options {
+  clock?: ServerClock;
+  logger?: LogLevel[] | false;
+}
+
+/** Builds the server: everything but listening. */
+export async function createApp(config: Config, { clock, logger }: Options = {}): Promise<NestFastifyApplication> {
+  const adapter = new FastifyAdapter({ bodyLimit, trustProxy: config.trustProxy });
+  const app = await NestFactory.create<NestFastifyApplication>(AppModule.with(config, clock), adapter, {
+    logger: logger ?? ['error', 'warn'],
+    abortOnError: false,
+  });
+  await app.register(cookie);
+  await app.register(helmet, { contentSecurityPolicy: { directives: studioPolicy }, crossOriginResourcePolicy: false });
+  await app.register(rateLimit, { global: false });
+  limitVisitors(app, config);
+  app.enableCors({ delegator: corsFor } as never);
+  app.useGlobalPipes(
+    new ValidationPipe({
+      transform: true,
+      whitelist: true,
+      forbidNonWhitelisted: true,
+      forbidUnknownValues: true,
+      stopAtFirstError: true,
+      exceptionFactory: refusal,
+    }),
+  );
+  app.useGlobalFilters(new AnyErrorFilter());
+  app.enableShutdownHooks();
+  const document = new DocumentBuilder().setTitle('Sirene').setVersion(version).addCookieAuth('sirene_session').build();
+  SwaggerModule.setup('api', app, () => SwaggerModule.createDocument(app, document), {
+    ui: false,
+    jsonDocumentUrl: 'api/openapi.json',
+    raw: ['json'],
+  });
+  await serveBuilt(app, config);
+  return app;
+}
+
+/** Starts to listen, and what works beside the requests. */
+export async function startApp(app: NestFastifyApplication, config: Config): Promise<void> {
+  await app.get(MailSink).start();
+  await app.listen(config.port, '0.0.0.0');
+  app.get(OutboxService).start();
+}
+
+const studioPolicy = {
+  defaultSrc: ["'self'"],
+  scriptSrc: ["'self'"],
+  styleSrc: ["'self'", "'unsafe-inline'"],
+  imgSrc: ["'self'", 'data:', 'blob:', 'http:', 'https:'],
+  fontSrc: ["'self'", 'data:', 'http:', 'https:'],
+  frameSrc: ["'self'"],
+  upgradeInsecureRequests: null,
+};
+
+// What visitors' pages fetch is the same for everyone and carries no cookie, so any page may read it; which pages may
+// show a widget is decided by the site's origins, and a page that may not is told why.
+const visitorPaths = /^\/(c|m|b|embed)[/.]/;
+
+function corsFor(request: FastifyRequest, done: (error: Error | null, options: object) => void): void {
+  done(null, visitorPaths.test(request.url) ? { origin: '*', methods: ['GET', 'POST'], maxAge: 86_400 } : { origin: false });
+}
+
+function limitVisitors(app: NestFastifyApplication, config: Config): void {
+  const limits: Record<string, number> = { collect: config.submissionsPerMinute, 'sign-in': config.signInsPerMinute };
+  app
+    .getHttpAdapter()
+    .getInstance()
+    .addHook('onRoute', (route) => {
+      const limit = (route.config as { rateLimit?: { group: string; max?: number; timeWindow?: number } } | undefined)?.rateLimit;
+      if (limit) Object.assign(limit, { max: limits[limit.group] ?? 60, timeWindow: 60_000, groupId: limit.group });
+      if (route.url.startsWith('/c/')) route.bodyLimit = visitorBodyLimit;
+    });
+}
+
+/** Serves the built embed and studio, where they are. The studio's own addresses all lead to its one page. */
+async function serveBuilt(app: NestFastifyApplication, { studio, embed }: Config): Promise<void> {
+  const fastify = app.getHttpAdapter().getInstance();
+  if (embed && existsSync(embed)) {
+    const script = readFileSync(join(embed, 'embed.js'), 'utf8');
+    const etag = `"${createHash('sha256').update(script).digest('hex').slice(0, 24)}"`;
+    fastify.get('/embed.js', (request: FastifyRequest, reply: FastifyReply) => {
+      void reply.header('cache-control', 'no-cache').header('etag', etag).type('text/javascript; charset=utf-8');
+      void (request.headers['if-none-match'] === etag ? reply.status(304).send() : reply.send(script));
+    });
+    await app.register(fastifyStatic, {
+      root: join(embed, 'embed'),
+      prefix: '/embed/',
+      decorateReply: false,
+      immutable: true,
+      maxAge: '1y',
+    } as never);
+  }
+  const page = studio && join(studio, 'index.html');
+  if (!page || !existsSync(page)) return;
+  const html = readFileSync(page, 'utf8');
+  await app.register(fastifyStatic, {
+    root: join(studio, 'assets'),
+    prefix: '/assets/',
+    decorateReply: false,
+    immutable: true,
+    maxAge: '1y',
+  } as never);
+  const places = ['', 'sign-in', 'widgets', 'widgets/*', 'people', 'site', 'post'];
+  for (const place of places) {
+    fastify.get(`/${place}`, (_: FastifyRequest, reply: FastifyReply) => {
+      void reply.header('cache-control', 'no-cache').type('text/html; charset=utf-8').send(html);
+    });
+  }
+}

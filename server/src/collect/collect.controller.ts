@@ -1,0 +1,45 @@
+import { Body, Controller, Headers, HttpCode, Param, Post } from '@nestjs/common';
+import { RouteConfig } from '@nestjs/platform-fastify';
+import { ApiTags } from '@nestjs/swagger';
+import { Public } from '../accounts/session.guard.js';
+import { refuseForeignPage } from '../delivery/delivery.service.js';
+import { SitesService } from '../sites/sites.service.js';
+import { CollectService } from './collect.service.js';
+import { EventsDto, SubmissionDto } from './dto/submission.dto.js';
+
+const limit = { rateLimit: { group: 'collect' } };
+
+/** What visitors' pages send. No session, only the site's own origins, small bodies. */
+@ApiTags('collect')
+@Public()
+@Controller('c/:key')
+export class CollectController {
+  constructor(
+    private readonly collect: CollectService,
+    private readonly sites: SitesService,
+  ) {}
+
+  @RouteConfig(limit)
+  @Post('submissions')
+  @HttpCode(202)
+  async submit(
+    @Param('key') key: string,
+    @Headers('origin') origin: string | undefined,
+    @Body() submission: SubmissionDto,
+  ) {
+    const site = await this.sites.byKey(key);
+    refuseForeignPage(site, origin);
+    await this.collect.submit(site, submission);
+    return { id: submission.id };
+  }
+
+  @RouteConfig(limit)
+  @Post('events')
+  @HttpCode(202)
+  async events(@Param('key') key: string, @Headers('origin') origin: string | undefined, @Body() events: EventsDto) {
+    const site = await this.sites.byKey(key);
+    refuseForeignPage(site, origin);
+    await this.collect.count(site, events);
+    return { counted: events.events.length };
+  }
+}

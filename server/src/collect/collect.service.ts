@@ -1,0 +1,152 @@
+import { ConflictException, HttpException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import { checkForm, type FormRule } from '@sirene/core/form';
+import type { CompiledWidget } from '@sirene/core/render';
+import type { Action } from '@sirene/core/widget';
+import type { Database } from 'better-sqlite3';
+import { DataSource } from 'typeorm';
+import { OutboxService } from '../actions/outbox.service.js';
+import { CLOCK, type ServerClock } from '../config.js';
+import { GroupWriter } from '../database/group-writer.js';
+import type { SubmittedField } from '../people/people.entity.js';
+import { newId } from '../shared/ids.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import { BodyEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
+import type { EventsDto, SubmissionDto } from './dto/submission.dto.js';
+
+/** What a visitor saw when they filled in a form, as far as storing what they sent needs it. */
+interface SeenVersion {
+  widgetId: string;
+  name: string;
+  number: number;
+  forms: Record<string, FormRule>;
+  actions: Action[];
+}
+
+interface Entry {
+  site: SiteEntity;
+  seen: SeenVersion;
+  submission: SubmissionDto;
+  fields: SubmittedField[];
+  email: string;
+  name: string;
+}
+
+/** Most versions kept in memory; a version is a few kB. */
+const mostKept = 1000;
+
+@Injectable()
+export class CollectService {
+  #versions = new Map<string, SeenVersion>();
+
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly groups: GroupWriter,
+    private readonly outbox: OutboxService,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
+
+  /** Checks a submission and stores it with its actions; resolved when that has been committed. */
+  async submit(site: SiteEntity, submission: SubmissionDto): Promise<void> {
+    const seen = await this.#version(site, submission.widget, submission.body);
+    const rule = Object.hasOwn(seen.forms, submission.form) ? seen.forms[submission.form] : undefined;
+    if (!rule) throw new NotFoundException(`form ${submission.form} is not part of this widget`);
+    refuseUnknownFields(rule, submission.values);
+    const { values, faults } = checkForm(rule, submission.values);
+    const [fault] = faults;
+    if (fault) {
+      const problems = faults.map(({ key, message }) => ({ path: `values.${key}`, reason: message }));
+      throw new HttpException({ statusCode: 422, message: `values.${fault.key}: ${fault.message}`, problems, faults }, 422);
+    }
+    const ofKind = (kind: string) => values[rule.fields.find((field) => field.kind === kind)?.key ?? ''] ?? '';
+    const fields = rule.fields.map(({ key, label }) => ({ key, label, value: values[key] ?? '' }));
+    const entry: Entry = { site, seen, submission, fields, email: ofKind('email'), name: ofKind('name') };
+    const outcome = await this.groups.add((database) => this.#store(database, entry));
+    if (outcome === 'taken') throw new ConflictException('id belongs to another submission');
+  }
+
+  /** Counts what widgets did; events of widgets that are gone are dropped. */
+  async count(site: SiteEntity, { events }: EventsDto): Promise<void> {
+    const day = new Date(this.clock.now()).toISOString().slice(0, 10);
+    await this.groups.add((database) => {
+      for (const { type, widget } of events) {
+        database
+          .prepare(
+            `INSERT INTO count (widgetId, day, ${type}) SELECT id, ?, 1 FROM widget WHERE id = ? AND siteId = ?
+             ON CONFLICT (widgetId, day) DO UPDATE SET ${type} = ${type} + 1`,
+          )
+          .run(day, widget, site.id);
+      }
+    });
+  }
+
+  #store(database: Database, { site, seen, submission, fields, email, name }: Entry): 'stored' | 'again' | 'taken' {
+    const now = this.clock.now();
+    const known = database
+      .prepare('SELECT widgetId FROM submission WHERE siteId = ? AND id = ?')
+      .get(site.id, submission.id) as { widgetId: string } | undefined;
+    if (known) return known.widgetId === seen.widgetId ? 'again' : 'taken';
+    const personId = email ? storePerson(database, site.id, email, name, now) : null;
+    database
+      .prepare(
+        `INSERT INTO submission
+           (siteId, id, widgetId, widgetName, versionNumber, personId, fields, page, pageTitle, receivedAt)
+         VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+      )
+      .run(
+        site.id,
+        submission.id,
+        seen.widgetId,
+        seen.name,
+        seen.number,
+        personId,
+        JSON.stringify(fields),
+        submission.page,
+        submission.title,
+        now,
+      );
+    this.outbox.enqueue(database, site.id, submission.id, seen.actions, now);
+    return 'stored';
+  }
+
+  /** The version that a body belongs to: whoever filled in an older one is held to the rules they saw. */
+  async #version(site: SiteEntity, widgetId: string, body: string): Promise<SeenVersion> {
+    const key = `${site.id} ${widgetId} ${body}`;
+    const kept = this.#versions.get(key);
+    if (kept) return kept;
+    const bodyHash = body.slice('/b/'.length, -'.json'.length);
+    const widget = await this.dataSource.getRepository(WidgetEntity).findOneBy({ id: widgetId, siteId: site.id });
+    if (!widget) throw new NotFoundException('widget is not known on this site');
+    const [version, content] = await Promise.all([
+      this.dataSource.getRepository(VersionEntity).findOne({ where: { widgetId, bodyHash }, order: { number: 'DESC' } }),
+      this.dataSource.getRepository(BodyEntity).findOneBy({ hash: bodyHash }),
+    ]);
+    if (!version || !content) throw new NotFoundException('body was never published by this widget');
+    const { forms } = JSON.parse(content.content) as CompiledWidget;
+    const { name, afterwards } = version.document;
+    const seen = { widgetId, name, number: version.number, forms, actions: afterwards.actions };
+    if (this.#versions.size >= mostKept) this.#versions.delete(this.#versions.keys().next().value as string);
+    this.#versions.set(key, seen);
+    return seen;
+  }
+}
+
+function refuseUnknownFields(rule: FormRule, values: Record<string, unknown>): void {
+  const known = new Set(rule.fields.map(({ key }) => key));
+  const unknown = Object.keys(values).filter((key) => !known.has(key));
+  const [first] = unknown;
+  if (first === undefined) return;
+  const problems = unknown.slice(0, 20).map((key) => ({ path: `values.${key.slice(0, 80)}`, reason: 'is not a known field' }));
+  throw new HttpException({ statusCode: 400, message: `values.${first.slice(0, 80)} is not a known field`, problems }, 400);
+}
+
+function storePerson(database: Database, siteId: string, email: string, name: string, now: number): string {
+  const { id } = database
+    .prepare(
+      `INSERT INTO person (id, siteId, email, name, firstAt, lastAt) VALUES (?, ?, ?, ?, ?, ?)
+       ON CONFLICT (siteId, email) DO UPDATE SET
+         name = CASE WHEN excluded.name = '' THEN name ELSE excluded.name END, lastAt = excluded.lastAt
+       RETURNING id`,
+    )
+    .get(newId('p'), siteId, email, name, now, now) as { id: string };
+  return id;
+}

@@ -1,0 +1,59 @@
+import { ApiProperty } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsObject, IsString, Length, Matches, MaxLength, ValidateNested } from 'class-validator';
+
+export class SubmissionDto {
+  @ApiProperty({ description: 'Made by the page: 32 hexadecimal digits. Sent again with the same id, it is stored once.' })
+  @Matches(/^[0-9a-f]{32}$/, { message: 'must be 32 hexadecimal digits' })
+  id: string;
+
+  @ApiProperty()
+  @IsString()
+  @Length(1, 60)
+  widget: string;
+
+  @ApiProperty({ description: 'Path of the body that the visitor saw: its rules are the ones that count' })
+  @Matches(/^\/b\/[0-9a-f]{32}\.json$/, { message: 'must be the path of a body' })
+  body: string;
+
+  @ApiProperty({ description: 'The form element of the widget' })
+  @Matches(/^[a-z][a-z0-9]{0,19}$/, { message: 'must be the id of a form element' })
+  form: string;
+
+  @ApiProperty({ description: 'What was entered, by field key', type: Object })
+  @IsObject()
+  values: Record<string, unknown>;
+
+  @ApiProperty()
+  @IsString()
+  @MaxLength(2048)
+  page: string;
+
+  @ApiProperty()
+  @IsString()
+  @MaxLength(300)
+  title: string;
+}
+
+export const countedTypes = ['shown', 'closed', 'submitted'] as const;
+
+export class CountedDto {
+  @ApiProperty({ enum: countedTypes })
+  @IsIn(countedTypes)
+  type: (typeof countedTypes)[number];
+
+  @ApiProperty()
+  @IsString()
+  @Length(1, 60)
+  widget: string;
+}
+
+export class EventsDto {
+  @ApiProperty({ type: [CountedDto] })
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(50)
+  @ValidateNested({ each: true })
+  @Type(() => CountedDto)
+  events: CountedDto[];
+}

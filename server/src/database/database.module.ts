@@ -1,0 +1,46 @@
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { Global, Module, type OnApplicationShutdown } from '@nestjs/common';
+import type { Database } from 'better-sqlite3';
+import { DataSource } from 'typeorm';
+import { CONFIG, type Config } from '../config.js';
+import { entities } from './entities.js';
+import { GroupWriter } from './group-writer.js';
+import { FirstSchema1764000000000 } from './migrations/1764000000000-first-schema.js';
+import { Transactions } from './transactions.js';
+
+async function openDatabase(config: Config): Promise<DataSource> {
+  mkdirSync(config.data, { recursive: true });
+  return new DataSource({
+    type: 'better-sqlite3',
+    database: join(config.data, 'sirene.db'),
+    entities,
+    migrations: [FirstSchema1764000000000],
+    migrationsRun: true,
+    statementCacheSize: 200,
+    prepareDatabase: (database: Database) => {
+      database.pragma('journal_mode = WAL');
+      // What has been acknowledged survives a power cut too; groups make it affordable.
+      database.pragma('synchronous = FULL');
+      database.pragma('busy_timeout = 5000');
+      database.pragma('foreign_keys = ON');
+    },
+  }).initialize();
+}
+
+@Global()
+@Module({
+  providers: [
+    { provide: DataSource, useFactory: openDatabase, inject: [CONFIG] },
+    Transactions,
+    GroupWriter,
+  ],
+  exports: [DataSource, Transactions, GroupWriter],
+})
+export class DatabaseModule implements OnApplicationShutdown {
+  constructor(private readonly dataSource: DataSource) {}
+
+  async onApplicationShutdown(): Promise<void> {
+    await this.dataSource.destroy();
+  }
+}

@@ -1,0 +1,24 @@
+import { MemberEntity, SessionEntity, UserEntity } from '../accounts/accounts.entity.js';
+import { DeliveryEntity } from '../actions/actions.entity.js';
+import { PageEntity } from '../pages/pages.entity.js';
+import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
+import { SiteEntity } from '../sites/sites.entity.js';
+import { MailEntity } from '../standins/standins.entity.js';
+import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
+
+/** Every table of the database. */
+export const entities = [
+  UserEntity,
+  SessionEntity,
+  MemberEntity,
+  SiteEntity,
+  PageEntity,
+  WidgetEntity,
+  VersionEntity,
+  BodyEntity,
+  CountEntity,
+  PersonEntity,
+  SubmissionEntity,
+  DeliveryEntity,
+  MailEntity,
+];

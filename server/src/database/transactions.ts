@@ -1,0 +1,37 @@
+import { Injectable } from '@nestjs/common';
+import type { Database } from 'better-sqlite3';
+import { DataSource, type EntityManager } from 'typeorm';
+
+/**
+ * The one way to write. SQLite has one writer and the process one connection, so two transactions that are open at
+ * the same time would be one: writers wait for each other here.
+ */
+@Injectable()
+export class Transactions {
+  #last: Promise<unknown> = Promise.resolve();
+
+  constructor(private readonly dataSource: DataSource) {}
+
+  /** Runs `work` in a transaction of its own, after those asked for before it. */
+  write<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {
+    return this.#inTurn(() => this.dataSource.transaction(work));
+  }
+
+  /** Runs `work` in one transaction on the bare connection: for the paths where thousands of rows a second arrive. */
+  writeBare<T>(work: (database: Database) => T): Promise<T> {
+    return this.#inTurn(() => {
+      const database = this.#bare();
+      return Promise.resolve(database.transaction(() => work(database))());
+    });
+  }
+
+  #bare(): Database {
+    return (this.dataSource.driver as unknown as { databaseConnection: Database }).databaseConnection;
+  }
+
+  #inTurn<T>(run: () => Promise<T>): Promise<T> {
+    const turn = this.#last.then(run);
+    this.#last = turn.catch(() => undefined);
+    return turn;
+  }
+}

@@ -1,0 +1,61 @@
+import { Controller, Get, Header, Headers, Param, Req, Res } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { widgetSchema } from '@sirene/core/widget';
+import type { FastifyReply, FastifyRequest } from 'fastify';
+import type { UserEntity } from '../accounts/accounts.entity.js';
+import { CurrentUser, Public } from '../accounts/session.guard.js';
+import { SitesService } from '../sites/sites.service.js';
+import { DeliveryService, refuseForeignPage } from './delivery.service.js';
+
+@ApiTags('delivery')
+@Controller()
+export class DeliveryController {
+  constructor(
+    private readonly delivery: DeliveryService,
+    private readonly sites: SitesService,
+  ) {}
+
+  /** The manifest: small, and asked for anew at every page view. */
+  @Public()
+  @Get('m/:key.json')
+  @Header('content-type', 'application/json; charset=utf-8')
+  @Header('cache-control', 'no-cache')
+  @Header('vary', 'Origin')
+  async manifest(
+    @Param('key') key: string,
+    @Headers('origin') origin: string | undefined,
+    @Req() request: FastifyRequest,
+    @Res() reply: FastifyReply,
+  ) {
+    const site = await this.sites.byKey(key);
+    refuseForeignPage(site, origin);
+    this.delivery.seen(site, request.headers.referer ?? (origin as string));
+    const { text, etag } = await this.delivery.manifest(site);
+    void reply.header('etag', etag);
+    return request.headers['if-none-match'] === etag ? reply.status(304).send() : reply.send(text);
+  }
+
+  /** A compiled body. Its address carries its content's hash, so it never changes. */
+  @Public()
+  @Get('b/:hash.json')
+  @Header('content-type', 'application/json; charset=utf-8')
+  @Header('cache-control', 'public, max-age=31536000, immutable')
+  body(@Param('hash') hash: string) {
+    return this.delivery.body(hash);
+  }
+
+  /** The JSON Schema of a widget document. */
+  @Public()
+  @Get('schema/widget.json')
+  @Header('content-type', 'application/schema+json; charset=utf-8')
+  schema() {
+    return widgetSchema();
+  }
+
+  /** Whether the script runs on the site's pages, and when it was last seen. */
+  @Get('api/sites/:site/install')
+  async install(@CurrentUser() user: UserEntity, @Param('site') id: string) {
+    const seen = this.delivery.lastSeen(await this.sites.mine(user, id));
+    return { connected: seen !== null, at: seen?.at ?? null, page: seen?.page ?? null };
+  }
+}

@@ -1,0 +1,6 @@
+import { Module } from '@nestjs/common';
+import { DeliveryController } from './delivery.controller.js';
+import { DeliveryService } from './delivery.service.js';
+
+@Module({ controllers: [DeliveryController], providers: [DeliveryService] })
+export class DeliveryModule {}

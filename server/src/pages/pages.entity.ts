@@ -1,0 +1,12 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+/** A stored copy of a page of the client's site, for the stage to stand on. */
+@Entity('page')
+export class PageEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') siteId: string;
+  @Column('text') address: string;
+  @Column('text') title: string;
+  @Column('text') html: string;
+  @Column('integer') storedAt: number;
+}

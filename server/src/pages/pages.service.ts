@@ -1,0 +1,42 @@
+import { BadRequestException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { CLOCK, type ServerClock } from '../config.js';
+import { Transactions } from '../database/transactions.js';
+import { newId } from '../shared/ids.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import type { StorePageDto } from './dto/page.dto.js';
+import { PageEntity } from './pages.entity.js';
+import { stillPage } from './still-page.js';
+
+@Injectable()
+export class PagesService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
+
+  of(site: SiteEntity): Promise<Pick<PageEntity, 'id' | 'address' | 'title'>[]> {
+    const select = { id: true, address: true, title: true };
+    return this.dataSource.getRepository(PageEntity).find({ where: { siteId: site.id }, select, order: { storedAt: 'ASC' } });
+  }
+
+  async byId(id: string): Promise<PageEntity> {
+    const page = await this.dataSource.getRepository(PageEntity).findOneBy({ id });
+    if (!page) throw new NotFoundException('There is no stored copy of that page.');
+    return page;
+  }
+
+  /** Stores a copy of a page of the site, stripped of all that runs; a copy of the same address is replaced. */
+  async store(site: SiteEntity, { address, title, html }: StorePageDto): Promise<PageEntity> {
+    if (!site.origins.includes(new URL(address).origin)) {
+      throw new BadRequestException(`address is not on the site: its origins are ${site.origins.join(', ') || 'not set'}`);
+    }
+    const where = { siteId: site.id, address };
+    const content = { title, html: stillPage(html, address), storedAt: this.clock.now() };
+    return this.transactions.write(async (manager) => {
+      const old = await manager.findOneBy(PageEntity, where);
+      return manager.save(PageEntity, { id: old?.id ?? newId('page'), ...where, ...content });
+    });
+  }
+}

@@ -1,0 +1,35 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+/** Someone who has sent something to a site; known by their e-mail address. */
+@Entity('person')
+export class PersonEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') siteId: string;
+  @Column('text') email: string;
+  @Column('text') name: string;
+  @Column('integer') firstAt: number;
+  @Column('integer') lastAt: number;
+}
+
+/** One value of a submission, with the label the visitor saw. */
+export interface SubmittedField {
+  key: string;
+  label: string;
+  value: string;
+}
+
+@Entity('submission')
+export class SubmissionEntity {
+  @PrimaryColumn('text') siteId: string;
+  /** Made by the visitor's page, so that sending twice stores once. */
+  @PrimaryColumn('text') id: string;
+  @Column('text') widgetId: string;
+  /** Kept as it was called then: a submission outlives its widget. */
+  @Column('text') widgetName: string;
+  @Column('integer') versionNumber: number;
+  @Column('text', { nullable: true }) personId: string | null;
+  @Column('simple-json') fields: SubmittedField[];
+  @Column('text') page: string;
+  @Column('text') pageTitle: string;
+  @Column('integer') receivedAt: number;
+}

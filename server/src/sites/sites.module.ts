@@ -1,0 +1,7 @@
+import { Global, Module } from '@nestjs/common';
+import { SitesController } from './sites.controller.js';
+import { SitesService } from './sites.service.js';
+
+@Global()
+@Module({ controllers: [SitesController], providers: [SitesService], exports: [SitesService] })
+export class SitesModule {}

@@ -1,0 +1,90 @@
+import { Inject, Injectable, NotFoundException } from '@nestjs/common';
+import { completeBrand, type Brand } from '@sirene/core/style';
+import { DataSource, In } from 'typeorm';
+import { MemberEntity, type UserEntity } from '../accounts/accounts.entity.js';
+import { AccountsService } from '../accounts/accounts.service.js';
+import { CLOCK, type ServerClock } from '../config.js';
+import { Transactions } from '../database/transactions.js';
+import { newId } from '../shared/ids.js';
+import type { ChangeSiteDto, CreateSiteDto } from './dto/site.dto.js';
+import { SiteEntity } from './sites.entity.js';
+
+export interface NewSite extends CreateSiteDto {
+  key?: string;
+  brand?: Partial<Brand>;
+}
+
+@Injectable()
+export class SitesService {
+  #byKey = new Map<string, SiteEntity>();
+
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly accounts: AccountsService,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
+
+  async create(user: UserEntity, { name, origins, key, brand }: NewSite): Promise<SiteEntity> {
+    const id = newId('site');
+    const site = this.dataSource.getRepository(SiteEntity).create({
+      id,
+      key: key ?? newId('key').slice(4),
+      name,
+      origins,
+      brand: brand ?? {},
+      createdAt: this.clock.now(),
+      seenAt: null,
+      seenPage: null,
+    });
+    await this.transactions.write(async (manager) => {
+      await manager.insert(SiteEntity, site);
+      await manager.insert(MemberEntity, { userId: user.id, siteId: id, role: 'owner' });
+    });
+    return site;
+  }
+
+  async of(user: UserEntity): Promise<SiteEntity[]> {
+    const ids = await this.accounts.sitesOf(user);
+    return this.dataSource.getRepository(SiteEntity).find({ where: { id: In(ids) }, order: { createdAt: 'ASC' } });
+  }
+
+  /** A site that the user works on; any other is treated as not there. */
+  async mine(user: UserEntity, id: string): Promise<SiteEntity> {
+    const ids = await this.accounts.sitesOf(user);
+    const site = ids.includes(id) ? await this.byId(id) : null;
+    if (!site) throw new NotFoundException('There is no such site, or you are not a member of it.');
+    return site;
+  }
+
+  byId(id: string): Promise<SiteEntity | null> {
+    return this.dataSource.getRepository(SiteEntity).findOneBy({ id });
+  }
+
+  /** A site by its public key, from memory: pages ask for it at every view. */
+  async byKey(key: string): Promise<SiteEntity> {
+    let site = this.#byKey.get(key) ?? null;
+    if (!site) {
+      site = await this.dataSource.getRepository(SiteEntity).findOneBy({ key });
+      if (!site) throw new NotFoundException(`There is no site with the key "${key.slice(0, 80)}". Check data-site in the script tag.`);
+      this.#byKey.set(key, site);
+    }
+    return site;
+  }
+
+  async change(site: SiteEntity, change: ChangeSiteDto): Promise<SiteEntity> {
+    const changed = { ...site, ...change };
+    await this.transactions.write((manager) => manager.update(SiteEntity, { id: site.id }, change));
+    this.#byKey.delete(site.key);
+    return changed;
+  }
+
+  brandOf(site: SiteEntity): Brand {
+    return completeBrand(site.brand);
+  }
+
+  /** Notes that a page of the site loaded the script. */
+  async seen(siteId: string, at: number, page: string): Promise<void> {
+    await this.transactions.write((manager) => manager.update(SiteEntity, { id: siteId }, { seenAt: at, seenPage: page }));
+  }
+}

@@ -1,0 +1,68 @@
+import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
+import { simpleParser } from 'mailparser';
+import { SMTPServer, type SMTPServerDataStream, type SMTPServerSession } from 'smtp-server';
+import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
+import { Transactions } from '../database/transactions.js';
+import { newId } from '../shared/ids.js';
+import { MailEntity } from './standins.entity.js';
+
+/** A mail server (SMTP, RFC 5321) that keeps what it is given instead of sending it on. */
+@Injectable()
+export class MailSink implements OnApplicationShutdown {
+  readonly #logger = new Logger('Post');
+  #server: SMTPServer | undefined;
+
+  constructor(
+    @Inject(CONFIG) private readonly config: Config,
+    private readonly transactions: Transactions,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
+
+  /** Starts to listen, unless real mail is set up. Rejected when the port is taken. */
+  start(): Promise<void> {
+    const port = this.config.standinSmtpPort;
+    if (port === null) return Promise.resolve();
+    const server = new SMTPServer({
+      authOptional: true,
+      disabledCommands: ['STARTTLS', 'AUTH'],
+      size: 10_000_000,
+      logger: false,
+      onData: (stream, session, done) => {
+        this.#keep(stream, session).then(() => done(), done);
+      },
+    });
+    this.#server = server;
+    return new Promise((resolve, reject) => {
+      server.on('error', (error) => {
+        this.#logger.warn(error.message);
+        reject(error);
+      });
+      server.listen(port, '127.0.0.1', resolve);
+    });
+  }
+
+  /** The port it listens on, once started. */
+  get port(): number {
+    return (this.#server?.server.address() as { port: number }).port;
+  }
+
+  async onApplicationShutdown(): Promise<void> {
+    await new Promise<void>((resolve) => (this.#server ? this.#server.close(() => resolve()) : resolve()));
+  }
+
+  async #keep(stream: SMTPServerDataStream, session: SMTPServerSession): Promise<void> {
+    const mail = await simpleParser(stream);
+    const { mailFrom, rcptTo } = session.envelope;
+    await this.transactions.write((manager) =>
+      manager.insert(MailEntity, {
+        id: newId('mail'),
+        sender: mail.from?.text ?? (mailFrom ? mailFrom.address : ''),
+        recipients: rcptTo.map(({ address }) => address),
+        subject: mail.subject ?? '',
+        text: mail.text ?? '',
+        headers: mail.headerLines.map(({ key, line }) => ({ name: key, value: line.slice(key.length + 1).trim() })),
+        receivedAt: this.clock.now(),
+      }),
+    );
+  }
+}

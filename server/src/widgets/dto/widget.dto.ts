@@ -1,0 +1,34 @@
+import { kinds } from '@sirene/core/widget';
+import type { Kind } from '@sirene/core/widget';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsIn, IsInt, IsObject, IsOptional, IsString, Length, Min } from 'class-validator';
+
+export class CreateWidgetDto {
+  @ApiProperty()
+  @IsString()
+  @Length(1, 120)
+  name: string;
+
+  @ApiPropertyOptional({ enum: kinds })
+  @IsOptional()
+  @IsIn(kinds)
+  kind?: Kind;
+
+  @ApiPropertyOptional({ description: 'A whole document, as /schema/widget.json describes it' })
+  @IsOptional()
+  @IsObject()
+  document?: Record<string, unknown>;
+}
+
+export class BaseDto {
+  @ApiProperty({ description: 'The draft version the change starts from' })
+  @IsInt()
+  @Min(1)
+  base: number;
+}
+
+export class SaveDraftDto extends BaseDto {
+  @ApiProperty({ description: 'The whole document, as /schema/widget.json describes it' })
+  @IsObject()
+  document: Record<string, unknown>;
+}

@@ -1,0 +1,100 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post, Put } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import type { UserEntity } from '../accounts/accounts.entity.js';
+import { CurrentUser } from '../accounts/session.guard.js';
+import { SitesService } from '../sites/sites.service.js';
+import { BaseDto, CreateWidgetDto, SaveDraftDto } from './dto/widget.dto.js';
+import type { WidgetEntity } from './widgets.entity.js';
+import { WidgetsService } from './widgets.service.js';
+
+const lately = 30;
+
+@ApiTags('widgets')
+@Controller('api')
+export class WidgetsController {
+  constructor(
+    private readonly widgets: WidgetsService,
+    private readonly sites: SitesService,
+  ) {}
+
+  /** All widgets of a site, with what each did in the last thirty days. */
+  @Get('sites/:site/widgets')
+  async list(@CurrentUser() user: UserEntity, @Param('site') siteId: string) {
+    const widgets = await this.widgets.of(await this.sites.mine(user, siteId));
+    const counts = await this.widgets.countsOf(widgets.map(({ id }) => id), lately);
+    return widgets.map((widget) => ({ ...view(widget), ...(counts.get(widget.id) ?? { shown: 0, submitted: 0 }) }));
+  }
+
+  @Post('sites/:site/widgets')
+  async create(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Body() widget: CreateWidgetDto) {
+    return view(await this.widgets.create(await this.sites.mine(user, siteId), widget));
+  }
+
+  @Get('widgets/:widget')
+  async read(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
+    return view((await this.widgets.mine(user, id)).widget);
+  }
+
+  @Put('widgets/:widget/draft')
+  async save(@CurrentUser() user: UserEntity, @Param('widget') id: string, @Body() { base, document }: SaveDraftDto) {
+    const { widget } = await this.widgets.mine(user, id);
+    return view(await this.widgets.saveDraft(widget, base, document));
+  }
+
+  @Post('widgets/:widget/publish')
+  @HttpCode(200)
+  async publish(@CurrentUser() user: UserEntity, @Param('widget') id: string, @Body() { base }: BaseDto) {
+    const { widget, site } = await this.widgets.mine(user, id);
+    return view(await this.widgets.publish(site, widget, base, user));
+  }
+
+  @Post('widgets/:widget/unpublish')
+  @HttpCode(204)
+  async unpublish(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
+    const { widget, site } = await this.widgets.mine(user, id);
+    await this.widgets.unpublish(site, widget);
+  }
+
+  @Get('widgets/:widget/versions')
+  async versions(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
+    const { widget } = await this.widgets.mine(user, id);
+    const versions = await this.widgets.versions(widget);
+    return versions.map(({ number, publishedAt, publishedBy, document }) => ({
+      number,
+      publishedAt,
+      publishedBy,
+      document,
+      live: number === widget.publishedNumber,
+    }));
+  }
+
+  @Post('widgets/:widget/versions/:number/restore')
+  @HttpCode(200)
+  async restore(
+    @CurrentUser() user: UserEntity,
+    @Param('widget') id: string,
+    @Param('number', ParseIntPipe) number: number,
+    @Body() { base }: BaseDto,
+  ) {
+    const { widget } = await this.widgets.mine(user, id);
+    return view(await this.widgets.restore(widget, number, base));
+  }
+
+  @Delete('widgets/:widget')
+  @HttpCode(204)
+  async remove(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
+    const { widget, site } = await this.widgets.mine(user, id);
+    await this.widgets.remove(site, widget);
+  }
+}
+
+const view = (widget: WidgetEntity) => ({
+  id: widget.id,
+  siteId: widget.siteId,
+  slug: widget.slug,
+  document: widget.draft,
+  draftVersion: widget.draftVersion,
+  draftSavedAt: widget.draftSavedAt,
+  publishedNumber: widget.publishedNumber,
+  changedSince: widget.publishedDraft !== null && widget.publishedDraft !== widget.draftVersion,
+});

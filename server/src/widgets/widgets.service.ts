@@ -1,0 +1,174 @@
+import { createHash } from 'node:crypto';
+import { BadRequestException, ConflictException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import { compileWidget } from '@sirene/core/render';
+import { createWidget, validateDocument, type WidgetDocument } from '@sirene/core/widget';
+import { DataSource, In, MoreThanOrEqual } from 'typeorm';
+import type { UserEntity } from '../accounts/accounts.entity.js';
+import { CLOCK, type ServerClock } from '../config.js';
+import { Transactions } from '../database/transactions.js';
+import { newId } from '../shared/ids.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import { SitesService } from '../sites/sites.service.js';
+import type { CreateWidgetDto } from './dto/widget.dto.js';
+import { freeSlug } from './slug.js';
+import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from './widgets.entity.js';
+
+/** Told when what a site shows its visitors has changed. */
+export type PublishedListener = (siteId: string) => void;
+
+@Injectable()
+export class WidgetsService {
+  #listeners: PublishedListener[] = [];
+
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly sites: SitesService,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
+
+  onPublished(listener: PublishedListener): void {
+    this.#listeners.push(listener);
+  }
+
+  of(site: SiteEntity): Promise<WidgetEntity[]> {
+    return this.dataSource.getRepository(WidgetEntity).find({ where: { siteId: site.id }, order: { createdAt: 'ASC' } });
+  }
+
+  /** What each of some widgets did in the last `days` days. */
+  async countsOf(ids: string[], days: number): Promise<Map<string, { shown: number; submitted: number }>> {
+    const first = new Date(this.clock.now() - days * 86_400_000).toISOString().slice(0, 10);
+    const rows = await this.dataSource
+      .getRepository(CountEntity)
+      .findBy({ widgetId: In(ids), day: MoreThanOrEqual(first) });
+    const sums = new Map<string, { shown: number; submitted: number }>();
+    for (const { widgetId, shown, submitted } of rows) {
+      const sum = sums.get(widgetId) ?? { shown: 0, submitted: 0 };
+      sums.set(widgetId, { shown: sum.shown + shown, submitted: sum.submitted + submitted });
+    }
+    return sums;
+  }
+
+  /** A widget of a site that the user works on; any other is treated as not there. */
+  async mine(user: UserEntity, id: string): Promise<{ widget: WidgetEntity; site: SiteEntity }> {
+    const widget = await this.dataSource.getRepository(WidgetEntity).findOneBy({ id });
+    if (!widget) throw new NotFoundException('There is no such widget. It may have been deleted.');
+    return { widget, site: await this.sites.mine(user, widget.siteId) };
+  }
+
+  async create(site: SiteEntity, { name, kind, document }: CreateWidgetDto): Promise<WidgetEntity> {
+    const draft = document ? { ...checked(document), name } : createWidget(name, kind);
+    const now = this.clock.now();
+    return this.transactions.write(async (manager) => {
+      const others = await manager.find(WidgetEntity, { where: { siteId: site.id }, select: { slug: true } });
+      return manager.save(WidgetEntity, {
+        id: newId('w'),
+        siteId: site.id,
+        slug: freeSlug(name, new Set(others.map(({ slug }) => slug))),
+        draft,
+        draftVersion: 1,
+        draftSavedAt: now,
+        publishedNumber: null,
+        publishedDraft: null,
+        createdAt: now,
+      });
+    });
+  }
+
+  /** Saves a draft that was made from version `base`; refuses when another save came between. */
+  async saveDraft(widget: WidgetEntity, base: number, document: unknown): Promise<WidgetEntity> {
+    const draft = checked(document);
+    return this.transactions.write(async (manager) => {
+      const current = await manager.findOneByOrFail(WidgetEntity, { id: widget.id });
+      refuseStale(current, base, this.clock.now());
+      return manager.save(WidgetEntity, {
+        ...current,
+        draft,
+        draftVersion: base + 1,
+        draftSavedAt: this.clock.now(),
+      });
+    });
+  }
+
+  /** Compiles the draft and makes it what visitors get. */
+  async publish(site: SiteEntity, widget: WidgetEntity, base: number, user: UserEntity): Promise<WidgetEntity> {
+    const published = await this.transactions.write(async (manager) => {
+      const current = await manager.findOneByOrFail(WidgetEntity, { id: widget.id });
+      refuseStale(current, base, this.clock.now());
+      const content = JSON.stringify(compileWidget(current.draft, this.sites.brandOf(site)));
+      const hash = createHash('sha256').update(content).digest('hex').slice(0, 32);
+      await manager.createQueryBuilder().insert().into(BodyEntity).values({ hash, content }).orIgnore().execute();
+      const number = (await manager.maximum(VersionEntity, 'number', { widgetId: widget.id })) ?? 0;
+      await manager.insert(VersionEntity, {
+        widgetId: widget.id,
+        number: number + 1,
+        document: current.draft,
+        bodyHash: hash,
+        publishedAt: this.clock.now(),
+        publishedBy: user.name,
+      });
+      return manager.save(WidgetEntity, { ...current, publishedNumber: number + 1, publishedDraft: current.draftVersion });
+    });
+    this.#tell(site.id);
+    return published;
+  }
+
+  async unpublish(site: SiteEntity, widget: WidgetEntity): Promise<void> {
+    await this.transactions.write((manager) =>
+      manager.update(WidgetEntity, { id: widget.id }, { publishedNumber: null, publishedDraft: null }),
+    );
+    this.#tell(site.id);
+  }
+
+  async remove(site: SiteEntity, widget: WidgetEntity): Promise<void> {
+    await this.transactions.write((manager) => manager.delete(WidgetEntity, { id: widget.id }));
+    this.#tell(site.id);
+  }
+
+  versions(widget: WidgetEntity): Promise<VersionEntity[]> {
+    const where = { widgetId: widget.id };
+    return this.dataSource.getRepository(VersionEntity).find({ where, order: { number: 'DESC' } });
+  }
+
+  /** Makes an earlier version the draft again; what was the draft is a save before it, and visitors see no change yet. */
+  async restore(widget: WidgetEntity, number: number, base: number): Promise<WidgetEntity> {
+    const version = await this.dataSource.getRepository(VersionEntity).findOneBy({ widgetId: widget.id, number });
+    if (!version) throw new NotFoundException(`There is no version ${number} of this widget.`);
+    return this.saveDraft(widget, base, version.document);
+  }
+
+  /** The published version of each widget of a site that has one. */
+  async published(siteId: string): Promise<{ widget: WidgetEntity; version: VersionEntity }[]> {
+    const widgets = await this.dataSource.getRepository(WidgetEntity).findBy({ siteId });
+    const live = widgets.filter(({ publishedNumber }) => publishedNumber !== null);
+    const versions = await this.dataSource
+      .getRepository(VersionEntity)
+      .findBy(live.map(({ id, publishedNumber }) => ({ widgetId: id, number: publishedNumber as number })));
+    return live.flatMap((widget) => {
+      const version = versions.find(({ widgetId }) => widgetId === widget.id);
+      return version ? [{ widget, version }] : [];
+    });
+  }
+
+  #tell(siteId: string): void {
+    for (const listener of this.#listeners) listener(siteId);
+  }
+}
+
+function checked(document: unknown): WidgetDocument {
+  const result = validateDocument(document);
+  if (result.ok) return result.document;
+  const [first] = result.problems;
+  const message = `The document can't be used: ${first?.path || 'it'} ${first?.reason}`;
+  throw new BadRequestException({ statusCode: 400, message, problems: result.problems });
+}
+
+function refuseStale(current: WidgetEntity, base: number, now: number): void {
+  if (current.draftVersion === base) return;
+  throw new ConflictException({
+    statusCode: 409,
+    message: 'This widget was saved elsewhere since you opened it. Load that version, or keep yours as a copy.',
+    yours: { version: base, at: now },
+    saved: { version: current.draftVersion, at: current.draftSavedAt },
+  });
+}

@@ -1,0 +1,69 @@
+import { ChakraProvider, Spinner, Stack } from '@chakra-ui/react';
+import { lazy, Suspense } from 'react';
+import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { WidgetsPage } from '../widgets/WidgetsPage.tsx';
+import { useSession } from './session.ts';
+import { SignIn } from './SignIn.tsx';
+import { system } from './theme.ts';
+import { TopBar } from './TopBar.tsx';
+
+const EditorPage = lazy(async () => ({ default: (await import('../editor/EditorPage.tsx')).EditorPage }));
+const PeoplePage = lazy(async () => ({ default: (await import('../people/PeoplePage.tsx')).PeoplePage }));
+const SitePage = lazy(async () => ({ default: (await import('../site/SitePage.tsx')).SitePage }));
+const PostPage = lazy(async () => ({ default: (await import('../post/PostPage.tsx')).PostPage }));
+
+function Waiting() {
+  return (
+    <Stack align="center" justify="center" h="60vh">
+      <Spinner aria-label="Loading" />
+    </Stack>
+  );
+}
+
+/** Lets only signed-in people past; the others come back here after signing in. */
+function SignedIn() {
+  const { data, error, mutate } = useSession();
+  const location = useLocation();
+  if (error) return <ErrorNote error={error} retry={() => void mutate()} />;
+  if (!data) return <Waiting />;
+  if (!data.user) return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
+  return (
+    <Suspense fallback={<Waiting />}>
+      <Outlet />
+    </Suspense>
+  );
+}
+
+function WithTopBar() {
+  return (
+    <>
+      <TopBar />
+      <Suspense fallback={<Waiting />}>
+        <Outlet />
+      </Suspense>
+    </>
+  );
+}
+
+export function App() {
+  return (
+    <ChakraProvider value={system}>
+      <BrowserRouter>
+        <Routes>
+          <Route path="/sign-in" element={<SignIn />} />
+          <Route element={<SignedIn />}>
+            <Route path="/widgets/:id" element={<EditorPage />} />
+            <Route element={<WithTopBar />}>
+              <Route path="/widgets" element={<WidgetsPage />} />
+              <Route path="/people" element={<PeoplePage />} />
+              <Route path="/site" element={<SitePage />} />
+              <Route path="/post" element={<PostPage />} />
+            </Route>
+          </Route>
+          <Route path="*" element={<Navigate to="/widgets" replace />} />
+        </Routes>
+      </BrowserRouter>
+    </ChakraProvider>
+  );
+}

@@ -1,0 +1,73 @@
+import { Box, Button, chakra, Flex, Menu, Portal } from '@chakra-ui/react';
+import { ChevronDown, CircleUser } from 'lucide-react';
+import { NavLink } from 'react-router';
+import { remove } from '../shared/api.ts';
+import { useSession, useSite } from './session.ts';
+
+const Place = chakra(NavLink, {
+  base: {
+    px: '3',
+    py: '1.5',
+    rounded: 'md',
+    color: 'slate',
+    fontWeight: '500',
+    _hover: { color: 'ink' },
+    '&[aria-current=page]': { color: 'ink', boxShadow: 'inset 0 -2px 0 {colors.flare}', roundedBottom: '0' },
+  },
+});
+
+/** The site in hand, the places, and the account. */
+export function TopBar() {
+  const { site, sites, choose } = useSite();
+  const { data: session, mutate } = useSession();
+  const signOut = async () => {
+    await remove('/api/session');
+    await mutate({ user: null, demo: session?.demo ?? false });
+  };
+  return (
+    <Flex as="header" bg="sheet" borderBottomWidth="1px" h="48px" align="center" px="6" gap="6">
+      <Menu.Root>
+        <Menu.Trigger asChild>
+          <Button variant="ghost" colorPalette="plain" size="sm" px="2" fontWeight="600" aria-label={`Site: ${site?.name ?? ''}. Switch site`}>
+            {site?.name ?? 'Sirene'}
+            <ChevronDown size={14} aria-hidden />
+          </Button>
+        </Menu.Trigger>
+        <Portal>
+          <Menu.Positioner>
+            <Menu.Content>
+              {sites.map(({ id, name }) => (
+                <Menu.Item key={id} value={id} onClick={() => choose(id)}>
+                  {name}
+                </Menu.Item>
+              ))}
+            </Menu.Content>
+          </Menu.Positioner>
+        </Portal>
+      </Menu.Root>
+      <Flex as="nav" aria-label="Places" gap="1" flex="1">
+        <Place to="/widgets">Widgets</Place>
+        <Place to="/people">People</Place>
+        <Place to="/site">Site</Place>
+        <Place to="/post">Post</Place>
+      </Flex>
+      <Menu.Root>
+        <Menu.Trigger asChild>
+          <Button variant="ghost" colorPalette="plain" size="sm" px="2" fontWeight="500">
+            <CircleUser size={16} aria-hidden />
+            <Box as="span">{session?.user?.name}</Box>
+          </Button>
+        </Menu.Trigger>
+        <Portal>
+          <Menu.Positioner>
+            <Menu.Content>
+              <Menu.Item value="sign-out" onClick={() => void signOut()}>
+                Sign out
+              </Menu.Item>
+            </Menu.Content>
+          </Menu.Positioner>
+        </Portal>
+      </Menu.Root>
+    </Flex>
+  );
+}

@@ -1,0 +1,24 @@
+import useSWR from 'swr';
+import { get, type Session, type Site } from '../shared/api.ts';
+
+export function useSession() {
+  return useSWR('/api/session', get<Session>);
+}
+
+export function useSites() {
+  return useSWR('/api/sites', get<Site[]>);
+}
+
+const chosenKey = 'sirene.studio.site';
+
+/** The site being worked on: the one last chosen, else the first. */
+export function useSite(): { site: Site | undefined; sites: Site[]; choose(id: string): void; error: unknown } {
+  const { data: sites = [], error } = useSites();
+  const { data: chosen, mutate } = useSWR(chosenKey, () => localStorage.getItem(chosenKey));
+  const site = sites.find(({ id }) => id === chosen) ?? sites[0];
+  const choose = (id: string) => {
+    localStorage.setItem(chosenKey, id);
+    void mutate(id);
+  };
+  return { site, sites, choose, error };
+}

@@ -1,0 +1,66 @@
+import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+
+const pair = (light: string, dark: string) => ({ value: { _light: light, _dark: dark } });
+const solid = (name: string) => ({
+  solid: { value: `{colors.${name}}` },
+  contrast: pair('#ffffff', '#0f191f'),
+  fg: { value: `{colors.${name}}` },
+  muted: { value: `{colors.line}` },
+  subtle: { value: `{colors.wash}` },
+  emphasized: { value: `{colors.line}` },
+  focusRing: { value: '{colors.deep}' },
+});
+
+const config = defineConfig({
+  globalCss: {
+    'html, body, #root': { height: '100%' },
+    body: { bg: 'paper', color: 'ink', fontSize: '14px', lineHeight: 1.45, fontVariantNumeric: 'tabular-nums' },
+    '*:focus-visible': { outline: '2px solid {colors.deep}', outlineOffset: '2px' },
+    '*, *::before, *::after': {
+      '@media (prefers-reduced-motion: reduce)': { animationDuration: '0s !important', transitionDuration: '0s !important' },
+    },
+  },
+  theme: {
+    tokens: {
+      fonts: {
+        body: { value: "'Instrument Sans Variable', system-ui, sans-serif" },
+        heading: { value: "'Bricolage Grotesque Variable', system-ui, sans-serif" },
+        mono: { value: "'JetBrains Mono Variable', ui-monospace, monospace" },
+      },
+      radii: { xs: { value: '3px' }, sm: { value: '4px' }, md: { value: '6px' }, lg: { value: '6px' } },
+    },
+    semanticTokens: {
+      colors: {
+        paper: pair('#F6F3EC', '#101A20'),
+        sheet: pair('#FFFFFF', '#17242C'),
+        wash: pair('#EFEBE1', '#1D2C35'),
+        ink: pair('#16242C', '#EEF1EE'),
+        slate: pair('#50616B', '#A9B8BF'),
+        line: pair('#DAD5C8', '#33454F'),
+        flare: pair('#C2401C', '#F0744C'),
+        deep: pair('#0E6470', '#5CC0CC'),
+        kelp: pair('#356E45', '#7CC08F'),
+        brass: pair('#8A6212', '#DDB35A'),
+        wine: pair('#9B1C31', '#F07F90'),
+        bg: { DEFAULT: { value: '{colors.sheet}' }, panel: { value: '{colors.sheet}' }, subtle: { value: '{colors.wash}' }, muted: { value: '{colors.wash}' } },
+        fg: { DEFAULT: { value: '{colors.ink}' }, muted: { value: '{colors.slate}' }, subtle: { value: '{colors.slate}' } },
+        border: { DEFAULT: { value: '{colors.line}' }, muted: { value: '{colors.line}' }, subtle: { value: '{colors.line}' } },
+        signal: solid('flare'),
+        plain: {
+          solid: { value: '{colors.ink}' },
+          contrast: pair('#ffffff', '#0f191f'),
+          fg: { value: '{colors.ink}' },
+          muted: { value: '{colors.wash}' },
+          subtle: { value: '{colors.wash}' },
+          emphasized: { value: '{colors.line}' },
+          focusRing: { value: '{colors.deep}' },
+        },
+        danger: solid('wine'),
+      },
+      radii: { l1: { value: '4px' }, l2: { value: '6px' }, l3: { value: '6px' } },
+    },
+  },
+});
+
+/** The studio's face: paper, ink, thin lines, and one hot signal colour. */
+export const system = createSystem(defaultConfig, config);

@@ -1,0 +1,66 @@
+import { Box, Button, Flex, IconButton, Text } from '@chakra-ui/react';
+import { ArrowLeft, History, Redo2, Undo2 } from 'lucide-react';
+import { useState, useSyncExternalStore } from 'react';
+import { Link } from 'react-router';
+import { StateMark, widgetState } from '../shared/StateMark.tsx';
+import { CheckMenu } from './CheckMenu.tsx';
+import { ConflictDialog } from './ConflictDialog.tsx';
+import { PublishButton } from './PublishButton.tsx';
+import type { SaveState } from './state/autosave.ts';
+import { useDocument, useEditor } from './state/editor.tsx';
+import { VersionsDialog } from './VersionsDialog.tsx';
+
+/** The widget's name and state, the way back and forth, and what brings it to visitors. */
+export function EditorBar() {
+  const { session, autosave } = useEditor();
+  const { name } = useDocument();
+  const state = useSyncExternalStore(autosave.subscribe, () => autosave.state);
+  const changedSince = useSyncExternalStore(autosave.subscribe, () => autosave.changedSince);
+  const number = useSyncExternalStore(autosave.subscribe, () => autosave.publishedNumber);
+  const [versions, setVersions] = useState(false);
+  return (
+    <Flex as="header" align="center" gap="3" px="3" h="48px" bg="sheet" borderBottomWidth="1px">
+      <IconButton asChild size="xs" variant="ghost" colorPalette="plain" aria-label="Back to the widgets">
+        <Link to="/widgets">
+          <ArrowLeft size={16} aria-hidden />
+        </Link>
+      </IconButton>
+      <Text as="h1" fontWeight="600" fontSize="15px" truncate maxW="320px">
+        {name}
+      </Text>
+      <Box fontSize="13px">{widgetState({ publishedNumber: number, changedSince })}</Box>
+      <Flex role="group" aria-label="History" ml="3">
+        <IconButton size="xs" variant="ghost" colorPalette="plain" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!session.canUndo} onClick={session.undo}>
+          <Undo2 size={16} aria-hidden />
+        </IconButton>
+        <IconButton size="xs" variant="ghost" colorPalette="plain" aria-label="Redo" title="Redo (Ctrl Shift Z)" disabled={!session.canRedo} onClick={session.redo}>
+          <Redo2 size={16} aria-hidden />
+        </IconButton>
+      </Flex>
+      <Box ml="auto" fontSize="13px" role="status" maxW="420px" truncate>
+        <Saved state={state} />
+      </Box>
+      <Button size="xs" variant="outline" colorPalette="plain" onClick={() => setVersions(true)}>
+        <History size={15} aria-hidden />
+        Versions
+      </Button>
+      <CheckMenu />
+      <PublishButton disabled={state.type === 'conflict' || (number !== null && !changedSince)} />
+      <VersionsDialog open={versions} onClose={() => setVersions(false)} />
+      {state.type === 'conflict' && <ConflictDialog savedAt={state.savedAt} />}
+    </Flex>
+  );
+}
+
+function Saved({ state }: { state: SaveState }) {
+  switch (state.type) {
+    case 'saved':
+      return <Text color="slate">Saved</Text>;
+    case 'saving':
+      return <Text color="slate">Saving …</Text>;
+    case 'conflict':
+      return <StateMark tone="bad">Saved elsewhere</StateMark>;
+    default:
+      return <StateMark tone="bad">Not saved: {state.message}</StateMark>;
+  }
+}

@@ -1,0 +1,131 @@
+import { Grid } from '@chakra-ui/react';
+import type { Station } from '@sirene/core/sentence';
+import type { SceneName } from '@sirene/core/widget';
+import { useEffect, useLayoutEffect, useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import useSWR from 'swr';
+import { useSites } from '../app/session.ts';
+import { get, type Brand, type StoredPage, type Widget } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { useEditorKeys } from './commands.ts';
+import { EditorBar } from './EditorBar.tsx';
+import { Inspector } from './inspector/Inspector.tsx';
+import { Journey } from './journey/Journey.tsx';
+import { Rehearsal } from './journey/rehearsal.ts';
+import { Outline } from './outline/Outline.tsx';
+import { Stage } from './stage/Stage.tsx';
+import { StageController } from './stage/stage-controller.ts';
+import { Autosave } from './state/autosave.ts';
+import { EditSession } from './state/edit-session.ts';
+import { EditorContext, widths, type Editor, type Selection, type Width } from './state/editor.tsx';
+
+const fresh = { revalidateOnFocus: false, revalidateOnReconnect: false, revalidateIfStale: true };
+
+/** Loads what the editor needs, and opens it. */
+export function EditorPage() {
+  const { id } = useParams();
+  const { data: widget, error, isValidating } = useSWR(`/api/widgets/${id}`, get<Widget>, fresh);
+  const { data: sites } = useSites();
+  const site = sites?.find((one) => one.id === widget?.siteId);
+  const { data: brand } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>, fresh);
+  const { data: pages } = useSWR(site && `/api/sites/${site.id}/pages`, get<StoredPage[]>, fresh);
+  const [opened, setOpened] = useState<Widget | null>(null);
+  useEffect(() => {
+    // An answer kept from an earlier visit may be old: the editor opens on a fresh one, and then keeps its own.
+    if (widget && !isValidating && opened?.id !== widget.id) setOpened(widget);
+  }, [widget, isValidating, opened]);
+  if (error) return <ErrorNote error={error} />;
+  if (!opened || !site || !brand || !pages) return null;
+  return <OpenEditor key={opened.id} widget={opened} site={site} brand={brand} pages={pages} />;
+}
+
+type Loaded = Pick<Editor, 'widget' | 'site' | 'brand' | 'pages'>;
+
+const sceneAt = (station: Station): SceneName => (station === 'afterwards' ? 'thanks' : 'opening');
+const visibleAt = (station: Station): boolean => station !== 'arrive' && station !== 'return';
+
+function OpenEditor(loaded: Loaded) {
+  const { widget, brand, pages } = loaded;
+  const [session] = useState(() => new EditSession(widget.document));
+  const [autosave] = useState(() => new Autosave(session, widget));
+  const [stage] = useState(() => new StageController(widget.slug));
+  const [selection, select] = useState<Selection>(null);
+  const [station, setStation] = useState<Station>('respond');
+  const [width, setWidth] = useState<Width>('desktop');
+  const [page, setPage] = useState<StoredPage | null>(pages[0] ?? null);
+  const [rehearsal, setRehearsal] = useState<Rehearsal | null>(null);
+
+  useLayoutEffect(() => {
+    const draw = () => stage.draw(session.document, brand);
+    draw();
+    return session.subscribe(draw);
+  }, [stage, session, brand]);
+  useEffect(() => {
+    document.title = `${widget.document.name} · Sirene`;
+    const warn = (event: BeforeUnloadEvent) => {
+      if (autosave.state.type !== 'saved' && autosave.state.type !== 'conflict') event.preventDefault();
+    };
+    addEventListener('beforeunload', warn);
+    return () => {
+      removeEventListener('beforeunload', warn);
+      void autosave.flush().catch(() => autosave.stop());
+    };
+  }, [autosave, widget]);
+
+  const editor = useMemo<Editor>(
+    () => ({
+      ...loaded,
+      session,
+      autosave,
+      stage,
+      selection,
+      select,
+      station,
+      goTo(next) {
+        setStation(next);
+        if (sceneAt(next) !== sceneAt(station)) select(null);
+        stage.face(sceneAt(next), visibleAt(next));
+        if (next === 'appear') stage.comeAgain();
+      },
+      scene: sceneAt(station),
+      width,
+      setWidth,
+      page,
+      setPage,
+    }),
+    // The loaded props never change while the editor is open; its key sees to that.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [session, autosave, stage, selection, station, width, page],
+  );
+
+  const rehearse = () => {
+    const address = page?.address ?? 'https://site.example/';
+    const script = { document: session.document, brand, slug: widget.slug, address, width: widths[width] };
+    setRehearsal(new Rehearsal(stage, script, Date.now()));
+  };
+  const end = () => {
+    rehearsal?.end();
+    setRehearsal(null);
+    stage.face(sceneAt(station), visibleAt(station));
+  };
+
+  return (
+    <EditorContext value={editor}>
+      <Keys />
+      <Grid h="100%" templateRows="48px minmax(0, 1fr) 164px">
+        <EditorBar />
+        <Grid as="main" templateColumns="236px minmax(0, 1fr) 312px" minH="0">
+          <Outline />
+          <Stage rehearsal={rehearsal} />
+          <Inspector />
+        </Grid>
+        <Journey rehearsal={rehearsal} onRehearse={rehearse} onEnd={end} />
+      </Grid>
+    </EditorContext>
+  );
+}
+
+function Keys() {
+  useEditorKeys();
+  return null;
+}

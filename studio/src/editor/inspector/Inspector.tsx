@@ -1,0 +1,100 @@
+import { Box, Button, Flex, Heading, Input } from '@chakra-ui/react';
+import { definitionOf, type Element } from '@sirene/core/elements';
+import { surfaceRole } from '@sirene/core/render';
+import type { StyleSheet } from '@sirene/core/style';
+import { Copy, Trash2 } from 'lucide-react';
+import { useDocument, useEditor } from '../state/editor.tsx';
+import { useElementCommands } from '../commands.ts';
+import { ElementProperties } from './ElementProperties.tsx';
+import { ClosingControls, PlacementControls } from './PlacementControls.tsx';
+import { Row } from './Row.tsx';
+import { Section } from './Section.tsx';
+import { styleGroups } from './style-groups.ts';
+import { StyleRow } from './StyleRow.tsx';
+
+/** What the selection is made of, grouped by what people ask for. */
+export function Inspector() {
+  const { selection } = useEditor();
+  const document = useDocument();
+  const element = selection === null ? undefined : document.elements[selection];
+  return (
+    <Box as="section" aria-label="Inspector" bg="sheet" borderStartWidth="1px" overflow="auto" minH="0">
+      {selection !== null && element ? <ElementInspector key={selection} id={selection} element={element} /> : <WidgetInspector />}
+    </Box>
+  );
+}
+
+function Title({ children, actions }: { children: string; actions?: React.ReactNode }) {
+  return (
+    <Flex align="center" justify="space-between" px="3" h="40px" borderBottomWidth="1px" position="sticky" top="0" bg="sheet" zIndex="1">
+      <Heading as="h2" fontSize="14px" fontWeight="600" truncate>
+        {children}
+      </Heading>
+      {actions}
+    </Flex>
+  );
+}
+
+function ElementInspector({ id, element }: { id: string; element: Element }) {
+  const definition = definitionOf(element);
+  const { duplicate, removeSelected } = useElementCommands();
+  return (
+    <>
+      <Title
+        actions={
+          <Flex>
+            <Button size="2xs" variant="ghost" colorPalette="plain" aria-label="Duplicate" title="Duplicate (Ctrl D)" onClick={duplicate}>
+              <Copy size={14} aria-hidden />
+            </Button>
+            <Button size="2xs" variant="ghost" colorPalette="plain" aria-label="Remove" title="Remove (Del)" onClick={removeSelected}>
+              <Trash2 size={14} aria-hidden />
+            </Button>
+          </Flex>
+        }
+      >
+        {definition.label}
+      </Title>
+      <ElementProperties id={id} />
+      <StyleSections element={id} role={definition.role(element)} own={element.style} />
+    </>
+  );
+}
+
+function WidgetInspector() {
+  const { session } = useEditor();
+  const document = useDocument();
+  const role = surfaceRole(document.placement);
+  const rename = (name: string) => name !== '' && session.apply({ type: 'set', path: ['name'], value: name }, 'name');
+  return (
+    <>
+      <Title>Widget</Title>
+      <Section title="Name">
+        <Row label="Name">
+          {(id) => <Input id={id} size="xs" maxLength={120} value={document.name} onChange={(event) => rename(event.target.value)} />}
+        </Row>
+      </Section>
+      <Section title="Size and place">
+        <PlacementControls />
+      </Section>
+      {document.placement.type !== 'inline' && (
+        <Section title="Closing">
+          <ClosingControls />
+        </Section>
+      )}
+      <StyleSections element={null} role={role} own={document.style[role]} />
+    </>
+  );
+}
+
+function StyleSections({ element, role, own }: { element: string | null; role: keyof typeof styleGroups; own: StyleSheet | undefined }) {
+  return styleGroups[role].map(({ title, part, properties }, at) => {
+    const set = properties.filter((name) => own?.[part]?.['base']?.[name] !== undefined).length;
+    return (
+      <Section key={`${part} ${title}`} title={title} open={at === 0 || set > 0} count={set}>
+        {properties.map((name) => (
+          <StyleRow key={name} element={element} part={part} name={name} />
+        ))}
+      </Section>
+    );
+  });
+}

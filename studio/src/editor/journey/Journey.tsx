@@ -1,0 +1,79 @@
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { stations, type Station } from '@sirene/core/sentence';
+import { Play } from 'lucide-react';
+import { useEditor } from '../state/editor.tsx';
+import type { Rehearsal } from './rehearsal.ts';
+import { RehearsalPanel } from './RehearsalPanel.tsx';
+import { Sentence } from './Sentence.tsx';
+
+const names: Record<Station, string> = {
+  arrive: 'Arrive',
+  appear: 'Appear',
+  respond: 'Respond',
+  afterwards: 'Afterwards',
+  return: 'Return',
+};
+
+const hints: Record<Station, string> = {
+  arrive: 'The stage shows the page as the visitor finds it, before the widget.',
+  appear: 'The stage shows it coming in.',
+  respond: 'The stage shows what the visitor acts on. Double-click a text to change it.',
+  afterwards: 'The stage shows the thanks; its elements are in the outline.',
+  return: 'The stage shows the page without the widget, as those find it who are spared.',
+};
+
+interface Props {
+  rehearsal: Rehearsal | null;
+  onRehearse(): void;
+  onEnd(): void;
+}
+
+/** The visitor's way from arriving to coming back: navigation, preview and rule in one. */
+export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
+  const { station, goTo } = useEditor();
+  return (
+    <Flex as="section" aria-label="Journey" direction="column" bg="sheet" borderTopWidth="1px" h="164px">
+      <Flex align="center" px="4" h="44px" flex="none" borderBottomWidth="1px" gap="3">
+        <Flex role="group" aria-label="Stations" align="center" flex="1">
+          {stations.map((name, at) => (
+            <Flex key={name} align="center" flex={at < stations.length - 1 ? '1' : undefined}>
+              <Button
+                size="sm"
+                variant="plain"
+                px="1"
+                gap="2"
+                fontWeight={name === station ? '600' : '400'}
+                color={name === station ? 'ink' : 'slate'}
+                aria-pressed={name === station}
+                disabled={rehearsal !== null}
+                onClick={() => goTo(name)}
+              >
+                <svg width="12" height="12" aria-hidden>
+                  <circle cx="6" cy="6" r="4.5" fill={name === station ? '#C2401C' : 'none'} stroke="currentColor" />
+                </svg>
+                {names[name]}
+              </Button>
+              {at < stations.length - 1 && <Box flex="1" h="1px" bg="line" mx="2" />}
+            </Flex>
+          ))}
+        </Flex>
+        {!rehearsal && (
+          <Button size="xs" variant="outline" colorPalette="plain" onClick={onRehearse}>
+            <Play size={13} aria-hidden />
+            Rehearse a visit
+          </Button>
+        )}
+      </Flex>
+      {rehearsal ? (
+        <RehearsalPanel rehearsal={rehearsal} onEnd={onEnd} />
+      ) : (
+        <Box px="5" py="3" overflow="auto">
+          <Sentence station={station} />
+          <Text color="slate" fontSize="13px" mt="1">
+            {hints[station]}
+          </Text>
+        </Box>
+      )}
+    </Flex>
+  );
+}

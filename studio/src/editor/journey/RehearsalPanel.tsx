@@ -1,0 +1,178 @@
+import { Box, Button, Flex, Slider, Text } from '@chakra-ui/react';
+import { conditionWords, triggerPhrase } from '@sirene/core/sentence';
+import type { Reason } from '@sirene/core/behaviour';
+import { Pause, Play, Square } from 'lucide-react';
+import { useEffect, useReducer, useState } from 'react';
+import { StateMark } from '../../shared/StateMark.tsx';
+import type { Rehearsal } from './rehearsal.ts';
+
+const speeds = [1, 4, 16] as const;
+
+/** m:ss of virtual time, with days where there are any. */
+export function virtualTime(ms: number): string {
+  const seconds = Math.floor(ms / 1000);
+  const days = Math.floor(seconds / 86_400);
+  const rest = seconds % 86_400;
+  const clock = `${Math.floor(rest / 60)}:${String(rest % 60).padStart(2, '0')}`;
+  return days > 0 ? `day ${days + 1}, ${clock}` : clock;
+}
+
+/** The virtual clock and what the visitor does, what happened so far, and which rule holds now. */
+export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onEnd: () => void }) {
+  const [, redraw] = useReducer((count: number) => count + 1, 0);
+  const [playing, setPlaying] = useState(true);
+  const [speed, setSpeed] = useState<number>(1);
+  const [scrolled, setScrolled] = useState(0);
+  useEffect(() => rehearsal.subscribe(redraw), [rehearsal]);
+  useEffect(() => {
+    if (!playing) return;
+    let last = performance.now();
+    const timer = setInterval(() => {
+      const now = performance.now();
+      rehearsal.pass((now - last) * speed);
+      last = now;
+    }, 50);
+    return () => clearInterval(timer);
+  }, [playing, speed, rehearsal]);
+
+  return (
+    <Flex gap="5" px="4" py="3" minH="0" flex="1" overflow="hidden">
+      <Flex direction="column" gap="2.5" w="430px" flex="none">
+        <Flex gap="2" align="center">
+          <Button size="xs" colorPalette="plain" variant="outline" aria-label={playing ? 'Pause' : 'Play'} onClick={() => setPlaying(!playing)}>
+            {playing ? <Pause size={14} aria-hidden /> : <Play size={14} aria-hidden />}
+          </Button>
+          <Text fontFamily="mono" fontSize="15px" w="92px" aria-label="Virtual time">
+            {virtualTime(rehearsal.elapsed)}
+          </Text>
+          <Flex role="group" aria-label="Speed" gap="0.5">
+            {speeds.map((value) => (
+              <Button
+                key={value}
+                size="xs"
+                px="1.5"
+                variant={value === speed ? 'subtle' : 'ghost'}
+                colorPalette="plain"
+                aria-pressed={value === speed}
+                onClick={() => setSpeed(value)}
+              >
+                {value}×
+              </Button>
+            ))}
+          </Flex>
+          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => rehearsal.pass(10_000)}>
+            Wait 10 s
+          </Button>
+          <Button size="xs" variant="outline" colorPalette="plain" ml="auto" onClick={onEnd}>
+            <Square size={12} aria-hidden />
+            End rehearsal
+          </Button>
+        </Flex>
+        <Slider.Root
+          size="sm"
+          colorPalette="plain"
+          min={0}
+          max={100}
+          value={[scrolled]}
+          aria-label={['Scrolled']}
+          onValueChange={({ value: [share = 0] }) => {
+            setScrolled(share);
+            rehearsal.scroll(share / 100);
+          }}
+        >
+          <Flex justify="space-between">
+            <Slider.Label fontSize="13px">Scrolled to</Slider.Label>
+            <Text fontFamily="mono" fontSize="13px">
+              {scrolled} %
+            </Text>
+          </Flex>
+          <Slider.Control>
+            <Slider.Track>
+              <Slider.Range />
+            </Slider.Track>
+            <Slider.Thumbs />
+          </Slider.Control>
+        </Slider.Root>
+        <Flex gap="2">
+          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => rehearsal.leave()}>
+            Make to leave
+          </Button>
+          <Button
+            size="xs"
+            variant="outline"
+            colorPalette="plain"
+            onClick={() => {
+              setScrolled(0);
+              rehearsal.arrive();
+            }}
+          >
+            Next page
+          </Button>
+          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => rehearsal.comeBack(1)}>
+            A day later
+          </Button>
+          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => rehearsal.comeBack(7)}>
+            A week later
+          </Button>
+        </Flex>
+      </Flex>
+      <Box as="ol" flex="1" minW="0" overflow="auto" listStyleType="none" aria-label="What happened" tabIndex={0}>
+        {rehearsal.log.toReversed().map(({ at, text }, index) => (
+          <Flex as="li" key={rehearsal.log.length - index} gap="3">
+            <Text as="span" fontFamily="mono" fontSize="13px" color="slate" w="92px" flex="none" textAlign="end">
+              {virtualTime(at)}
+            </Text>
+            {text}
+          </Flex>
+        ))}
+      </Box>
+      <Why rehearsal={rehearsal} />
+    </Flex>
+  );
+}
+
+function Why({ rehearsal }: { rehearsal: Rehearsal }) {
+  const explanation = rehearsal.explain();
+  if (!explanation) return null;
+  return (
+    <Box as="section" aria-label="Why" w="330px" flex="none" overflow="auto" tabIndex={0}>
+      <Text fontWeight="600" mb="1">
+        {explanation.open ? 'It is there' : 'Why it is not there now'}
+      </Text>
+      {explanation.reasons.map((reason) => (
+        <Box key={reason.rule} fontSize="13px">
+          <StateMark tone={reason.holds ? 'good' : 'bad'}>{reasonWords(reason)}</StateMark>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+const pauses = {
+  closed: 'It was closed, and its pause is not over',
+  submitted: 'The form was submitted before',
+  frequency: 'It has appeared as often as it may',
+};
+
+function reasonWords(reason: Reason): string {
+  switch (reason.rule) {
+    case 'targeting':
+      return reason.holds ? 'Page and visitor match' : `Page or visitor does not match${failing(reason)}`;
+    case 'pause':
+      return reason.pause ? pauses[reason.pause] : 'Nothing from before keeps it away';
+    case 'triggers':
+      return reason.holds
+        ? 'Its trigger has happened'
+        : `Not yet: ${reason.triggers
+            .filter(({ fired }) => !fired)
+            .map(({ trigger }) => triggerPhrase(trigger))
+            .join(', ')}`;
+    case 'place':
+      return reason.holds ? 'Its place is free' : 'Its place is taken, or the page has none for it';
+  }
+}
+
+function failing({ outcome }: Reason & { rule: 'targeting' }): string {
+  const failed = outcome.children.find(({ holds }) => !holds);
+  return failed && typeof failed.node === 'object' ? `: ${conditionWords(failed.node)}` : '';
+}

@@ -1,0 +1,68 @@
+import { Box, Popover, Portal } from '@chakra-ui/react';
+import { stationSentence, type Station, type Subject } from '@sirene/core/sentence';
+import { useDocument } from '../state/editor.tsx';
+import { ClosingControls, PlacementControls } from '../inspector/PlacementControls.tsx';
+import { ConditionControls, PageControls } from './PageControls.tsx';
+import { FrequencyControls, PauseControls, TriggerControls } from './TimingControls.tsx';
+import { RecipientControls, VisitorControls } from './AfterwardsControls.tsx';
+
+const controls: Record<Subject, [title: string, Control: React.ComponentType]> = {
+  pages: ['Pages', PageControls],
+  conditions: ['Visitors', ConditionControls],
+  triggers: ['What makes it appear', TriggerControls],
+  frequency: ['How often at most', FrequencyControls],
+  placement: ['Size and place', PlacementControls],
+  closing: ['How it closes', ClosingControls],
+  visitor: ['What the visitor sees next', VisitorControls],
+  recipients: ['Who is told by mail', RecipientControls],
+  afterClosing: ['After closing it', () => <PauseControls which="afterClosing" />],
+  afterSubmitting: ['After submitting', () => <PauseControls which="afterSubmitting" />],
+};
+
+/** The rule of a station as a sentence; each underlined piece opens the control that changes it. */
+export function Sentence({ station }: { station: Station }) {
+  const document = useDocument();
+  return (
+    <Box fontSize="16px" lineHeight="1.7" data-sentence={station}>
+      {stationSentence(document, station).map(({ text, subject }, at) =>
+        subject ? <Subjected key={subject} text={text} subject={subject} /> : <span key={at}>{text}</span>,
+      )}
+    </Box>
+  );
+}
+
+function Subjected({ text, subject }: { text: string; subject: Subject }) {
+  const [title, Control] = controls[subject];
+  return (
+    <Popover.Root lazyMount unmountOnExit positioning={{ placement: 'top-start' }}>
+      <Popover.Trigger asChild>
+        <Box
+          as="button"
+          display="inline"
+          fontWeight="600"
+          color="deep"
+          textAlign="start"
+          textDecoration="underline"
+          textDecorationThickness="1px"
+          textUnderlineOffset="4px"
+          cursor="pointer"
+          _hover={{ bg: 'wash' }}
+        >
+          {text}
+        </Box>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content w="380px">
+            <Popover.Body p="4">
+              <Popover.Title fontWeight="600" mb="3">
+                {title}
+              </Popover.Title>
+              <Control />
+            </Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,129 @@
+import type { WidgetDocument } from '@sirene/core/widget';
+import { ApiError, put, type Widget } from '../../shared/api.ts';
+import type { EditSession } from './edit-session.ts';
+
+export type SaveState =
+  | { type: 'saved' }
+  | { type: 'saving' }
+  | { type: 'offline'; message: string }
+  | { type: 'refused'; message: string }
+  /** Somebody else saved in between; nothing of either is lost. */
+  | { type: 'conflict'; savedAt: number };
+
+const quietMs = 500;
+const retryMs = 4000;
+
+/** Saves the draft shortly after each edit, one save at a time, each naming the version it started from. */
+export class Autosave {
+  #state: SaveState = { type: 'saved' };
+  #saved: WidgetDocument;
+  #version: number;
+  #changed: boolean;
+  #publishedNumber: number | null;
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #saving: Promise<void> | null = null;
+  #listeners = new Set<() => void>();
+
+  constructor(
+    private readonly session: EditSession,
+    private readonly widget: Widget,
+  ) {
+    this.#saved = widget.document;
+    this.#version = widget.draftVersion;
+    this.#changed = widget.changedSince;
+    this.#publishedNumber = widget.publishedNumber;
+    session.subscribe(() => this.#soon(quietMs));
+  }
+
+  get state(): SaveState {
+    return this.#state;
+  }
+
+  /** The draft version on the server that the editor is based on. */
+  get version(): number {
+    return this.#version;
+  }
+
+  /** The version that visitors get, or null. */
+  get publishedNumber(): number | null {
+    return this.#publishedNumber;
+  }
+
+  /** Whether the draft differs from what is published, as far as has been saved. */
+  get changedSince(): boolean {
+    return this.#publishedNumber !== null && (this.#changed || this.session.document !== this.#saved);
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  };
+
+  /** Takes over what the server says after publishing. */
+  published({ changedSince, publishedNumber }: Widget): void {
+    this.#changed = changedSince;
+    this.#publishedNumber = publishedNumber;
+    this.#become(this.#state);
+  }
+
+  /** Saves what is not saved yet; resolved when that is done, rejected when it can't be. */
+  async flush(): Promise<void> {
+    clearTimeout(this.#timer);
+    await this.#saving;
+    if (this.session.document !== this.#saved) await this.#save();
+    if (this.#state.type !== 'saved') throw new Error(messageOf(this.#state));
+  }
+
+  stop(): void {
+    clearTimeout(this.#timer);
+  }
+
+  #soon(wait: number): void {
+    if (this.#state.type === 'conflict') return;
+    if (this.#state.type === 'saved') this.#become({ type: 'saving' });
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.#save(), wait);
+  }
+
+  async #save(): Promise<void> {
+    if (this.#saving) return this.#soon(quietMs);
+    const document = this.session.document;
+    if (document === this.#saved) return this.#become({ type: 'saved' });
+    this.#become({ type: 'saving' });
+    this.#saving = this.#send(document).finally(() => (this.#saving = null));
+    await this.#saving;
+  }
+
+  async #send(document: WidgetDocument): Promise<void> {
+    try {
+      const saved = await put<Widget>(`/api/widgets/${this.widget.id}/draft`, { base: this.#version, document });
+      this.#version = saved.draftVersion;
+      this.#changed = saved.changedSince;
+      this.#saved = document;
+      if (this.session.document === document) this.#become({ type: 'saved' });
+      else this.#soon(quietMs);
+    } catch (error) {
+      this.#failed(error as ApiError);
+    }
+  }
+
+  #failed(error: ApiError): void {
+    if (error.status === 409) {
+      const { at } = error.body['saved'] as { at: number };
+      return this.#become({ type: 'conflict', savedAt: at });
+    }
+    if (error.status >= 400 && error.status < 500) return this.#become({ type: 'refused', message: error.message });
+    this.#become({ type: 'offline', message: error.message });
+    this.#soon(retryMs);
+  }
+
+  #become(state: SaveState): void {
+    this.#state = state;
+    for (const listener of this.#listeners) listener();
+  }
+}
+
+function messageOf(state: SaveState): string {
+  if (state.type === 'conflict') return 'This widget was saved elsewhere since you opened it.';
+  return 'message' in state ? state.message : 'The draft could not be saved yet.';
+}

@@ -1,0 +1,47 @@
+import type { Station } from '@sirene/core/sentence';
+import type { SceneName, WidgetDocument } from '@sirene/core/widget';
+import { createContext, useContext, useSyncExternalStore } from 'react';
+import type { Brand, Site, StoredPage, Widget } from '../../shared/api.ts';
+import type { StageController } from '../stage/stage-controller.ts';
+import type { Autosave } from './autosave.ts';
+import type { EditSession } from './edit-session.ts';
+
+export const widths = { desktop: 1280, tablet: 820, phone: 390 } as const;
+export type Width = keyof typeof widths;
+
+/** What is selected: an element by its id, or the widget itself. */
+export type Selection = string | null;
+
+/** Everything that the editor's pieces share. */
+export interface Editor {
+  widget: Widget;
+  site: Site;
+  brand: Brand;
+  pages: StoredPage[];
+  session: EditSession;
+  autosave: Autosave;
+  stage: StageController;
+  selection: Selection;
+  select(selection: Selection): void;
+  station: Station;
+  goTo(station: Station): void;
+  scene: SceneName;
+  width: Width;
+  setWidth(width: Width): void;
+  page: StoredPage | null;
+  setPage(page: StoredPage): void;
+}
+
+export const EditorContext = createContext<Editor | null>(null);
+
+export function useEditor(): Editor {
+  const editor = useContext(EditorContext);
+  if (!editor) throw new Error('useEditor needs the editor around it');
+  return editor;
+}
+
+/** The document as it is now; the component is drawn again at every edit. */
+export function useDocument(): WidgetDocument {
+  const { session } = useEditor();
+  return useSyncExternalStore(session.subscribe, () => session.document);
+}

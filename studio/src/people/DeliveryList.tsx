@@ -1,0 +1,54 @@
+import { Button, Flex, Stack, Text } from '@chakra-ui/react';
+import { post, type Delivery } from '../shared/api.ts';
+import { ago, dateTime } from '../shared/format.ts';
+import { StateMark } from '../shared/StateMark.tsx';
+
+/** All deliveries of a submission in one mark: the worst of them. */
+export function DeliverySummary({ deliveries }: { deliveries: Delivery[] }) {
+  const failed = deliveries.filter(({ state }) => state === 'failed').length;
+  const waiting = deliveries.filter(({ state }) => state === 'waiting').length;
+  if (deliveries.length === 0) return <StateMark tone="quiet">None</StateMark>;
+  if (failed > 0) return <StateMark tone="bad">{failed} failed</StateMark>;
+  if (waiting > 0) return <StateMark tone="waiting">{waiting} waiting</StateMark>;
+  return <StateMark tone="good">{deliveries.length} sent</StateMark>;
+}
+
+function DeliveryState({ delivery: { state, attempts, dueAt, lastAt, lastError } }: { delivery: Delivery }) {
+  if (state === 'sent') return <StateMark tone="good">Sent {lastAt ? ago(lastAt) : ''}</StateMark>;
+  if (state === 'failed') return <StateMark tone="bad">Failed after {attempts} attempts</StateMark>;
+  if (attempts === 0) return <StateMark tone="waiting">Waiting to be sent</StateMark>;
+  return (
+    <Stack gap="0.5">
+      <StateMark tone="waiting">
+        Not taken yet; tried {attempts === 1 ? 'once' : `${attempts} times`}, next at {dateTime(dueAt)}
+      </StateMark>
+      <Text color="slate" fontSize="13px">
+        {lastError}
+      </Text>
+    </Stack>
+  );
+}
+
+/** What follows a submission, each with how it stands and a way to do it again. */
+export function DeliveryList({ siteId, deliveries, onChange }: { siteId: string; deliveries: Delivery[]; onChange: () => void }) {
+  const repeat = async (id: string) => {
+    await post(`/api/sites/${siteId}/deliveries/${id}/repeat`);
+    onChange();
+  };
+  if (deliveries.length === 0) return <Text color="slate">Nobody was to be told.</Text>;
+  return (
+    <Stack as="ul" gap="3" listStyleType="none">
+      {deliveries.map((delivery) => (
+        <Flex as="li" key={delivery.id} justify="space-between" gap="2" align="start">
+          <Stack gap="0.5" minW="0">
+            <Text truncate>Mail to {delivery.target}</Text>
+            <DeliveryState delivery={delivery} />
+          </Stack>
+          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => void repeat(delivery.id)}>
+            {delivery.state === 'sent' ? 'Send again' : 'Try now'}
+          </Button>
+        </Flex>
+      ))}
+    </Stack>
+  );
+}

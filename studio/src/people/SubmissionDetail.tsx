@@ -1,0 +1,68 @@
+import { Box, DataList, Heading, Link, Stack, Text } from '@chakra-ui/react';
+import { Link as RouterLink } from 'react-router';
+import useSWR from 'swr';
+import { get, type Site, type Submission } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { exactTime, pathOf } from '../shared/format.ts';
+import { DeliveryList } from './DeliveryList.tsx';
+
+/** One submission: what was sent, from where, and what became of it. */
+export function SubmissionDetail({ site, id, onChange }: { site: Site; id: string; onChange: () => void }) {
+  const { data, error, mutate } = useSWR(`/api/sites/${site.id}/submissions/${id}`, get<Submission>, {
+    refreshInterval: 3000,
+    keepPreviousData: true,
+  });
+  const changed = () => {
+    void mutate();
+    onChange();
+  };
+  if (error) return <ErrorNote error={error} retry={() => void mutate()} />;
+  if (!data) return null;
+  return (
+    <Box as="section" aria-label="Submission" bg="sheet" borderWidth="1px" rounded="md" p="5" position="sticky" top="4">
+      <Heading as="h2" fontSize="17px" fontWeight="600" mb="3">
+        {data.person?.name || data.person?.email || 'Submission'}
+      </Heading>
+      <Stack gap="5">
+        <DataList.Root gap="3" size="md">
+          {data.fields.map(({ key, label, value }) => (
+            <DataList.Item key={key}>
+              <DataList.ItemLabel color="slate">{label}</DataList.ItemLabel>
+              <DataList.ItemValue whiteSpace="pre-wrap" wordBreak="break-word">
+                {value || <Text color="slate">left empty</Text>}
+              </DataList.ItemValue>
+            </DataList.Item>
+          ))}
+        </DataList.Root>
+        <Part title="Where and when">
+          <Text>
+            <Link asChild>
+              <RouterLink to={`/widgets/${data.widget.id}`}>{data.widget.name}</RouterLink>
+            </Link>{' '}
+            (version {data.widget.version})
+          </Text>
+          <Text>
+            <Link href={data.page} target="_blank" rel="noreferrer">
+              {data.pageTitle || pathOf(data.page)}
+            </Link>
+          </Text>
+          <Text color="slate">{exactTime(data.receivedAt)}</Text>
+        </Part>
+        <Part title="Notification">
+          <DeliveryList siteId={site.id} deliveries={data.deliveries} onChange={changed} />
+        </Part>
+      </Stack>
+    </Box>
+  );
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Stack gap="1.5" borderTopWidth="1px" pt="4">
+      <Heading as="h3" fontSize="13px" fontWeight="600" color="slate">
+        {title}
+      </Heading>
+      {children}
+    </Stack>
+  );
+}

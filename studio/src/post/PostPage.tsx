@@ -1,0 +1,92 @@
+import { Box, Button, Code, Flex, Grid, Heading, Stack, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import useSWR from 'swr';
+import { get, type Mail, type WholeMail } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { ago, exactTime } from '../shared/format.ts';
+import { Page } from '../shared/Page.tsx';
+
+/** The mail stand-in: what Sirene would have sent, to be read here. */
+export function PostPage() {
+  const { data, error, mutate } = useSWR('/api/post', get<Mail[]>, { refreshInterval: 3000 });
+  const [chosen, setChosen] = useState<string | null>(null);
+  const open = chosen ?? data?.[0]?.id;
+  return (
+    <Page title="Post">
+      <Text color="slate" mb="4" maxW="72ch">
+        This is the mail stand-in. Mail that Sirene sends arrives here and goes no further, until a real mail server is
+        set with <Code>SIRENE_SMTP_URL</Code>.
+      </Text>
+      {error ? <ErrorNote error={error} retry={() => void mutate()} /> : null}
+      {data?.length === 0 && (
+        <Box bg="sheet" borderWidth="1px" rounded="md" p="10" textAlign="center">
+          <Text fontWeight="600">No mail yet</Text>
+          <Text color="slate">Send a form on the demo site: its notification arrives here within a second or two.</Text>
+        </Box>
+      )}
+      {data && open && (
+        <Grid templateColumns="380px minmax(0, 1fr)" gap="4" alignItems="start">
+          <Stack as="ul" gap="0" bg="sheet" borderWidth="1px" rounded="md" overflow="hidden" listStyleType="none" aria-label="Mails">
+            {data.map((mail) => (
+              <Box as="li" key={mail.id} borderTopWidth="1px" _first={{ borderTopWidth: 0 }}>
+                <Button
+                  variant="plain"
+                  w="full"
+                  h="auto"
+                  p="3"
+                  rounded="0"
+                  justifyContent="start"
+                  textAlign="start"
+                  bg={mail.id === open ? 'wash' : undefined}
+                  aria-pressed={mail.id === open}
+                  onClick={() => setChosen(mail.id)}
+                >
+                  <Box minW="0" flex="1">
+                    <Flex justify="space-between" gap="3">
+                      <Text truncate>{mail.recipients.join(', ')}</Text>
+                      <Text color="slate" fontSize="13px" fontWeight="400" flex="none">
+                        {ago(mail.receivedAt)}
+                      </Text>
+                    </Flex>
+                    <Text truncate color="slate" fontWeight="400">
+                      {mail.subject}
+                    </Text>
+                  </Box>
+                </Button>
+              </Box>
+            ))}
+          </Stack>
+          <MailText id={open} />
+        </Grid>
+      )}
+    </Page>
+  );
+}
+
+function MailText({ id }: { id: string }) {
+  const { data } = useSWR(`/api/post/${id}`, get<WholeMail>, { keepPreviousData: true });
+  if (!data) return null;
+  return (
+    <Box as="section" aria-label="Mail" bg="sheet" borderWidth="1px" rounded="md" p="6">
+      <Heading as="h2" fontSize="18px" fontWeight="600" mb="3">
+        {data.subject}
+      </Heading>
+      <Text color="slate">From {data.sender}</Text>
+      <Text color="slate">To {data.recipients.join(', ')}</Text>
+      <Text color="slate" mb="4">
+        {exactTime(data.receivedAt)}
+      </Text>
+      <Box as="pre" whiteSpace="pre-wrap" wordBreak="break-word" fontFamily="mono" fontSize="13px" borderTopWidth="1px" pt="4">
+        {data.text}
+      </Box>
+      <Box as="details" mt="5" color="slate" fontSize="13px">
+        <Box as="summary" cursor="pointer">
+          Headers ({data.headers.length})
+        </Box>
+        <Box as="pre" whiteSpace="pre-wrap" wordBreak="break-all" fontFamily="mono" fontSize="12px" mt="2">
+          {data.headers.map(({ name, value }) => `${name}: ${value}`).join('\n')}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,121 @@
+import type { Brand } from '@sirene/core/style';
+import type { WidgetDocument } from '@sirene/core/widget';
+
+/** A refusal by the server, or none reaching it at all (status 0). The message is a sentence for people. */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly body: Record<string, unknown> = {},
+  ) {
+    super(message);
+  }
+}
+
+async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      ...(body !== undefined && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw new ApiError(0, 'Sirene can’t be reached. Check the connection; your work is kept here and saved when it is back.');
+  }
+  if (response.status === 204) return undefined as T;
+  const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
+  if (!response.ok) throw new ApiError(response.status, String(answer['message'] ?? 'That did not work'), answer);
+  return answer as T;
+}
+
+export const get = <T>(path: string) => request<T>('GET', path);
+export const post = <T>(path: string, body?: unknown) => request<T>('POST', path, body ?? {});
+export const put = <T>(path: string, body: unknown) => request<T>('PUT', path, body);
+export const patch = <T>(path: string, body: unknown) => request<T>('PATCH', path, body);
+export const remove = (path: string) => request<void>('DELETE', path);
+
+export interface Session {
+  user: { name: string; email: string } | null;
+  demo: boolean;
+}
+
+export interface Site {
+  id: string;
+  key: string;
+  name: string;
+  origins: string[];
+}
+
+export interface Widget {
+  id: string;
+  siteId: string;
+  slug: string;
+  document: WidgetDocument;
+  draftVersion: number;
+  draftSavedAt: number;
+  publishedNumber: number | null;
+  /** Whether the draft has been edited since it was published. */
+  changedSince: boolean;
+}
+
+export interface ListedWidget extends Widget {
+  shown: number;
+  submitted: number;
+}
+
+export interface Version {
+  number: number;
+  publishedAt: number;
+  publishedBy: string;
+  document: WidgetDocument;
+  live: boolean;
+}
+
+export interface StoredPage {
+  id: string;
+  address: string;
+  title: string;
+}
+
+export interface Install {
+  connected: boolean;
+  at: number | null;
+  page: string | null;
+}
+
+export interface Delivery {
+  id: string;
+  type: string;
+  target: string;
+  state: 'waiting' | 'sent' | 'failed';
+  attempts: number;
+  dueAt: number;
+  lastAt: number | null;
+  lastError: string | null;
+}
+
+export interface Submission {
+  id: string;
+  widget: { id: string; name: string; version: number };
+  person: { id: string; name: string; email: string } | null;
+  fields: { key: string; label: string; value: string }[];
+  page: string;
+  pageTitle: string;
+  receivedAt: number;
+  deliveries: Delivery[];
+}
+
+export interface Mail {
+  id: string;
+  sender: string;
+  recipients: string[];
+  subject: string;
+  receivedAt: number;
+}
+
+export interface WholeMail extends Mail {
+  text: string;
+  headers: { name: string; value: string }[];
+}
+
+export type { Brand };

@@ -1,0 +1,33 @@
+const moment = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+const zoned = new Intl.DateTimeFormat(undefined, { dateStyle: 'long', timeStyle: 'long' });
+const relative = new Intl.RelativeTimeFormat('en', { numeric: 'auto' });
+const whole = new Intl.NumberFormat();
+
+/** A moment (ms since the epoch) as people say it: "3 hours ago" within a week, then the date. */
+export function ago(at: number, now = Date.now()): string {
+  const seconds = Math.round((at - now) / 1000);
+  if (Math.abs(seconds) < 45) return 'just now';
+  const steps = [
+    ['minute', 60],
+    ['hour', 3600],
+    ['day', 86_400],
+  ] as const;
+  const [unit, size] = steps.findLast(([, length]) => Math.abs(seconds) >= length * 0.75) ?? steps[0];
+  return Math.abs(seconds) > 7 * 86_400 ? moment.format(at) : relative.format(Math.round(seconds / size), unit);
+}
+
+export const dateTime = (at: number): string => moment.format(at);
+
+/** A moment with its time zone. */
+export const exactTime = (at: number): string => zoned.format(at);
+
+export const count = (value: number): string => whole.format(value);
+
+/** A share, 0 to 1, as a percentage. */
+export const percent = (share: number): string =>
+  new Intl.NumberFormat(undefined, { style: 'percent', maximumFractionDigits: 1 }).format(share);
+
+/** The path of an address, without its origin. */
+export function pathOf(address: string): string {
+  return URL.canParse(address) ? new URL(address).pathname : address;
+}

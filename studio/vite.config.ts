@@ -1,0 +1,12 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+const server = `http://localhost:${process.env['SIRENE_PORT'] ?? 4300}`;
+const served = ['/api', '/stage', '/schema', '/health', '/embed', '/embed.js', '/m', '/b', '/c'];
+
+export default defineConfig({
+  plugins: [react()],
+  resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
+  build: { target: 'es2022', chunkSizeWarningLimit: 1200 },
+  server: { proxy: Object.fromEntries(served.map((path) => [path, server])) },
+});
