@@ -45,7 +45,9 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
 
   const inline = body.placement.type === 'inline';
   const modal = body.placement.type === 'centre' && port.takesFocus;
-  const box: HTMLElement = page.createElement(inline ? 'section' : 'dialog');
+  // A dialog element would take the focus even where it only stands in a corner.
+  const box: HTMLElement = page.createElement(inline ? 'section' : modal ? 'dialog' : 'div');
+  if (!inline && !modal) box.setAttribute('role', 'dialog');
   box.className = 'box';
   box.setAttribute('aria-label', body.label);
   root.append(box);

@@ -23,7 +23,7 @@ export function patch(mounted: Mounted, body: CompiledWidget, scene: SceneName, 
   next.innerHTML = boxHtml(body, scene);
   morphdom(mounted.box, next, {
     onBeforeElUpdated: (from, to) =>
-      !(keep && from instanceof Object && (from as HTMLElement).dataset['e'] === keep) && !from.isEqualNode(to),
+      (keep === null || from.dataset['e'] !== keep) && !from.isEqualNode(to),
   });
   return true;
 }

@@ -4,7 +4,6 @@ import { join } from 'node:path';
 import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
 import rateLimit from '@fastify/rate-limit';
-import fastifyStatic from '@fastify/static';
 import { ValidationPipe, type LogLevel } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
@@ -36,8 +35,9 @@ export async function createApp(config: Config, { clock, logger }: Options = {})
   });
   await app.register(cookie);
   await app.register(helmet, { contentSecurityPolicy: { directives: studioPolicy }, crossOriginResourcePolicy: false });
-  await app.register(rateLimit, { global: false });
+  // First our hook, which says how much, then the plugin, which reads it.
   limitVisitors(app, config);
+  await app.register(rateLimit, { global: false });
   app.enableCors({ delegator: corsFor } as never);
   app.useGlobalPipes(
     new ValidationPipe({
@@ -100,7 +100,10 @@ function limitVisitors(app: NestFastifyApplication, config: Config): void {
 
 /** Serves the built embed and studio, where they are. The studio's own addresses all lead to its one page. */
 async function serveBuilt(app: NestFastifyApplication, { studio, embed }: Config): Promise<void> {
+  if (!studio && !embed) return;
   const fastify = app.getHttpAdapter().getInstance();
+  // Loaded only where files are served: the test runner can't load it.
+  const { default: fastifyStatic } = await import('@fastify/static');
   if (embed && existsSync(embed)) {
     const script = readFileSync(join(embed, 'embed.js'), 'utf8');
     const etag = `"${createHash('sha256').update(script).digest('hex').slice(0, 24)}"`;

@@ -120,8 +120,16 @@ export function otherConditions(targeting: Targeting): Exclude<Condition, { type
 
 function pageWords(targeting: Targeting): string {
   const { include, exclude } = pagePatterns(targeting);
-  const wanted = include.length > 0 ? `pages under ${listed(include, 'and')}` : 'every page';
-  return exclude.length > 0 ? `${wanted} except ${listed(exclude, 'and')}` : wanted;
+  const wanted = include.length > 0 ? patternWords(include) : 'every page';
+  return exclude.length > 0 ? `${wanted} except ${patternWords(exclude)}` : wanted;
+}
+
+// "/journal/*" is said as people say it; a pattern that is more than that is shown as it is.
+function patternWords(patterns: readonly string[]): string {
+  const folders = patterns.every((pattern) => /^[^*]+\/\*$/.test(pattern));
+  return folders
+    ? `pages under ${listed(patterns.map((pattern) => pattern.slice(0, -2)), 'and')}`
+    : listed(patterns, 'and');
 }
 
 /** A condition in words that follow "visitors". */

@@ -1,5 +1,5 @@
 import { createElement, definitionOf, fieldSpec, mayStandIn, type Element, type ElementType } from '../elements/index.js';
-import { newId } from './create.js';
+import { copyBranch, newId } from './create.js';
 import type { SceneName, WidgetDocument } from './document.js';
 import type { Branch, Operation } from './operations.js';
 import { ancestorsOf, childrenOf, parentOf, withDescendants } from './tree.js';
@@ -81,21 +81,60 @@ export function insertNew(
   return { operation: { type: 'insert', branch, ...form }, id };
 }
 
-/** A field with a key that no other field of its form has. */
+/** A field with a key that no other field of the form around `parent` has. */
 function withFreeKey(document: WidgetDocument, element: Element, parent: string): Element {
-  if (element.type !== 'field') return element;
-  const chain = [parent, ...ancestorsOf(document.elements, parent)];
-  const form = chain.find((id) => document.elements[id]?.type === 'form') ?? parent;
-  const taken = new Set(
-    withDescendants(document.elements, form).flatMap((id) => {
-      const other = document.elements[id];
-      return other?.type === 'field' ? [other.key] : [];
-    }),
-  );
-  let key = element.key;
-  for (let count = 2; taken.has(key); count++) key = `${element.key}${count}`;
-  return { ...element, key };
+  return element.type === 'field' ? { ...element, key: freeKey(element.key, keysAround(document, parent, [])) } : element;
 }
+
+/** The keys of the form around a place, those of some elements left out. */
+function keysAround({ elements }: WidgetDocument, parent: string, without: readonly string[]): Set<string> {
+  const chain = [parent, ...ancestorsOf(elements, parent)];
+  const form = chain.find((id) => elements[id]?.type === 'form') ?? parent;
+  const inside = withDescendants(elements, form).filter((id) => !without.includes(id));
+  return new Set(inside.flatMap((id) => (elements[id]?.type === 'field' ? [elements[id].key] : [])));
+}
+
+function freeKey(wanted: string, taken: ReadonlySet<string>): string {
+  let key = wanted;
+  for (let count = 2; taken.has(key); count++) key = `${wanted}${count}`;
+  return key;
+}
+
+/** The edit that copies an element, with all it holds, to right behind it. */
+export function duplicate(document: WidgetDocument, id: string, random: () => number): { operation: Operation; id: string } | null {
+  const parent = parentOf(document.elements, id);
+  if (!parent) return null;
+  const { root, elements } = copyBranch(document.elements, id, random);
+  const taken = keysAround(document, parent, []);
+  for (const [key, element] of Object.entries(elements)) {
+    // Fields of a copied form are in a form of their own; others join the form they stand in.
+    const inCopiedForm = ancestorsOf(elements, key).some((around) => elements[around]?.type === 'form');
+    if (element.type !== 'field' || inCopiedForm) continue;
+    const free = freeKey(element.key, taken);
+    taken.add(free);
+    elements[key] = { ...element, key: free };
+  }
+  const at = childrenOf(document.elements[parent]).indexOf(id) + 1;
+  return { operation: { type: 'insert', branch: { root, elements }, parent, at }, id: root };
+}
+
+/** A move, and where a moved field meets one with its key in another form, a new key for it. */
+function moveApart(document: WidgetDocument, id: string, place: Place): Operation {
+  const move: Operation = { type: 'move', id, ...place };
+  const moved = withDescendants(document.elements, id);
+  const taken = keysAround(document, place.parent, moved);
+  const rekeyed = moved.flatMap((at): Operation[] => {
+    const element = document.elements[at];
+    const inMovedForm = ancestorsOf(document.elements, at).some((around) => moved.includes(around) && isForm(document, around));
+    if (element?.type !== 'field' || inMovedForm) return [];
+    const key = freeKey(element.key, taken);
+    taken.add(key);
+    return key === element.key ? [] : [{ type: 'set', path: ['elements', at, 'key'], value: key }];
+  });
+  return rekeyed.length === 0 ? move : { type: 'group', operations: [move, ...rekeyed] };
+}
+
+const isForm = ({ elements }: WidgetDocument, id: string): boolean => elements[id]?.type === 'form';
 
 /** The new elements that the studio offers, with their names. */
 export const newElements: readonly { label: string; icon: string; element: NewElement }[] = [
@@ -131,7 +170,7 @@ export function moveByKey(document: WidgetDocument, id: string, direction: Direc
   const siblings = childrenOf(elements[parent]);
   const at = siblings.indexOf(id);
   const to = (place: Place | null): Operation | null =>
-    place && (place.parent === parent || fits(document, id, place.parent)) ? { type: 'move', id, ...place } : null;
+    place && (place.parent === parent || fits(document, id, place.parent)) ? moveApart(document, id, place) : null;
   const outside = (after: 0 | 1): Place | null => {
     const outer = parentOf(elements, parent);
     return outer ? { parent: outer, at: childrenOf(elements[outer]).indexOf(parent) + after } : null;
@@ -147,10 +186,10 @@ export function moveByKey(document: WidgetDocument, id: string, direction: Direc
 
 /** The move that puts an element before or after another, or into it, as a drag asks for; `null` when it may not stand there. */
 export function moveTo(document: WidgetDocument, id: string, target: string, side: 'before' | 'after' | 'inside'): Operation | null {
-  if (id === target) return null;
+  if (id === target || !parentOf(document.elements, id)) return null;
   const parent = side === 'inside' ? target : parentOf(document.elements, target);
   if (!parent || !fits(document, id, parent)) return null;
   const others = childrenOf(document.elements[parent]).filter((child) => child !== id);
   const at = side === 'inside' ? 0 : others.indexOf(target) + (side === 'after' ? 1 : 0);
-  return { type: 'move', id, parent, at };
+  return moveApart(document, id, { parent, at });
 }

@@ -55,12 +55,12 @@ export function skyChart(seed: number): string {
     return `<polyline points="${line}" fill="none" stroke="#8f95d6" stroke-width="1"/>${dots.join('')}`;
   };
   const rings = [52, 96, 140].map((r) => `<circle cx="160" cy="160" r="${r}" fill="none" stroke="#3d4188"/>`);
-  return `<svg viewBox="0 0 320 320" class="art" aria-hidden="true"><rect width="320" height="320" fill="#171a48"/>${stars(90, 320, 320, seed + 1)}${rings.join('')}<path d="M160 12 V308 M12 160 H308" stroke="#3d4188"/>${figure()}${figure()}${figure()}</svg>`;
+  return `<svg viewBox="0 0 320 320" class="art" preserveAspectRatio="xMidYMid slice" aria-hidden="true"><rect width="320" height="320" fill="#171a48"/>${stars(90, 320, 320, seed + 1)}${rings.join('')}<path d="M160 12 V308 M12 160 H308" stroke="#3d4188"/>${figure()}${figure()}${figure()}</svg>`;
 }
 
 /** The red reading lamp of the shop. */
 export function lamp(): string {
-  return `<svg viewBox="0 0 320 320" class="art" aria-hidden="true"><rect width="320" height="320" fill="#2a1830"/><circle cx="176" cy="172" r="120" fill="#e2552b" opacity=".16"/><circle cx="176" cy="172" r="72" fill="#e2552b" opacity=".22"/><path d="M84 268 h150 a8 8 0 0 1 8 8 v8 H76 v-8 a8 8 0 0 1 8 -8 Z" fill="#0e0a18"/><path d="M150 268 C 140 190 96 170 112 104 C 122 66 158 60 184 78" fill="none" stroke="#0e0a18" stroke-width="10" stroke-linecap="round"/><path d="M164 78 L 216 58 L 240 118 A 44 44 0 0 1 158 140 Z" fill="#0e0a18"/><ellipse cx="200" cy="131" rx="42" ry="14" fill="#ff8a4c" transform="rotate(-18 200 131)"/></svg>`;
+  return `<svg viewBox="0 0 320 320" class="art" preserveAspectRatio="xMidYMid slice" aria-hidden="true"><rect width="320" height="320" fill="#2a1830"/><circle cx="176" cy="172" r="120" fill="#e2552b" opacity=".16"/><circle cx="176" cy="172" r="72" fill="#e2552b" opacity=".22"/><path d="M84 268 h150 a8 8 0 0 1 8 8 v8 H76 v-8 a8 8 0 0 1 8 -8 Z" fill="#0e0a18"/><path d="M150 268 C 140 190 96 170 112 104 C 122 66 158 60 184 78" fill="none" stroke="#0e0a18" stroke-width="10" stroke-linecap="round"/><path d="M164 78 L 216 58 L 240 118 A 44 44 0 0 1 158 140 Z" fill="#0e0a18"/><ellipse cx="200" cy="131" rx="42" ry="14" fill="#ff8a4c" transform="rotate(-18 200 131)"/></svg>`;
 }
 
 /** The small mark beside the name: a dome with an open slit. */

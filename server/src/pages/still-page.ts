@@ -11,7 +11,7 @@ export function stillPage(html: string, address: string): string {
     allowedAttributes: false,
     allowVulnerableTags: true,
     allowedSchemes: ['http', 'https', 'data', 'mailto', 'tel'],
-    exclusiveFilter: ({ tag }) => dropped.has(tag),
+    exclusiveFilter: ({ tag, attribs }) => dropped.has(tag) || (tag === 'link' && attribs['rel'] !== 'stylesheet'),
     nonTextTags: ['script', 'noscript', 'template', 'iframe', 'object', 'embed', 'textarea', 'option'],
     transformTags: { '*': withoutHandlers },
   });

@@ -24,7 +24,8 @@ export class AnyErrorFilter implements ExceptionFilter {
     const reply = host.switchToHttp().getResponse<FastifyReply>();
     const body = this.#body(error);
     if (body.statusCode >= 500) this.#logger.error(error);
-    void reply.status(body.statusCode).send(body);
+    // The handler may have announced a CSV or a page before it refused.
+    void reply.status(body.statusCode).type('application/json; charset=utf-8').send(body);
   }
 
   #body(error: unknown): ProblemBody {

@@ -33,7 +33,7 @@ export function SignIn() {
   return (
     <Flex as="main" minH="100%" align="center" justify="center" p="6">
       <Box bg="sheet" borderWidth="1px" rounded="md" p="8" w="380px">
-        <Heading as="h1" fontFamily="heading" fontSize="28px" mb="1">
+        <Heading as="h1" fontFamily="title" fontSize="28px" mb="1">
           Sirene
         </Heading>
         <Text color="slate" mb="6">

@@ -15,6 +15,7 @@ const config = defineConfig({
   globalCss: {
     'html, body, #root': { height: '100%' },
     body: { bg: 'paper', color: 'ink', fontSize: '14px', lineHeight: 1.45, fontVariantNumeric: 'tabular-nums' },
+    'code, pre, textarea': { fontVariantLigatures: 'none' },
     '*:focus-visible': { outline: '2px solid {colors.deep}', outlineOffset: '2px' },
     '*, *::before, *::after': {
       '@media (prefers-reduced-motion: reduce)': { animationDuration: '0s !important', transitionDuration: '0s !important' },
@@ -24,7 +25,8 @@ const config = defineConfig({
     tokens: {
       fonts: {
         body: { value: "'Instrument Sans Variable', system-ui, sans-serif" },
-        heading: { value: "'Bricolage Grotesque Variable', system-ui, sans-serif" },
+        heading: { value: "'Instrument Sans Variable', system-ui, sans-serif" },
+        title: { value: "'Bricolage Grotesque Variable', system-ui, sans-serif" },
         mono: { value: "'JetBrains Mono Variable', ui-monospace, monospace" },
       },
       radii: { xs: { value: '3px' }, sm: { value: '4px' }, md: { value: '6px' }, lg: { value: '6px' } },

@@ -1,5 +1,6 @@
 import { Grid } from '@chakra-ui/react';
-import type { Station } from '@sirene/core/sentence';
+import { compilePattern } from '@sirene/core/behaviour';
+import { pagePatterns, type Station } from '@sirene/core/sentence';
 import type { SceneName } from '@sirene/core/widget';
 import { useEffect, useLayoutEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -44,6 +45,15 @@ type Loaded = Pick<Editor, 'widget' | 'site' | 'brand' | 'pages'>;
 const sceneAt = (station: Station): SceneName => (station === 'afterwards' ? 'thanks' : 'opening');
 const visibleAt = (station: Station): boolean => station !== 'arrive' && station !== 'return';
 
+/** The first page on which the widget may appear, else the first there is. */
+function fittingPage({ document }: Widget, pages: StoredPage[]): StoredPage | null {
+  const { include } = pagePatterns(document.behaviour.targeting);
+  const tests = include.map(compilePattern);
+  // A page deep in the site shows more than the list above it.
+  const fitting = pages.filter(({ address }) => tests.some((matches) => matches(address)));
+  return fitting.find(({ address }) => !include.includes(`${new URL(address).pathname}*`)) ?? fitting[0] ?? pages[0] ?? null;
+}
+
 function OpenEditor(loaded: Loaded) {
   const { widget, brand, pages } = loaded;
   const [session] = useState(() => new EditSession(widget.document));
@@ -52,7 +62,7 @@ function OpenEditor(loaded: Loaded) {
   const [selection, select] = useState<Selection>(null);
   const [station, setStation] = useState<Station>('respond');
   const [width, setWidth] = useState<Width>('desktop');
-  const [page, setPage] = useState<StoredPage | null>(pages[0] ?? null);
+  const [page, setPage] = useState<StoredPage | null>(() => fittingPage(widget, pages));
   const [rehearsal, setRehearsal] = useState<Rehearsal | null>(null);
 
   useLayoutEffect(() => {

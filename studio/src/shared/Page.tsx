@@ -9,7 +9,7 @@ export function Page({ title, aside, children }: { title: string; aside?: React.
   return (
     <Box as="main" maxW="1240px" mx="auto" px="6" py="6">
       <Flex align="center" justify="space-between" gap="4" mb="5" wrap="wrap">
-        <Heading as="h1" fontFamily="heading" fontSize="26px" fontWeight="600" letterSpacing="-0.01em">
+        <Heading as="h1" fontFamily="title" fontSize="26px" fontWeight="600" letterSpacing="-0.01em">
           {title}
         </Heading>
         {aside}

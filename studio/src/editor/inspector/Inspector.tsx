@@ -37,13 +37,13 @@ function Title({ children, actions }: { children: string; actions?: React.ReactN
 
 function ElementInspector({ id, element }: { id: string; element: Element }) {
   const definition = definitionOf(element);
-  const { duplicate, removeSelected } = useElementCommands();
+  const { duplicateSelected, removeSelected } = useElementCommands();
   return (
     <>
       <Title
         actions={
           <Flex>
-            <Button size="2xs" variant="ghost" colorPalette="plain" aria-label="Duplicate" title="Duplicate (Ctrl D)" onClick={duplicate}>
+            <Button size="2xs" variant="ghost" colorPalette="plain" aria-label="Duplicate" title="Duplicate (Ctrl D)" onClick={duplicateSelected}>
               <Copy size={14} aria-hidden />
             </Button>
             <Button size="2xs" variant="ghost" colorPalette="plain" aria-label="Remove" title="Remove (Del)" onClick={removeSelected}>

@@ -49,7 +49,7 @@ export function Choice({
   return (
     <NativeSelect.Root size="xs">
       <NativeSelect.Field id={id} value={value} onChange={(event) => onChange(event.target.value)}>
-        {!(value in options) && <option value={value}>–</option>}
+        {!(value in options) && <option value={value}>as around</option>}
         {Object.entries(options).map(([option, label]) => (
           <option key={option} value={option}>
             {label}

@@ -31,6 +31,13 @@ interface Props {
 /** The visitor's way from arriving to coming back: navigation, preview and rule in one. */
 export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
   const { station, goTo } = useEditor();
+  if (rehearsal) {
+    return (
+      <Flex as="section" aria-label="Rehearsal" direction="column" bg="sheet" borderTopWidth="1px" h="164px">
+        <RehearsalPanel rehearsal={rehearsal} onEnd={onEnd} />
+      </Flex>
+    );
+  }
   return (
     <Flex as="section" aria-label="Journey" direction="column" bg="sheet" borderTopWidth="1px" h="164px">
       <Flex align="center" px="4" h="44px" flex="none" borderBottomWidth="1px" gap="3">
@@ -45,10 +52,9 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
                 fontWeight={name === station ? '600' : '400'}
                 color={name === station ? 'ink' : 'slate'}
                 aria-pressed={name === station}
-                disabled={rehearsal !== null}
                 onClick={() => goTo(name)}
               >
-                <svg width="12" height="12" aria-hidden>
+                <svg width="12" height="12" viewBox="0 0 12 12" aria-hidden style={{ width: 12, height: 12 }}>
                   <circle cx="6" cy="6" r="4.5" fill={name === station ? '#C2401C' : 'none'} stroke="currentColor" />
                 </svg>
                 {names[name]}
@@ -57,23 +63,17 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
             </Flex>
           ))}
         </Flex>
-        {!rehearsal && (
-          <Button size="xs" variant="outline" colorPalette="plain" onClick={onRehearse}>
-            <Play size={13} aria-hidden />
-            Rehearse a visit
-          </Button>
-        )}
+        <Button size="xs" variant="outline" colorPalette="plain" onClick={onRehearse}>
+          <Play size={13} aria-hidden />
+          Rehearse a visit
+        </Button>
       </Flex>
-      {rehearsal ? (
-        <RehearsalPanel rehearsal={rehearsal} onEnd={onEnd} />
-      ) : (
-        <Box px="5" py="3" overflow="auto">
-          <Sentence station={station} />
-          <Text color="slate" fontSize="13px" mt="1">
-            {hints[station]}
-          </Text>
-        </Box>
-      )}
+      <Box px="5" py="3" overflow="auto">
+        <Sentence station={station} />
+        <Text color="slate" fontSize="13px" mt="1">
+          {hints[station]}
+        </Text>
+      </Box>
     </Flex>
   );
 }

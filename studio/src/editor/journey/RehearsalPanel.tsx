@@ -35,40 +35,58 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
     return () => clearInterval(timer);
   }, [playing, speed, rehearsal]);
 
+  const deeds: [string, () => void][] = [
+    ['Wait 10 s', () => rehearsal.pass(10_000)],
+    ['Make to leave', () => rehearsal.leave()],
+    [
+      'Next page',
+      () => {
+        setScrolled(0);
+        rehearsal.arrive();
+      },
+    ],
+    ['A day later', () => rehearsal.comeBack(1)],
+    ['A week later', () => rehearsal.comeBack(7)],
+  ];
+
   return (
-    <Flex gap="5" px="4" py="3" minH="0" flex="1" overflow="hidden">
-      <Flex direction="column" gap="2.5" w="430px" flex="none">
-        <Flex gap="2" align="center">
-          <Button size="xs" colorPalette="plain" variant="outline" aria-label={playing ? 'Pause' : 'Play'} onClick={() => setPlaying(!playing)}>
-            {playing ? <Pause size={14} aria-hidden /> : <Play size={14} aria-hidden />}
-          </Button>
-          <Text fontFamily="mono" fontSize="15px" w="92px" aria-label="Virtual time">
-            {virtualTime(rehearsal.elapsed)}
-          </Text>
-          <Flex role="group" aria-label="Speed" gap="0.5">
-            {speeds.map((value) => (
-              <Button
-                key={value}
-                size="xs"
-                px="1.5"
-                variant={value === speed ? 'subtle' : 'ghost'}
-                colorPalette="plain"
-                aria-pressed={value === speed}
-                onClick={() => setSpeed(value)}
-              >
-                {value}×
-              </Button>
-            ))}
-          </Flex>
-          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => rehearsal.pass(10_000)}>
-            Wait 10 s
-          </Button>
-          <Button size="xs" variant="outline" colorPalette="plain" ml="auto" onClick={onEnd}>
-            <Square size={12} aria-hidden />
-            End rehearsal
-          </Button>
+    <>
+      <Flex gap="2" align="center" px="4" h="44px" flex="none" borderBottomWidth="1px">
+        <Button size="xs" colorPalette="plain" variant="outline" aria-label={playing ? 'Pause' : 'Play'} onClick={() => setPlaying(!playing)}>
+          {playing ? <Pause size={14} aria-hidden /> : <Play size={14} aria-hidden />}
+        </Button>
+        <Text fontFamily="mono" fontSize="15px" w="104px" aria-label="Virtual time">
+          {virtualTime(rehearsal.elapsed)}
+        </Text>
+        <Flex role="group" aria-label="Speed" gap="0.5">
+          {speeds.map((value) => (
+            <Button
+              key={value}
+              size="xs"
+              px="1.5"
+              variant={value === speed ? 'subtle' : 'ghost'}
+              colorPalette="plain"
+              aria-pressed={value === speed}
+              onClick={() => setSpeed(value)}
+            >
+              {value}×
+            </Button>
+          ))}
         </Flex>
+        {deeds.map(([label, deed]) => (
+          <Button key={label} size="xs" variant="outline" colorPalette="plain" onClick={deed}>
+            {label}
+          </Button>
+        ))}
+        <Button size="xs" colorPalette="plain" ml="auto" onClick={onEnd}>
+          <Square size={12} aria-hidden />
+          End rehearsal
+        </Button>
+      </Flex>
+      <Flex gap="8" px="4" py="3" minH="0" flex="1">
         <Slider.Root
+          w="260px"
+          flex="none"
           size="sm"
           colorPalette="plain"
           min={0}
@@ -93,41 +111,19 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
             <Slider.Thumbs />
           </Slider.Control>
         </Slider.Root>
-        <Flex gap="2">
-          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => rehearsal.leave()}>
-            Make to leave
-          </Button>
-          <Button
-            size="xs"
-            variant="outline"
-            colorPalette="plain"
-            onClick={() => {
-              setScrolled(0);
-              rehearsal.arrive();
-            }}
-          >
-            Next page
-          </Button>
-          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => rehearsal.comeBack(1)}>
-            A day later
-          </Button>
-          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => rehearsal.comeBack(7)}>
-            A week later
-          </Button>
-        </Flex>
+        <Box as="ol" flex="1" minW="0" overflow="auto" listStyleType="none" aria-label="What happened" tabIndex={0}>
+          {rehearsal.log.toReversed().map(({ at, text }, index) => (
+            <Flex as="li" key={rehearsal.log.length - index} gap="3">
+              <Text as="span" fontFamily="mono" fontSize="13px" color="slate" w="104px" flex="none" textAlign="end">
+                {virtualTime(at)}
+              </Text>
+              {text}
+            </Flex>
+          ))}
+        </Box>
+        <Why rehearsal={rehearsal} />
       </Flex>
-      <Box as="ol" flex="1" minW="0" overflow="auto" listStyleType="none" aria-label="What happened" tabIndex={0}>
-        {rehearsal.log.toReversed().map(({ at, text }, index) => (
-          <Flex as="li" key={rehearsal.log.length - index} gap="3">
-            <Text as="span" fontFamily="mono" fontSize="13px" color="slate" w="92px" flex="none" textAlign="end">
-              {virtualTime(at)}
-            </Text>
-            {text}
-          </Flex>
-        ))}
-      </Box>
-      <Why rehearsal={rehearsal} />
-    </Flex>
+    </>
   );
 }
 

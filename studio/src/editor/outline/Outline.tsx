@@ -70,21 +70,26 @@ export function Outline() {
         </Heading>
         <AddMenu />
       </Flex>
-      <Box ref={list} flex="1" overflow="auto" py="2" role="tree" aria-label="Elements" onKeyDown={onKeyDown}>
+      <Box ref={list} flex={rows.length > 0 ? "1" : undefined} overflow="auto" py="2" role="tree" aria-label="Elements" onKeyDown={onKeyDown}>
         <WidgetRow selected={selection === null} onSelect={() => select(null)} name={document.name} />
-        <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={dropped}>
+        <DndContext
+          sensors={sensors}
+          collisionDetection={pointerWithin}
+          onDragEnd={dropped}
+          accessibility={{ container: globalThis.document.body }}
+        >
           <SortableContext items={rows.map(({ id }) => id)} strategy={() => null}>
             {rows.map((row) => (
               <ElementRow key={row.id} {...row} element={document.elements[row.id] as Element} />
             ))}
           </SortableContext>
         </DndContext>
-        {rows.length === 0 && (
-          <Box px="4" py="3" color="slate">
-            Nothing here yet. Add a heading first, then what belongs below it.
-          </Box>
-        )}
       </Box>
+      {rows.length === 0 && (
+        <Box px="4" pb="6" color="slate" flex="1">
+          Nothing here yet. Add a heading first, then what belongs below it.
+        </Box>
+      )}
     </Flex>
   );
 }

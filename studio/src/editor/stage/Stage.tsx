@@ -127,17 +127,26 @@ function Overlay({ scale }: { scale: number }) {
   const [drop, setDrop] = useState<Drop | null>(null);
   const press = useRef<Press | null>(null);
 
-  useEffect(() => stage.subscribe(redraw), [stage]);
+  useEffect(() => {
+    // Fonts and the entrance move things after they are drawn.
+    let timers: ReturnType<typeof setTimeout>[] = [];
+    const follow = () => {
+      redraw();
+      timers.forEach(clearTimeout);
+      timers = [60, 320, 900].map((wait) => setTimeout(redraw, wait));
+    };
+    follow();
+    const stop = stage.subscribe(follow);
+    return () => {
+      stop();
+      timers.forEach(clearTimeout);
+    };
+  }, [stage]);
   useEffect(() => {
     const view = stage.page?.defaultView;
     view?.addEventListener('scroll', redraw, { passive: true });
     return () => view?.removeEventListener('scroll', redraw);
   });
-  // Fonts and the entrance move things after they are drawn.
-  useEffect(() => {
-    const timers = [60, 320, 900].map((wait) => setTimeout(redraw, wait));
-    return () => timers.forEach(clearTimeout);
-  }, [document, selection]);
 
   const pointOf = ({ clientX, clientY }: { clientX: number; clientY: number }) => {
     const { left, top } = sheet.current?.getBoundingClientRect() ?? { left: 0, top: 0 };

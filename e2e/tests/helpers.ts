@@ -1,0 +1,77 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Locator, type Page } from '@playwright/test';
+
+export const studio = process.env['STUDIO'] as string;
+export const demo = process.env['DEMO'] as string;
+
+/** Signs the demo designer in and waits for the widgets. */
+export async function signIn(page: Page): Promise<void> {
+  await page.goto(`${studio}/widgets`);
+  await page.getByRole('button', { name: 'Sign in as the demo designer' }).click();
+  await expect(page.getByRole('heading', { name: 'Widgets', level: 1 })).toBeVisible();
+}
+
+/** Makes a widget from nothing and opens it in the editor. */
+export async function newWidget(page: Page, name: string, kind = 'Pop-up'): Promise<void> {
+  await page.getByRole('button', { name: 'New widget' }).click();
+  const dialog = page.getByRole('dialog', { name: 'New widget' });
+  await dialog.getByLabel('Name').fill(name);
+  await dialog.getByLabel('Kind').selectOption({ label: kind });
+  await dialog.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('tree', { name: 'Elements' })).toBeVisible();
+  await expect(stage(page).locator('body')).toBeVisible();
+}
+
+export const stage = (page: Page) => page.frameLocator('iframe[title="The site’s page"]');
+
+export async function add(page: Page, label: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('menuitem', { name: label, exact: true }).click();
+}
+
+export const row = (page: Page, name: string | RegExp): Locator => page.getByRole('treeitem', { name });
+
+/** Double-clicks an element on the stage, at its middle, through the sheet that lies above the page. */
+export async function doubleClickOnStage(page: Page, element: Locator): Promise<void> {
+  await element.waitFor();
+  const box = await element.boundingBox();
+  if (!box) throw new Error('The element is not on the stage');
+  await page.mouse.dblclick(box.x + box.width / 2, box.y + box.height / 2);
+}
+
+/** Opens a piece of the sentence at a station. */
+export async function openPiece(page: Page, station: string, piece: RegExp): Promise<Locator> {
+  await page.getByRole('group', { name: 'Stations' }).getByRole('button', { name: station }).click();
+  await page.locator('[data-sentence]').getByRole('button', { name: piece }).click();
+  return page.getByRole('dialog').filter({ has: page.locator('[data-part=title]') });
+}
+
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible();
+}
+
+export async function publish(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Publish', exact: true }).click();
+  await expect(page.getByText('Visitors of Larkmoor Observatory get this version')).toBeVisible();
+  await page.keyboard.press('Escape');
+}
+
+/** Fails on anything that axe finds serious or critical. */
+export async function expectAccessible(page: Page, within?: string): Promise<void> {
+  // Not into the stage's frame: no script runs there. What it shows is checked where visitors see it.
+  const builder = new AxeBuilder({ page }).setLegacyMode().options({ iframes: false });
+  if (within) builder.include(within);
+  const { violations } = await builder.analyze();
+  const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(bad.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+}
+
+/** Drags one thing onto another as a hand does: in many small moves. */
+export async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
+  const [start, end] = [await from.boundingBox(), await to.boundingBox()];
+  if (!start || !end) throw new Error('Nothing to drag');
+  await page.mouse.move(start.x + 60, start.y + start.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(end.x + 60, end.y + end.height / 2, { steps: 12 });
+  await page.mouse.up();
+}

@@ -1,0 +1,38 @@
+const transform = {
+  '^.+\\.tsx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        parser: { syntax: 'typescript', decorators: true },
+        transform: { legacyDecorator: true, decoratorMetadata: true },
+        target: 'es2022',
+        keepClassNames: true,
+      },
+      module: { type: 'es6' },
+    },
+  ],
+};
+
+const project = (name, extra = {}) => ({
+  displayName: name,
+  rootDir: `<rootDir>/${name}`,
+  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  transform,
+  extensionsToTreatAsEsm: ['.ts'],
+  moduleNameMapper: {
+    '^@sirene/core/(.*)$': '<rootDir>/../core/src/$1/index.ts',
+    '^@sirene/embed/(.*)$': '<rootDir>/../embed/src/$1.ts',
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+  },
+  ...extra,
+});
+
+export default {
+  projects: [
+    project('core'),
+    project('demo'),
+    project('server'),
+    project('embed', { testEnvironment: 'jsdom' }),
+    project('studio'),
+  ],
+};

@@ -1,0 +1,121 @@
+import { origin, publishSignup, submission, TestServer, type Published } from '../testing/server.js';
+import { MailSink } from '../standins/mail-sink.js';
+import { waitAfter } from './backoff.js';
+import { OutboxService } from './outbox.service.js';
+
+interface Seen {
+  id: string;
+  target: string;
+  state: string;
+  attempts: number;
+  dueAt: number;
+  lastError: string | null;
+}
+
+async function sendOne(server: TestServer, there: Published): Promise<() => Promise<Seen[]>> {
+  const sent = submission(there);
+  await server.post(`/c/${there.key}/submissions`, sent, { origin });
+  return async () => (await server.get(`/api/sites/${there.siteId}/submissions/${sent.id}`)).body.deliveries as Seen[];
+}
+
+test('each recipient gets a mail of their own, by SMTP, and the stand-in keeps it', async () => {
+  const port = 14_325 + (process.pid % 1000);
+  const server = await TestServer.start({ standinSmtpPort: port, smtpUrl: `smtp://127.0.0.1:${port}` });
+  try {
+    expect(server.app.get(MailSink).port).toBe(port);
+    const there = await publishSignup(server);
+    const deliveries = await sendOne(server, there);
+    await server.app.get(OutboxService).runDue();
+    expect((await deliveries()).map(({ target, state, attempts }) => [target, state, attempts])).toEqual([
+      ['desk@larkmoor.example', 'sent', 1],
+      ['letters@larkmoor.example', 'sent', 1],
+    ]);
+    const { body: mails } = await server.get('/api/post');
+    expect(mails.map(({ recipients }: { recipients: string[] }) => recipients[0]).sort()).toEqual([
+      'desk@larkmoor.example',
+      'letters@larkmoor.example',
+    ]);
+    const { body: mail } = await server.get(`/api/post/${mails[0].id}`);
+    expect(mail.subject).toBe('New reader');
+    expect(mail.text).toContain('E-mail: mira@stone.example');
+    expect(mail.text).toContain(`Sent from: Journal – ${origin}/journal/`);
+    const header = (name: string) => mail.headers.find((one: { name: string }) => one.name === name)?.value;
+    expect(header('reply-to')).toBe('mira@stone.example');
+    expect(header('message-id')).toMatch(/^<d_[0-9a-f]+@sirene>$/);
+
+    await server.app.get(OutboxService).runDue();
+    expect((await server.get('/api/post')).body).toHaveLength(2);
+
+    const [first] = await deliveries();
+    await server.post(`/api/sites/${there.siteId}/deliveries/${first?.id}/repeat`);
+    await server.app.get(OutboxService).runDue();
+    expect((await server.get('/api/post')).body).toHaveLength(3);
+  } finally {
+    await server.stop();
+  }
+});
+
+test('with the mail server down the submission is kept, and its deliveries wait, retry and show so', async () => {
+  const server = await TestServer.start({ smtpUrl: 'smtp://127.0.0.1:9' });
+  try {
+    const there = await publishSignup(server);
+    const deliveries = await sendOne(server, there);
+    const outbox = server.app.get(OutboxService);
+    await outbox.runDue();
+    const [waiting] = await deliveries();
+    expect(waiting).toMatchObject({ state: 'waiting', attempts: 1, dueAt: server.clock.time + 30_000 });
+    expect(waiting?.lastError).toMatch(/ECONNREFUSED/);
+
+    await outbox.runDue();
+    expect((await deliveries())[0]?.attempts).toBe(1);
+
+    for (let attempts = 1; attempts <= 7; attempts++) {
+      server.clock.pass(waitAfter(attempts) ?? 0);
+      await outbox.runDue();
+    }
+    expect((await deliveries())[0]).toMatchObject({ state: 'failed', attempts: 8 });
+
+    await server.post(`/api/sites/${there.siteId}/deliveries/${waiting?.id}/repeat`);
+    expect((await deliveries())[0]).toMatchObject({ state: 'waiting', attempts: 0, dueAt: server.clock.time });
+  } finally {
+    await server.stop();
+  }
+});
+
+test('what waits is tried after a restart too', async () => {
+  const first = await TestServer.start();
+  const there = await publishSignup(first);
+  const sent = submission(there);
+  await first.post(`/c/${there.key}/submissions`, sent, { origin });
+  await first.stop({ keep: true });
+  const second = await TestServer.start({ data: first.folder });
+  try {
+    await second.app.get(OutboxService).runDue();
+    await second.signIn();
+    const { body } = await second.get(`/api/sites/${there.siteId}/submissions/${sent.id}`);
+    expect(body.deliveries[0]).toMatchObject({ attempts: 1, state: 'waiting' });
+  } finally {
+    await second.stop();
+  }
+});
+
+test('waits grow, and end after about two days', () => {
+  const waits = [1, 2, 3, 4, 5, 6, 7, 8].map(waitAfter);
+  expect(waits.at(-1)).toBeNull();
+  const known = waits.filter((wait) => wait !== null);
+  expect([...known].sort((a, b) => a - b)).toEqual(known);
+  expect(known.reduce((sum, wait) => sum + wait, 0)).toBeGreaterThan(86_400_000);
+});
+
+test('a delivery of another site can’t be repeated', async () => {
+  const server = await TestServer.start();
+  try {
+    const there = await publishSignup(server);
+    const elsewhere = await publishSignup(server);
+    const [delivery] = await (await sendOne(server, there))();
+    const answer = await server.post(`/api/sites/${elsewhere.siteId}/deliveries/${delivery?.id}/repeat`);
+    expect(answer.status).toBe(404);
+  } finally {
+    await server.stop();
+  }
+});

@@ -1,0 +1,184 @@
+import { origin, publishSignup, submission, submissionId, TestServer, type Published } from '../testing/server.js';
+
+let server: TestServer;
+let published: Published;
+
+beforeAll(async () => {
+  server = await TestServer.start();
+  published = await publishSignup(server);
+});
+afterAll(() => server.stop());
+
+const send = (body: unknown, headers: Record<string, string> = { origin }) =>
+  server.post(`/c/${published.key}/submissions`, body, headers);
+const stored = async () => (await server.get(`/api/sites/${published.siteId}/submissions`)).body;
+
+test('a submission is stored with its person, page, version and deliveries before it is acknowledged', async () => {
+  const sent = submission(published);
+  const answer = await send(sent);
+  expect(answer.status).toBe(202);
+  expect(answer.body).toEqual({ id: sent.id });
+  const { body } = await server.get(`/api/sites/${published.siteId}/submissions/${sent.id}`);
+  expect(body).toMatchObject({
+    widget: { name: 'Signup', version: 1 },
+    person: { name: 'Mira Stone', email: 'mira@stone.example' },
+    fields: [
+      { key: 'name', label: 'Your name', value: 'Mira Stone' },
+      { key: 'email', label: 'E-mail', value: 'mira@stone.example' },
+    ],
+    page: `${origin}/journal/`,
+    pageTitle: 'Journal',
+    receivedAt: server.clock.time,
+  });
+  expect(body.deliveries.map(({ target, state }: { target: string; state: string }) => [target, state])).toEqual([
+    ['desk@larkmoor.example', 'waiting'],
+    ['letters@larkmoor.example', 'waiting'],
+  ]);
+});
+
+test('the same id twice is one row and the same answer, even at the same moment', async () => {
+  const before = (await stored()).total;
+  const sent = submission(published, { email: 'twice@x.example' });
+  const answers = await Promise.all([send(sent), send(sent), send(sent)]);
+  for (const answer of answers) expect([answer.status, answer.body]).toEqual([202, { id: sent.id }]);
+  expect((await stored()).total).toBe(before + 1);
+});
+
+test('many at once are all stored, each with its own answer', async () => {
+  const before = (await stored()).total;
+  const all = Array.from({ length: 60 }, (_, at) => submission(published, { email: `p${at}@x.example` }));
+  const answers = await Promise.all(all.map((one) => send(one)));
+  expect(answers.map(({ status }) => status)).toEqual(all.map(() => 202));
+  expect(answers.map(({ body }) => body.id)).toEqual(all.map(({ id }) => id));
+  expect((await stored()).total).toBe(before + 60);
+});
+
+test('one person who sends twice stays one person, by the newer name', async () => {
+  await send(submission(published, { email: 'same@x.example', name: 'First' }));
+  await send(submission(published, { email: 'SAME@x.example', name: 'Second' }));
+  const { body } = await server.get(`/api/sites/${published.siteId}/submissions?words=same@x.example`);
+  expect(new Set(body.submissions.map(({ person }: { person: { id: string } }) => person.id)).size).toBe(1);
+  expect(body.submissions[0].person.name).toBe('Second');
+});
+
+test('a mistake in a field is told by field, and nothing is stored', async () => {
+  const before = (await stored()).total;
+  const answer = await send(submission(published, { email: 'mira@stone' }));
+  expect(answer.status).toBe(422);
+  expect(answer.body.message).toMatch(/^values\.email: Please check the address/);
+  expect(answer.body.faults).toEqual([expect.objectContaining({ key: 'email', element: 'email', problem: 'malformed' })]);
+  expect((await stored()).total).toBe(before);
+});
+
+const manyFields = Object.fromEntries(Array.from({ length: 10_000 }, (_, at) => [`f${at}`, 'x']));
+
+test.each<[string, (right: ReturnType<typeof submission>) => unknown, number, RegExp]>([
+  ['a value missing', (right) => ({ ...right, values: {} }), 422, /^values\.email: Please enter/],
+  ['a value that is no text', (right) => ({ ...right, values: { email: { $gt: '' } } }), 422, /^values\.email/],
+  ['a value too long', (right) => ({ ...right, values: { email: 'a@b.example', name: 'x'.repeat(121) } }), 422, /^values\.name: Please shorten/],
+  ['an unknown field', (right) => ({ ...right, values: { ...right.values, role: 'admin' } }), 400, /^values\.role is not a known field/],
+  ['10 000 fields', (right) => ({ ...right, values: { email: 'a@b.example', ...manyFields } }), 413, /too large/],
+  ['an unknown property', (right) => ({ ...right, admin: true }), 400, /^admin is not a known field/],
+  ['an unknown widget', (right) => ({ ...right, widget: 'w_nobody' }), 404, /^widget is not known/],
+  ['an unknown body', (right) => ({ ...right, body: `/b/${'0'.repeat(32)}.json` }), 404, /^body was never published/],
+  ['an unknown form', (right) => ({ ...right, form: 'elsewhere' }), 404, /^form elsewhere is not part/],
+  ['a form of the prototype', (right) => ({ ...right, form: 'constructor' }), 404, /^form constructor is not part/],
+  ['an id that is none', (right) => ({ ...right, id: 'x' }), 400, /^id must be 32 hexadecimal digits/],
+  ['no values at all', ({ values: _, ...rest }) => rest, 400, /^values must be an object/],
+  ['a list for values', (right) => ({ ...right, values: [] }), 400, /^values must be an object/],
+  ['a page that is too long', (right) => ({ ...right, page: `https://x.example/${'a'.repeat(3000)}` }), 400, /^page must be shorter/],
+  ['no JSON', () => '{"id":', 400, /not valid JSON/],
+  ['a text for a body', () => '"hello"', 400, /./],
+  ['null', () => 'null', 400, /./],
+  ['nothing', () => '', 400, /./],
+  ['5 MB', () => JSON.stringify({ id: 'x'.repeat(5_000_000) }), 413, /too large/],
+])('%s is refused with a plain reason', async (_, wrong, status, message) => {
+  const before = (await stored()).total;
+  const answer = await send(wrong(submission(published)));
+  expect(answer.body.message).toMatch(message);
+  expect(answer.status).toBe(status);
+  expect((await stored()).total).toBe(before);
+});
+
+test('an unknown site key is named', async () => {
+  const answer = await server.post('/c/nowhere/submissions', submission(published), { origin });
+  expect([answer.status, answer.body.message]).toEqual([404, expect.stringContaining('"nowhere"')]);
+});
+
+test.each([{ origin: 'https://evil.example' }, { origin: 'null' }, {}])('a page of %j is refused and told why', async (headers) => {
+  const answer = await send(submission(published), headers as Record<string, string>);
+  expect([answer.status, answer.body.message]).toEqual([403, expect.stringMatching(/allowed origins of Larkmoor/)]);
+});
+
+test('an id that another widget has used is not taken over', async () => {
+  const { body: other } = await server.post(`/api/sites/${published.siteId}/widgets`, { name: 'Other' });
+  expect(other.id).toBeDefined();
+  const sent = submission(published);
+  await send(sent);
+  const second = await publishSignup(server);
+  const elsewhere = await server.post(`/c/${second.key}/submissions`, { ...submission(second), id: sent.id }, { origin });
+  expect(elsewhere.status).toBe(202);
+  const { body } = await server.get(`/api/sites/${published.siteId}/submissions/${sent.id}`);
+  expect(body.widget.id).toBe(published.widget);
+});
+
+test('whoever filled in an older version is held to the rules they saw', async () => {
+  const { body: widget } = await server.get(`/api/widgets/${published.widget}`);
+  const document = widget.document;
+  document.elements.name.required = true;
+  await server.put(`/api/widgets/${widget.id}/draft`, { base: widget.draftVersion, document });
+  await server.post(`/api/widgets/${widget.id}/publish`, { base: widget.draftVersion + 1 });
+  const { body: manifest } = await server.get(`/m/${published.key}.json`, { origin });
+  const fresh = { ...published, body: manifest.widgets[0].body };
+  expect(fresh.body).not.toBe(published.body);
+  expect((await send(submission(published, { name: '' }))).status).toBe(202);
+  expect((await send(submission(fresh, { name: '' }))).status).toBe(422);
+});
+
+test('events are counted, and those of unknown widgets are dropped', async () => {
+  const events = [
+    { type: 'shown', widget: published.widget },
+    { type: 'shown', widget: published.widget },
+    { type: 'submitted', widget: published.widget },
+    { type: 'shown', widget: 'w_gone' },
+  ];
+  const answer = await server.post(`/c/${published.key}/events`, { events }, { origin });
+  expect(answer.status).toBe(202);
+  const { body } = await server.get(`/api/sites/${published.siteId}/widgets`);
+  expect(body.find(({ id }: { id: string }) => id === published.widget)).toMatchObject({ shown: 2, submitted: 1 });
+});
+
+test.each([
+  [{ events: [] }, /^events must contain at least 1/],
+  [{ events: [{ type: 'hacked', widget: 'w' }] }, /^events\.0\.type must be one of/],
+  [{ events: [{ type: 'shown', widget: 'w', extra: 1 }] }, /^events\.0\.extra is not a known field/],
+  [{ events: 'shown' }, /^events/],
+])('wrong events %j are refused', async (body, message) => {
+  const answer = await server.post(`/c/${published.key}/events`, body, { origin });
+  expect([answer.status, answer.body.message]).toEqual([400, expect.stringMatching(message)]);
+});
+
+test('visitors’ pages may ask from any origin and send no cookie', async () => {
+  const answer = await server.send('OPTIONS', `/c/${published.key}/submissions`, undefined, {
+    origin,
+    'access-control-request-method': 'POST',
+    'access-control-request-headers': 'content-type',
+  });
+  expect(answer.status).toBe(204);
+  expect(answer.headers.get('access-control-allow-origin')).toBe('*');
+  expect(answer.headers.get('access-control-allow-credentials')).toBeNull();
+  expect(submissionId()).toHaveLength(32);
+});
+
+test('too many from one address are asked to wait', async () => {
+  const limited = await TestServer.start({ submissionsPerMinute: 3 });
+  try {
+    const there = await publishSignup(limited);
+    const post = () => limited.post(`/c/${there.key}/submissions`, submission(there), { origin });
+    const statuses = [];
+    for (let count = 0; count < 5; count++) statuses.push((await post()).status);
+    expect(statuses).toEqual([202, 202, 202, 429, 429]);
+  } finally {
+    await limited.stop();
+  }
+});
