@@ -30,7 +30,10 @@ async function bundle(entry, format, file, define = {}) {
 }
 
 await bundle('src/form.ts', 'es', 'form.js');
-const hash = createHash('sha256').update(await readFile(`${out}/form.js`)).digest('hex').slice(0, 12);
+const hash = createHash('sha256')
+  .update(await readFile(`${out}/form.js`))
+  .digest('hex')
+  .slice(0, 12);
 const formPart = `form-${hash}.js`;
 await rename(`${out}/form.js`, `${out}/embed/${formPart}`);
 await bundle('src/entry.ts', 'iife', 'embed.js', { FORM_PART: JSON.stringify(formPart) });

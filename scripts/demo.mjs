@@ -50,7 +50,9 @@ async function refuseTaken(ports) {
         .listen(number);
     });
     if (!free) {
-      console.error(`Port ${number}, for ${use}, is taken. Stop what uses it, or choose another with ${name}.`);
+      console.error(
+        `Port ${number}, for ${use}, is taken. Stop what uses it, or choose another with ${name}.`,
+      );
       process.exit(1);
     }
   }

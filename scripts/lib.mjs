@@ -20,7 +20,8 @@ export function run(command, args, options = {}) {
 export function ensurePackages() {
   const stamp = `${root}node_modules/.package-lock.json`;
   const lock = `${root}package-lock.json`;
-  if (existsSync(stamp) && (!existsSync(lock) || statSync(stamp).mtimeMs >= statSync(lock).mtimeMs - 1000)) return;
+  if (existsSync(stamp) && (!existsSync(lock) || statSync(stamp).mtimeMs >= statSync(lock).mtimeMs - 1000))
+    return;
   say('Installing packages (on a new machine the database driver is compiled: two to three minutes)');
   run(npm, ['ci', '--no-audit', '--no-fund']);
 }

@@ -19,7 +19,10 @@ const files = new Map<string, [type: string, content: string | Buffer]>([
   ['/icon.svg', ['image/svg+xml', icon]],
   ['/fonts/fraunces.woff2', ['font/woff2', font('fraunces')]],
   ['/fonts/figtree.woff2', ['font/woff2', font('figtree')]],
-  ...pages.map((page): [string, [string, string]] => [page.path, ['text/html; charset=utf-8', renderPage(page, tag)]]),
+  ...pages.map((page): [string, [string, string]] => [
+    page.path,
+    ['text/html; charset=utf-8', renderPage(page, tag)],
+  ]),
 ]);
 
 const server = createServer((request, response) => {

@@ -54,6 +54,7 @@ export async function publish(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Publish', exact: true }).click();
   await expect(page.getByText('Visitors of Larkmoor Observatory get this version')).toBeVisible();
   await page.keyboard.press('Escape');
+  await expect(page.getByText('get this version')).toHaveCount(0);
 }
 
 /** Fails on anything that axe finds serious or critical. */
@@ -63,7 +64,9 @@ export async function expectAccessible(page: Page, within?: string): Promise<voi
   if (within) builder.include(within);
   const { violations } = await builder.analyze();
   const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  expect(bad.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+  expect(
+    bad.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`),
+  ).toEqual([]);
 }
 
 /** Drags one thing onto another as a hand does: in many small moves. */

@@ -154,16 +154,20 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await expect(dialog).toHaveCount(0);
     await page.getByRole('button', { name: 'A day later' }).click();
     await page.getByRole('button', { name: 'Wait 10 s' }).click();
-    await expect(page.getByRole('region', { name: 'Why' })).toContainText('It was closed, and its pause is not over');
+    await expect(page.getByRole('region', { name: 'Why' })).toContainText(
+      'It was closed, and its pause is not over',
+    );
     await page.getByRole('button', { name: 'End rehearsal' }).click();
   });
 
   await test.step('published, and the install check says the site is connected', async () => {
     await publish(page);
-    await expect(page.getByText('Published', { exact: true })).toBeVisible();
+    await expect(page.getByRole('banner').getByText('Published', { exact: true })).toBeVisible();
     await page.goto(`${demo}/`);
     await page.goto(`${studio}/site`);
-    await expect(page.getByText(`<script async src="${studio}/embed.js" data-site="larkmoor"></script>`)).toBeVisible();
+    await expect(
+      page.getByText(`<script async src="${studio}/embed.js" data-site="larkmoor"></script>`),
+    ).toBeVisible();
     await expect(page.getByText('Connected')).toBeVisible();
     await expect(page.getByText(/The script was last seen just now/)).toBeVisible();
     await expectAccessible(page);
@@ -225,7 +229,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await page.getByRole('link', { name: 'Winter shows' }).click();
     await row(page, 'Winter under the dome').click();
     await page.getByRole('region', { name: 'Inspector' }).getByLabel('Words').fill('Winter nights');
-    await expect(page.getByText('Published · changed since')).toBeVisible();
+    await expect(page.getByRole('banner').getByText('Published · changed since')).toBeVisible();
     await publish(page);
     await page.getByRole('button', { name: 'Versions' }).click();
     const versions = page.getByRole('dialog', { name: 'Versions' });
@@ -234,6 +238,6 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await versions.getByRole('listitem').filter({ hasText: 'Version 1' }).getByRole('button').click();
     await expect(stage(page).getByRole('heading', { name: 'Winter under the dome' })).toBeVisible();
     await publish(page);
-    await expect(page.getByText('Published', { exact: true })).toBeVisible();
+    await expect(page.getByRole('banner').getByText('Published', { exact: true })).toBeVisible();
   });
 });

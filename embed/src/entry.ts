@@ -29,8 +29,13 @@ async function start(script: HTMLScriptElement): Promise<void> {
   const { origin } = new URL(script.src);
   const site = script.dataset['site'] ?? '';
   const submissions = `${origin}/c/${site}/submissions`;
-  const formPart = () => import(/* @vite-ignore */ `${origin}/embed/${FORM_PART}`) as Promise<typeof import('./form.ts')>;
-  const listeners: Record<Happening, Set<Listener>> = { open: new Set(), close: new Set(), submit: new Set() };
+  const formPart = () =>
+    import(/* @vite-ignore */ `${origin}/embed/${FORM_PART}`) as Promise<typeof import('./form.ts')>;
+  const listeners: Record<Happening, Set<Listener>> = {
+    open: new Set(),
+    close: new Set(),
+    submit: new Set(),
+  };
   const open = new Map<string, Mounted | null>();
   let widgets: ManifestWidget[] = [];
   let session: Session | undefined;
@@ -66,7 +71,10 @@ async function start(script: HTMLScriptElement): Promise<void> {
   }
 
   function tell(happening: Happening, { id, slug }: ManifestWidget): void {
-    count({ type: happening === 'open' ? 'shown' : happening === 'close' ? 'closed' : 'submitted', widget: id });
+    count({
+      type: happening === 'open' ? 'shown' : happening === 'close' ? 'closed' : 'submitted',
+      widget: id,
+    });
     for (const listener of listeners[happening]) attempt(() => listener(slug));
   }
 
@@ -139,7 +147,10 @@ async function start(script: HTMLScriptElement): Promise<void> {
     if (now !== page) arrive(document, running, location.href);
     page = now;
   });
-  if (unsentOf(site).read()) formPart().then((part) => part.sendUnsent(submissions, site)).catch(report);
+  if (unsentOf(site).read())
+    formPart()
+      .then((part) => part.sendUnsent(submissions, site))
+      .catch(report);
   isReady();
 }
 

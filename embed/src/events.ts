@@ -12,7 +12,12 @@ export function counter(address: string): (event: Counted) => void {
     const body = JSON.stringify({ events });
     events = [];
     // A count that is lost is no harm; an error in the page's console would be.
-    fetch(address, { method: 'POST', keepalive: true, headers: { 'content-type': 'application/json' }, body }).catch(() => {});
+    fetch(address, {
+      method: 'POST',
+      keepalive: true,
+      headers: { 'content-type': 'application/json' },
+      body,
+    }).catch(() => {});
   };
   addEventListener('pagehide', flush);
   return (event) => {

@@ -15,7 +15,8 @@ export interface FormPort {
   done(): void;
 }
 
-type Outcome = { type: 'sent' } | { type: 'refused'; faults: FieldFault[]; reason: string } | { type: 'failed' };
+type Outcome =
+  { type: 'sent' } | { type: 'refused'; faults: FieldFault[]; reason: string } | { type: 'failed' };
 
 /** Checks a form, shows what is wrong, or sends it and keeps it until it is acknowledged. */
 export async function submit(form: HTMLFormElement, port: FormPort): Promise<void> {
@@ -52,7 +53,12 @@ function newId(): string {
   return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
-async function deliver(form: HTMLFormElement, port: FormPort, unsent: Unsent, attempt: number): Promise<void> {
+async function deliver(
+  form: HTMLFormElement,
+  port: FormPort,
+  unsent: Unsent,
+  attempt: number,
+): Promise<void> {
   if (form.dataset['sending'] !== unsent.id) return;
   say(form, attempt === 0 ? 'Sending …' : (form.dataset['failed'] ?? ''));
   const outcome = await post(port.address, unsent);
@@ -112,7 +118,12 @@ function say(form: HTMLFormElement, text: string): void {
 }
 
 /** Marks the fields at fault, says what is wrong beside each, and takes the visitor to the first. */
-export function showFaults(form: HTMLFormElement, rule: FormRule, faults: readonly FieldFault[], move = true): void {
+export function showFaults(
+  form: HTMLFormElement,
+  rule: FormRule,
+  faults: readonly FieldFault[],
+  move = true,
+): void {
   for (const { element } of rule.fields) {
     const fault = faults.find((one) => one.element === element);
     const box = form.querySelector(`[data-e="${element}"]`);

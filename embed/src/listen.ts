@@ -38,6 +38,8 @@ export function listen(page: Document, session: Session): void {
 
 /** Tells the machine of the page the visitor is on. */
 export function arrive(page: Document, session: Session, address: string): void {
-  const markers = [...page.querySelectorAll<HTMLElement>('[data-sirene]')].map((place) => place.dataset['sirene'] as string);
+  const markers = [...page.querySelectorAll<HTMLElement>('[data-sirene]')].map(
+    (place) => place.dataset['sirene'] as string,
+  );
   session.send({ type: 'arrive', address, width: page.documentElement.clientWidth, markers });
 }

@@ -89,7 +89,8 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
   box.addEventListener('click', (event: MouseEvent) => {
     const acted = (event.target as Element).closest<HTMLElement>('[data-act]');
     if (acted?.dataset['act'] === 'close') port.close();
-    else if (event.target === box && mayCloseBy(mounted.body, 'backdrop') && outside(box, event)) port.close();
+    else if (event.target === box && mayCloseBy(mounted.body, 'backdrop') && outside(box, event))
+      port.close();
   });
   if (inline) return mounted;
 

@@ -10,7 +10,12 @@ import { boxHtml, type Mounted } from './mount.ts';
  * @param keep an element whose content is being edited on the stage and must not be written over
  * @returns false when the placement differs in kind, so that the widget has to be mounted anew
  */
-export function patch(mounted: Mounted, body: CompiledWidget, scene: SceneName, keep: string | null): boolean {
+export function patch(
+  mounted: Mounted,
+  body: CompiledWidget,
+  scene: SceneName,
+  keep: string | null,
+): boolean {
   if (mounted.body.placement.type !== body.placement.type) return false;
   if (mounted.body.css !== body.css) mounted.sheet.replaceSync(body.css);
   if (mounted.body.label !== body.label) mounted.box.setAttribute('aria-label', body.label);
@@ -22,8 +27,7 @@ export function patch(mounted: Mounted, body: CompiledWidget, scene: SceneName, 
   const next = mounted.box.cloneNode(false) as HTMLElement;
   next.innerHTML = boxHtml(body, scene);
   morphdom(mounted.box, next, {
-    onBeforeElUpdated: (from, to) =>
-      (keep === null || from.dataset['e'] !== keep) && !from.isEqualNode(to),
+    onBeforeElUpdated: (from, to) => (keep === null || from.dataset['e'] !== keep) && !from.isEqualNode(to),
   });
   return true;
 }

@@ -32,7 +32,10 @@ function slot<T>(key: string, sound: (value: T) => boolean): Storage<T> {
 }
 
 export const memoryOf = (site: string): Storage<Memory> =>
-  slot<Memory>(`sirene:${site}`, (memory) => typeof memory.visits === 'number' && typeof memory.widgets === 'object');
+  slot<Memory>(
+    `sirene:${site}`,
+    (memory) => typeof memory.visits === 'number' && typeof memory.widgets === 'object',
+  );
 
 /** A submission that has not been acknowledged. */
 export interface Unsent {

@@ -27,14 +27,20 @@ export interface Options {
 }
 
 /** Builds the server: everything but listening. */
-export async function createApp(config: Config, { clock, logger }: Options = {}): Promise<NestFastifyApplication> {
+export async function createApp(
+  config: Config,
+  { clock, logger }: Options = {},
+): Promise<NestFastifyApplication> {
   const adapter = new FastifyAdapter({ bodyLimit, trustProxy: config.trustProxy });
   const app = await NestFactory.create<NestFastifyApplication>(AppModule.with(config, clock), adapter, {
     logger: logger ?? ['error', 'warn'],
     abortOnError: false,
   });
   await app.register(cookie);
-  await app.register(helmet, { contentSecurityPolicy: { directives: studioPolicy }, crossOriginResourcePolicy: false });
+  await app.register(helmet, {
+    contentSecurityPolicy: { directives: studioPolicy },
+    crossOriginResourcePolicy: false,
+  });
   // First our hook, which says how much, then the plugin, which reads it.
   limitVisitors(app, config);
   await app.register(rateLimit, { global: false });
@@ -51,7 +57,11 @@ export async function createApp(config: Config, { clock, logger }: Options = {})
   );
   app.useGlobalFilters(new AnyErrorFilter());
   app.enableShutdownHooks();
-  const document = new DocumentBuilder().setTitle('Sirene').setVersion(version).addCookieAuth('sirene_session').build();
+  const document = new DocumentBuilder()
+    .setTitle('Sirene')
+    .setVersion(version)
+    .addCookieAuth('sirene_session')
+    .build();
   SwaggerModule.setup('api', app, () => SwaggerModule.createDocument(app, document), {
     ui: false,
     jsonDocumentUrl: 'api/openapi.json',
@@ -83,17 +93,28 @@ const studioPolicy = {
 const visitorPaths = /^\/(c|m|b|embed)[/.]/;
 
 function corsFor(request: FastifyRequest, done: (error: Error | null, options: object) => void): void {
-  done(null, visitorPaths.test(request.url) ? { origin: '*', methods: ['GET', 'POST'], maxAge: 86_400 } : { origin: false });
+  done(
+    null,
+    visitorPaths.test(request.url)
+      ? { origin: '*', methods: ['GET', 'POST'], maxAge: 86_400 }
+      : { origin: false },
+  );
 }
 
 function limitVisitors(app: NestFastifyApplication, config: Config): void {
-  const limits: Record<string, number> = { collect: config.submissionsPerMinute, 'sign-in': config.signInsPerMinute };
+  const limits: Record<string, number> = {
+    collect: config.submissionsPerMinute,
+    'sign-in': config.signInsPerMinute,
+  };
   app
     .getHttpAdapter()
     .getInstance()
     .addHook('onRoute', (route) => {
-      const limit = (route.config as { rateLimit?: { group: string; max?: number; timeWindow?: number } } | undefined)?.rateLimit;
-      if (limit) Object.assign(limit, { max: limits[limit.group] ?? 60, timeWindow: 60_000, groupId: limit.group });
+      const limit = (
+        route.config as { rateLimit?: { group: string; max?: number; timeWindow?: number } } | undefined
+      )?.rateLimit;
+      if (limit)
+        Object.assign(limit, { max: limits[limit.group] ?? 60, timeWindow: 60_000, groupId: limit.group });
       if (route.url.startsWith('/c/')) route.bodyLimit = visitorBodyLimit;
     });
 }
@@ -108,7 +129,10 @@ async function serveBuilt(app: NestFastifyApplication, { studio, embed }: Config
     const script = readFileSync(join(embed, 'embed.js'), 'utf8');
     const etag = `"${createHash('sha256').update(script).digest('hex').slice(0, 24)}"`;
     fastify.get('/embed.js', (request: FastifyRequest, reply: FastifyReply) => {
-      void reply.header('cache-control', 'no-cache').header('etag', etag).type('text/javascript; charset=utf-8');
+      void reply
+        .header('cache-control', 'no-cache')
+        .header('etag', etag)
+        .type('text/javascript; charset=utf-8');
       void (request.headers['if-none-match'] === etag ? reply.status(304).send() : reply.send(script));
     });
     await app.register(fastifyStatic, {

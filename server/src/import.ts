@@ -14,11 +14,15 @@ if (!file) {
   process.exit(1);
 }
 const archives = JSON.parse(await readFile(file, 'utf8')) as SiteArchive[];
-const app = await NestFactory.createApplicationContext(AppModule.with(readConfig(process.env)), { logger: ['error', 'warn'] });
+const app = await NestFactory.createApplicationContext(AppModule.with(readConfig(process.env)), {
+  logger: ['error', 'warn'],
+});
 const accounts = app.get(AccountsService);
 const owner = (await accounts.byEmail(email)) ?? (await accounts.create(email, demoUser.name, null));
 for (const archive of archives) {
   await app.get(ArchiveService).bring(archive, owner);
-  console.log(`${archive.site.name}: ${archive.widgets.length} widgets, ${archive.submissions.length} submissions`);
+  console.log(
+    `${archive.site.name}: ${archive.widgets.length} widgets, ${archive.submissions.length} submissions`,
+  );
 }
 await app.close();

@@ -15,7 +15,8 @@ try {
   const config = readConfig(process.env);
   const app = await createApp(config);
   const accounts = app.get(AccountsService);
-  if (config.demo && !(await accounts.byEmail(demoUser.email))) await accounts.create(demoUser.email, demoUser.name, null);
+  if (config.demo && !(await accounts.byEmail(demoUser.email)))
+    await accounts.create(demoUser.email, demoUser.name, null);
   await startApp(app, config);
   console.log(`Sirene is ready: ${config.origin}`);
 } catch (error) {

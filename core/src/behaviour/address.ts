@@ -25,7 +25,8 @@ export function compilePattern(pattern: string): (address: string) => boolean {
     const text = subject(address);
     // "/journal/*" also means the journal's own page.
     if (pieces.length === 2 && !last && text === folder) return true;
-    if (text.length < first.length + last.length || !text.startsWith(first) || !text.endsWith(last)) return false;
+    if (text.length < first.length + last.length || !text.startsWith(first) || !text.endsWith(last))
+      return false;
     const end = text.length - last.length;
     let at = first.length;
     for (const piece of middle) {

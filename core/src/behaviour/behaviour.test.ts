@@ -38,7 +38,11 @@ function play(rules: WidgetRules[], events: MachineEvent[], start: MachineState 
   for (const event of events) {
     const [next, effects] = step(compiled, state, event);
     state = next;
-    seen.push(effects.flatMap((effect) => (effect.type === 'show' ? [`+${effect.widget}`] : effect.type === 'hide' ? [`-${effect.widget}`] : [])));
+    seen.push(
+      effects.flatMap((effect) =>
+        effect.type === 'show' ? [`+${effect.widget}`] : effect.type === 'hide' ? [`-${effect.widget}`] : [],
+      ),
+    );
   }
   return { state, seen };
 }
@@ -156,7 +160,14 @@ describe('triggers', () => {
   });
 
   test('scroll: at the share, and scrolling back does not undo it', () => {
-    const scroll = rule({ triggers: { all: [{ type: 'scroll', share: 0.5 }, { type: 'delay', seconds: 5 }] } });
+    const scroll = rule({
+      triggers: {
+        all: [
+          { type: 'scroll', share: 0.5 },
+          { type: 'delay', seconds: 5 },
+        ],
+      },
+    });
     const events: MachineEvent[] = [
       arrive(0),
       { type: 'scroll', at: 100, share: 0.6 },
@@ -168,7 +179,12 @@ describe('triggers', () => {
 
   test('leaving holds for that moment only', () => {
     const leaving = rule({ triggers: { all: [{ type: 'leave' }, { type: 'delay', seconds: 5 }] } });
-    const events: MachineEvent[] = [arrive(0), { type: 'leave', at: 1000 }, tick(5000), { type: 'leave', at: 6000 }];
+    const events: MachineEvent[] = [
+      arrive(0),
+      { type: 'leave', at: 1000 },
+      tick(5000),
+      { type: 'leave', at: 6000 },
+    ];
     expect(play([leaving], events).seen).toEqual([[], [], [], ['+w']]);
   });
 
@@ -188,7 +204,13 @@ describe('frequency and coming back', () => {
 
   test('once a visit, and a visit ends after half an hour without a page', () => {
     const rules = [rule({ frequency: { per: 'visit' } })];
-    const events = [arrive(0), closed(1), arrive(visitGapMs - 1), arrive(2 * visitGapMs - 2), arrive(3 * visitGapMs)];
+    const events = [
+      arrive(0),
+      closed(1),
+      arrive(visitGapMs - 1),
+      arrive(2 * visitGapMs - 2),
+      arrive(3 * visitGapMs),
+    ];
     expect(play(rules, events).seen).toEqual([['+w'], ['-w'], [], [], ['+w']]);
   });
 
@@ -206,7 +228,12 @@ describe('frequency and coming back', () => {
 
   test('never again after submitting', () => {
     const rules = [rule({ returning: { afterClosing: 0, afterSubmitting: null } })];
-    const events: MachineEvent[] = [arrive(0), { type: 'submit', widget: 'w', at: 5 }, closed(6), arrive(4000 * dayMs)];
+    const events: MachineEvent[] = [
+      arrive(0),
+      { type: 'submit', widget: 'w', at: 5 },
+      closed(6),
+      arrive(4000 * dayMs),
+    ];
     expect(play(rules, events).seen).toEqual([['+w'], [], ['-w'], []]);
   });
 });
@@ -227,12 +254,18 @@ describe('who appears when several want to', () => {
   });
 
   test('what the page asks for appears at once, in the place of what is there', () => {
-    const { seen } = play([first, second], [arrive(0), { type: 'ask', widget: 'b', at: 1 }, { type: 'ask', widget: 'x', at: 2 }]);
+    const { seen } = play(
+      [first, second],
+      [arrive(0), { type: 'ask', widget: 'b', at: 1 }, { type: 'ask', widget: 'x', at: 2 }],
+    );
     expect(seen).toEqual([['+a'], ['-a', '+b'], []]);
   });
 
   test('the next page takes everything away', () => {
-    expect(play([first], [arrive(0), arrive(10, 'https://site.example/b')]).seen).toEqual([['+a'], ['-a', '+a']]);
+    expect(play([first], [arrive(0), arrive(10, 'https://site.example/b')]).seen).toEqual([
+      ['+a'],
+      ['-a', '+a'],
+    ]);
   });
 
   test('closing what is not open does nothing', () => {
@@ -241,13 +274,19 @@ describe('who appears when several want to', () => {
 });
 
 const anyEvent: fc.Arbitrary<(at: number) => MachineEvent> = fc.oneof(
-  fc.constantFrom('/', '/journal/moon', '/shop').map((path) => (at: number) => arrive(at, `https://s.example${path}`, ['c'])),
+  fc
+    .constantFrom('/', '/journal/moon', '/shop')
+    .map((path) => (at: number) => arrive(at, `https://s.example${path}`, ['c'])),
   fc.constant((at: number): MachineEvent => ({ type: 'leave', at })),
   fc.constant(tick),
-  fc.double({ min: 0, max: 1, noNaN: true }).map((share) => (at: number): MachineEvent => ({ type: 'scroll', at, share })),
   fc
-    .tuple(fc.constantFrom('close', 'submit', 'ask'), fc.constantFrom('a', 'b', 'c', 'nobody'))
-    .map(([type, widget]) => (at: number) => ({ type, widget, at }) as MachineEvent),
+    .double({ min: 0, max: 1, noNaN: true })
+    .map((share) => (at: number): MachineEvent => ({ type: 'scroll', at, share })),
+  fc.tuple(fc.constantFrom('close', 'submit', 'ask'), fc.constantFrom('a', 'b', 'c', 'nobody')).map(
+    ([type, widget]) =>
+      (at: number) =>
+        ({ type, widget, at }) as MachineEvent,
+  ),
 );
 const anyStory = fc
   .array(fc.tuple(fc.integer({ min: 0, max: 2 * dayMs }), anyEvent), { maxLength: 40 })
@@ -256,8 +295,17 @@ const anyStory = fc
     return steps.map(([wait, event]) => event((at += wait)));
   });
 const cast = [
-  rule({ id: 'a', slug: 'a', triggers: { any: [{ type: 'delay', seconds: 5 }, { type: 'leave' }] }, frequency: { per: 'visit' } }),
-  rule({ id: 'b', slug: 'b', targeting: { all: [{ type: 'address', include: ['/journal/*'], exclude: [] }] } }),
+  rule({
+    id: 'a',
+    slug: 'a',
+    triggers: { any: [{ type: 'delay', seconds: 5 }, { type: 'leave' }] },
+    frequency: { per: 'visit' },
+  }),
+  rule({
+    id: 'b',
+    slug: 'b',
+    targeting: { all: [{ type: 'address', include: ['/journal/*'], exclude: [] }] },
+  }),
   rule({ id: 'c', slug: 'c', mode: 'inline', triggers: { all: [{ type: 'scroll', share: 0.4 }] } }),
 ];
 
@@ -303,7 +351,10 @@ test('never two overlays at once, and shown and hidden always add up to what is 
 
 test('explain says rule by rule what the machine goes by', () => {
   const rules = compileRules([
-    rule({ targeting: { all: [{ type: 'address', include: ['/shop/*'], exclude: [] }] }, triggers: { any: [{ type: 'leave' }] } }),
+    rule({
+      targeting: { all: [{ type: 'address', include: ['/shop/*'], exclude: [] }] },
+      triggers: { any: [{ type: 'leave' }] },
+    }),
   ]);
   const [state] = step(rules, startState(), arrive(0));
   expect(explain(rules, state, 'w')).toMatchObject({

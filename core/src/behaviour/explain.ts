@@ -22,7 +22,11 @@ export interface Explanation {
  *
  * @returns `null` when no page is open or the widget is unknown
  */
-export function explain(rules: readonly CompiledRules[], state: MachineState, id: string): Explanation | null {
+export function explain(
+  rules: readonly CompiledRules[],
+  state: MachineState,
+  id: string,
+): Explanation | null {
   const widget = rules.find((one) => one.id === id);
   const { page } = state;
   if (!widget || !page) return null;

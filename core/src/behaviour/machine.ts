@@ -68,7 +68,16 @@ function arrive(
 ): Step {
   const memory = rememberArrival(state.memory, at);
   const { pages: pagesSeen, visits } = memory;
-  const page: PageVisit = { address, arrivedAt: at, now: at, scrolled: 0, leaving: false, width, pagesSeen, visits };
+  const page: PageVisit = {
+    address,
+    arrivedAt: at,
+    now: at,
+    scrolled: 0,
+    leaving: false,
+    width,
+    pagesSeen,
+    visits,
+  };
   const gone = state.open.map((widget): Effect => ({ type: 'hide', widget }));
   const [next, effects] = appear(rules, { memory, page, markers, open: [] });
   return [next, [...gone, { type: 'remember', memory }, ...effects]];
@@ -100,12 +109,17 @@ function appear(rules: readonly CompiledRules[], state: MachineState): Step {
 }
 
 function mayAppear(rules: readonly CompiledRules[], widget: CompiledRules, state: MachineState): boolean {
-  if (!state.page || state.open.includes(widget.id) || pausedBy(widget, state.memory, state.page.now)) return false;
+  if (!state.page || state.open.includes(widget.id) || pausedBy(widget, state.memory, state.page.now))
+    return false;
   return hasPlace(rules, widget, state) && widget.targets(state.page);
 }
 
 /** Whether the page has room: a marker for an inline widget, the one free place for an overlay. */
-export function hasPlace(rules: readonly CompiledRules[], widget: CompiledRules, state: MachineState): boolean {
+export function hasPlace(
+  rules: readonly CompiledRules[],
+  widget: CompiledRules,
+  state: MachineState,
+): boolean {
   return widget.mode === 'inline' ? state.markers.includes(widget.slug) : overlays(rules, state).length === 0;
 }
 
@@ -137,7 +151,13 @@ function note(state: MachineState, id: string, what: WidgetMemory): Step {
   return [{ ...state, memory }, [{ type: 'remember', memory }]];
 }
 
-function end(rules: readonly CompiledRules[], state: MachineState, id: string, what: WidgetMemory, at: number): Step {
+function end(
+  rules: readonly CompiledRules[],
+  state: MachineState,
+  id: string,
+  what: WidgetMemory,
+  at: number,
+): Step {
   if (!state.open.includes(id)) return [state, []];
   const [noted, effects] = note(state, id, what);
   const open = noted.open.filter((other) => other !== id);
@@ -165,5 +185,7 @@ function ask(rules: readonly CompiledRules[], state: MachineState, id: string, a
 }
 
 function overlays(rules: readonly CompiledRules[], state: MachineState): string[] {
-  return rules.filter((widget) => widget.mode === 'overlay' && state.open.includes(widget.id)).map(({ id }) => id);
+  return rules
+    .filter((widget) => widget.mode === 'overlay' && state.open.includes(widget.id))
+    .map(({ id }) => id);
 }

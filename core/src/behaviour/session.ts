@@ -26,7 +26,11 @@ export interface Session {
 }
 
 /** Runs the machine for one visitor: feeds it events at the clock's time, carries out its effects, wakes it when due. */
-export function startSession(rules: readonly CompiledRules[], memory: Memory | undefined, port: SessionPort): Session {
+export function startSession(
+  rules: readonly CompiledRules[],
+  memory: Memory | undefined,
+  port: SessionPort,
+): Session {
   let state = startState(memory);
   let cancelWake = () => {};
 

@@ -24,7 +24,8 @@ function combine(trees: Targeting[], all: boolean): Test {
   if (!first) return () => all;
   if (!second) return first;
   // Most lists have two entries; a direct call spares them the loop (about a third of the time, bench/rules).
-  if (tests.length === 2) return all ? (visit) => first(visit) && second(visit) : (visit) => first(visit) || second(visit);
+  if (tests.length === 2)
+    return all ? (visit) => first(visit) && second(visit) : (visit) => first(visit) || second(visit);
   return (visit) => {
     for (const test of tests) if (test(visit) !== all) return !all;
     return all;
@@ -41,8 +42,11 @@ export interface TargetingOutcome {
 /** Says for every node of a targeting tree whether it holds. */
 export function explainTargeting(tree: Targeting, visit: PageVisit): TargetingOutcome {
   const holds = compileTargeting(tree)(visit);
-  if ('all' in tree) return { holds, node: 'all', children: tree.all.map((child) => explainTargeting(child, visit)) };
-  if ('any' in tree) return { holds, node: 'any', children: tree.any.map((child) => explainTargeting(child, visit)) };
-  if ('none' in tree) return { holds, node: 'none', children: tree.none.map((child) => explainTargeting(child, visit)) };
+  if ('all' in tree)
+    return { holds, node: 'all', children: tree.all.map((child) => explainTargeting(child, visit)) };
+  if ('any' in tree)
+    return { holds, node: 'any', children: tree.any.map((child) => explainTargeting(child, visit)) };
+  if ('none' in tree)
+    return { holds, node: 'none', children: tree.none.map((child) => explainTargeting(child, visit)) };
   return { holds, node: tree, children: [] };
 }

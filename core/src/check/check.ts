@@ -40,7 +40,11 @@ function contrastFindings(document: WidgetDocument, brand: Brand, id: string): F
         text: `${definition.title(element)}${where}: contrast is ${reading.ratio.toFixed(1)}, and ${reading.needed} is needed`,
         repair: {
           label: `Use ${reading.repair}`,
-          operation: { type: 'set', path: ['elements', id, 'style', part, 'base', 'color'], value: reading.repair },
+          operation: {
+            type: 'set',
+            path: ['elements', id, 'style', part, 'base', 'color'],
+            value: reading.repair,
+          },
         },
       } satisfies Finding,
     ];
@@ -75,26 +79,43 @@ function wholeFindings(document: WidgetDocument): Finding[] {
     const inside = types(id);
     const sends = inside.some((one) => one.type === 'button' && one.action.type === 'submit');
     if (!sends) findings.push({ element: id, text: 'A form has no button that sends it' });
-    if (!inside.some((one) => one.type === 'field')) findings.push({ element: id, text: 'A form has no fields' });
+    if (!inside.some((one) => one.type === 'field'))
+      findings.push({ element: id, text: 'A form has no fields' });
   }
   const stray = Object.entries(elements).find(
     ([id, one]) =>
-      one.type === 'button' && one.action.type === 'submit' && !Object.entries(elements).some(([form, holder]) => holder.type === 'form' && withDescendants(elements, form).includes(id)),
+      one.type === 'button' &&
+      one.action.type === 'submit' &&
+      !Object.entries(elements).some(
+        ([form, holder]) => holder.type === 'form' && withDescendants(elements, form).includes(id),
+      ),
   );
   if (stray) findings.push({ element: stray[0], text: 'A button that sends stands outside the form' });
   const hasForm = opening.some(({ type }) => type === 'form');
   if (hasForm && !afterwards.actions.some((action) => action.recipients.length > 0)) {
-    findings.push({ element: null, text: 'Nobody is told of a submission: add a recipient under Afterwards' });
+    findings.push({
+      element: null,
+      text: 'Nobody is told of a submission: add a recipient under Afterwards',
+    });
   }
   if (afterwards.visitor.type === 'page' && afterwards.visitor.address === '') {
     findings.push({ element: null, text: 'The page that follows a submission is not chosen yet' });
   }
-  if (hasForm && afterwards.visitor.type === 'scene' && scenes.thanks && types(scenes.thanks.root).length === 1) {
+  if (
+    hasForm &&
+    afterwards.visitor.type === 'scene' &&
+    scenes.thanks &&
+    types(scenes.thanks.root).length === 1
+  ) {
     findings.push({ element: scenes.thanks.root, text: 'The thanks are empty' });
   }
   if (placement.type !== 'inline' && !Object.values(placement.closing).includes(true)) {
     const operation: Operation = { type: 'set', path: ['placement', 'closing', 'button'], value: true };
-    findings.push({ element: null, text: 'Visitors can’t close it', repair: { label: 'Add a close button', operation } });
+    findings.push({
+      element: null,
+      text: 'Visitors can’t close it',
+      repair: { label: 'Add a close button', operation },
+    });
   }
   return findings.filter(({ element }) => element === null || sceneOf(document, element) !== null);
 }

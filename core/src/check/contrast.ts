@@ -61,14 +61,30 @@ export function contrastOf(
   ];
   const find = (property: string) =>
     chain.map(([at, of]) =>
-      resolveValue(sourcesOf(document, brand, at), of, property, at === id ? wanted : { ...wanted, state: null }, tokens),
+      resolveValue(
+        sourcesOf(document, brand, at),
+        of,
+        property,
+        at === id ? wanted : { ...wanted, state: null },
+        tokens,
+      ),
     );
-  const nearest = (property: string) => find(property).find((value): value is ResolvedValue => value !== null);
+  const nearest = (property: string) =>
+    find(property).find((value): value is ResolvedValue => value !== null);
   // From the page, taken as white, up to the text: each ground lies over the one below.
   const ground = find('background')
     .reverse()
     .reduce((below, value) => (value ? over(value.css, below) : below), '#ffffff');
   const colour = over(nearest('color')?.css ?? '#000000', ground);
-  const needed = neededContrast(parseFloat(nearest('fontSize')?.css ?? '16'), Number(nearest('fontWeight')?.css ?? 400));
-  return { colour, ground, ratio: contrast(colour, ground), needed, repair: nearestReadable(colour, ground, needed) };
+  const needed = neededContrast(
+    parseFloat(nearest('fontSize')?.css ?? '16'),
+    Number(nearest('fontWeight')?.css ?? 400),
+  );
+  return {
+    colour,
+    ground,
+    ratio: contrast(colour, ground),
+    needed,
+    repair: nearestReadable(colour, ground, needed),
+  };
 }

@@ -34,7 +34,11 @@ export const button = define({
   render({ label, action, wide }, { box }) {
     const attributes = { ...box, class: `${box.class}${wide ? ' wide' : ''}` };
     if (action.type === 'link') {
-      return h('a', { ...attributes, href: safeAddress(action.address), 'data-act': 'link' }, h('span', {}, label));
+      return h(
+        'a',
+        { ...attributes, href: safeAddress(action.address), 'data-act': 'link' },
+        h('span', {}, label),
+      );
     }
     const type = action.type === 'submit' ? 'submit' : 'button';
     return h('button', { ...attributes, type, 'data-act': action.type }, h('span', {}, label));

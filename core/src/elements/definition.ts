@@ -53,7 +53,8 @@ export interface ElementDefinition<S extends TObject = TObject> {
   problems?(element: Static<S>): [string, string][];
 }
 
-export const define = <S extends TObject>(definition: ElementDefinition<S>): ElementDefinition<S> => definition;
+export const define = <S extends TObject>(definition: ElementDefinition<S>): ElementDefinition<S> =>
+  definition;
 
 /** The schema of an element: what all have, and what is its own. */
 export function elementFields<T extends TProperties>(type: string, own: T) {

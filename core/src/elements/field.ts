@@ -44,7 +44,12 @@ export const field = define({
       options: Object.fromEntries(fieldSpecs.map(({ kind, label }) => [kind, label])),
     },
     { path: ['label'], label: 'Label', control: 'line' },
-    { path: ['labelHidden'], label: 'Hide the label', control: 'toggle', help: 'Screen readers still read it.' },
+    {
+      path: ['labelHidden'],
+      label: 'Hide the label',
+      control: 'toggle',
+      help: 'Screen readers still read it.',
+    },
     { path: ['placeholder'], label: 'Placeholder', control: 'line' },
     { path: ['hint'], label: 'Hint', control: 'line' },
     { path: ['required'], label: 'Must be filled in', control: 'toggle' },

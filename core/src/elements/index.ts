@@ -33,7 +33,10 @@ export function mayStandIn(type: ElementType, around: readonly ElementType[]): b
   const [holder] = around;
   if (!holder || !elementDefinitions[holder].container) return false;
   const { never = [], always = [] } = elementDefinitions[type].inside ?? {};
-  return !never.some((one) => around.includes(one as ElementType)) && always.every((one) => around.includes(one as ElementType));
+  return (
+    !never.some((one) => around.includes(one as ElementType)) &&
+    always.every((one) => around.includes(one as ElementType))
+  );
 }
 
 /** What is wrong with one element of a document from outside. */

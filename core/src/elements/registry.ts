@@ -12,6 +12,8 @@ export type ElementType = keyof typeof definitions;
 type Definition = (typeof definitions)[ElementType];
 
 /** Any element of a widget. Its `type` says which. */
-export type Element = { [T in ElementType]: Static<(typeof definitions)[T]['schema']> & { type: T } }[ElementType];
+export type Element = {
+  [T in ElementType]: Static<(typeof definitions)[T]['schema']> & { type: T };
+}[ElementType];
 
 export type ElementSchema = Definition['schema'];

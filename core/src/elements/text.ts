@@ -18,7 +18,8 @@ export const text = define({
   parts: ['box'],
   container: false,
   create: () => ({ type: 'text', level: 0, content: toRuns('Write a sentence or two here.') }),
-  title: ({ level, content }) => plainText(content).slice(0, 60) || (level === 0 ? 'Empty paragraph' : 'Empty heading'),
+  title: ({ level, content }) =>
+    plainText(content).slice(0, 60) || (level === 0 ? 'Empty paragraph' : 'Empty heading'),
   properties: [
     { path: ['content'], label: 'Words', control: 'rich', help: 'Or double-click the text on the stage.' },
     {

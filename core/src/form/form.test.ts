@@ -11,7 +11,8 @@ const field = (changes: Partial<FieldRule>): FieldRule => ({
   messages: {},
   ...changes,
 });
-const problemOf = (rule: FieldRule, value: unknown) => checkForm({ fields: [rule] }, { [rule.key]: value }).faults[0]?.problem ?? null;
+const problemOf = (rule: FieldRule, value: unknown) =>
+  checkForm({ fields: [rule] }, { [rule.key]: value }).faults[0]?.problem ?? null;
 
 test.each<[string, string | null]>([
   ['mira@stone.example', null],
@@ -37,11 +38,15 @@ test.each([1, null, {}, ['a@b.example'], true])('a value that is no text is malf
 });
 
 test('what is not required may be left out', () => {
-  expect(checkForm({ fields: [field({ required: false })] }, {})).toEqual({ values: { email: '' }, faults: [] });
+  expect(checkForm({ fields: [field({ required: false })] }, {})).toEqual({
+    values: { email: '' },
+    faults: [],
+  });
 });
 
 test('the designer’s own words come first, then the kind’s, then plain ones', () => {
-  const message = (rule: FieldRule, value: string) => checkForm({ fields: [rule] }, { [rule.key]: value }).faults[0]?.message;
+  const message = (rule: FieldRule, value: string) =>
+    checkForm({ fields: [rule] }, { [rule.key]: value }).faults[0]?.message;
   expect(message(field({ messages: { malformed: 'Hm?' } }), 'x')).toBe('Hm?');
   expect(message(field({}), 'x')).toMatch(/check the address/);
   expect(message(field({ kind: 'text', key: 'note' }), '')).toBe('Please fill this in');

@@ -34,7 +34,8 @@ export function checkForm(rule: FormRule, entered: Readonly<Record<string, unkno
     const value = tidied(field, given);
     values[field.key] = value;
     const problem = typeof given === 'string' ? fieldProblem(field, value) : 'malformed';
-    if (problem) faults.push({ key: field.key, element: field.element, problem, message: messageFor(field, problem) });
+    if (problem)
+      faults.push({ key: field.key, element: field.element, problem, message: messageFor(field, problem) });
   }
   return { values, faults };
 }

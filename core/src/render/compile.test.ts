@@ -28,19 +28,35 @@ function hostile(text: string): WidgetDocument {
 test('no text of a document ever becomes markup', () => {
   const texts = fc.oneof(
     fc.string({ unit: fc.constantFrom('<', '>', '"', "'", '&', '`', '=', '/', 'a', ' ', '\n') }),
-    fc.constantFrom('<script>alert(1)</script>', '" onload="x', "'><img src=x onerror=y>", 'javascript:alert(1)', '&lt;b&gt;'),
+    fc.constantFrom(
+      '<script>alert(1)</script>',
+      '" onload="x',
+      "'><img src=x onerror=y>",
+      'javascript:alert(1)',
+      '&lt;b&gt;',
+    ),
   );
   // With letters only in place of the hostile text, the tags and attributes must be the very same.
-  const shape = (html: string) => html.replace(/>[^<]*</g, '><').replace(/="[^"]*"/g, '=""').replace(/<br>/g, '');
+  const shape = (html: string) =>
+    html
+      .replace(/>[^<]*</g, '><')
+      .replace(/="[^"]*"/g, '=""')
+      .replace(/<br>/g, '');
   const expected = shape(opening(hostile('harmless')));
-  const withoutLink = shape(opening(set(hostile('harmless'), ['elements', 'title', 'content'], [{ text: 'x', bold: true }])));
+  const withoutLink = shape(
+    opening(set(hostile('harmless'), ['elements', 'title', 'content'], [{ text: 'x', bold: true }])),
+  );
   fc.assert(
     fc.property(texts, (text) => {
       const html = opening(hostile(text));
       expect(html).not.toMatch(/<script|href="\s*javascript|<img/i);
       if (text.trim() === '') return;
-      const plain = shape(html).replace(/ href=""/g, '').replace(/<\/?a>/g, '');
-      expect([expected, withoutLink].map((one) => one.replace(/ href=""/g, '').replace(/<\/?a>/g, ''))).toContain(plain);
+      const plain = shape(html)
+        .replace(/ href=""/g, '')
+        .replace(/<\/?a>/g, '');
+      expect(
+        [expected, withoutLink].map((one) => one.replace(/ href=""/g, '').replace(/<\/?a>/g, '')),
+      ).toContain(plain);
     }),
     { numRuns: 200 },
   );
@@ -88,7 +104,10 @@ test('CSS holds only what the widget uses, and each rule once', () => {
   const rules = css.match(/[^{}]+\{[^{}]*\}/g) ?? [];
   expect(new Set(rules).size).toBe(rules.length);
   expect(css).not.toContain('.r-group-');
-  const inline = compileWidget(applyOperation(signup(), changePlacement(signup(), 'inline')).document, plainBrand);
+  const inline = compileWidget(
+    applyOperation(signup(), changePlacement(signup(), 'inline')).document,
+    plainBrand,
+  );
   expect(inline.css).not.toMatch(/backdrop|\.close|--color-veil/);
   for (const variable of css.match(/var\((--[a-z0-9-]+)\)/g) ?? []) {
     expect(css).toContain(`${variable.slice(4, -1)}:`);
@@ -104,28 +123,39 @@ test('own values come after the brand’s, and states after rest', () => {
     return css.indexOf(text);
   };
   expect(at('.r-button{')).toBeLessThan(at('.send{background-color:#111111}'));
-  expect(at('.send{background-color:#111111}')).toBeLessThan(at('@media (max-width:600px){.send{background-color:#222222}}'));
+  expect(at('.send{background-color:#111111}')).toBeLessThan(
+    at('@media (max-width:600px){.send{background-color:#222222}}'),
+  );
   expect(at('{.send{background-color:#222222}}')).toBeLessThan(at('.r-button:hover{'));
 });
 
 test('a rebrand changes the variables and nothing else', () => {
   const rules = (css: string) => css.replace(/^:host\{[^}]*\}/, '');
   const before = compileWidget(signup(), plainBrand);
-  const after = compileWidget(signup(), completeBrand({ tokens: { color: { accent: { $value: srgb('#ff0000') } } } }));
+  const after = compileWidget(
+    signup(),
+    completeBrand({ tokens: { color: { accent: { $value: srgb('#ff0000') } } } }),
+  );
   expect(after.css).toContain('--color-accent:#ff0000');
   expect(rules(after.css)).toBe(rules(before.css));
   expect(after.scenes).toEqual(before.scenes);
 });
 
 test('a widget’s look is used where an element names it', () => {
-  const looks = { quiet: { name: 'Quiet', role: 'button' as const, style: { box: { base: { background: '#eeeeee' } } } } };
-  const { css, scenes } = compileWidget(set(signup(), ['elements', 'send', 'look'], 'quiet'), { ...plainBrand, looks });
+  const looks = {
+    quiet: { name: 'Quiet', role: 'button' as const, style: { box: { base: { background: '#eeeeee' } } } },
+  };
+  const { css, scenes } = compileWidget(set(signup(), ['elements', 'send', 'look'], 'quiet'), {
+    ...plainBrand,
+    looks,
+  });
   expect(css).toContain('.l-quiet{background-color:#eeeeee}');
   expect(scenes.opening).toContain('class="t-button r-button l-quiet wide"');
 });
 
 test('an address afterwards that is not safe closes the widget instead', () => {
-  const to = (address: string) => compileWidget(set(signup(), ['afterwards', 'visitor'], { type: 'page', address }), plainBrand).after;
+  const to = (address: string) =>
+    compileWidget(set(signup(), ['afterwards', 'visitor'], { type: 'page', address }), plainBrand).after;
   expect(to('/thanks')).toEqual({ type: 'page', address: '/thanks' });
   expect(to('javascript:alert(1)')).toEqual({ type: 'close' });
 });

@@ -39,7 +39,8 @@ function shownElements({ scenes, elements }: WidgetDocument): string[] {
 export function labelOf({ name, scenes, elements }: WidgetDocument): string {
   for (const id of withDescendants(elements, scenes.opening.root)) {
     const element = elements[id];
-    if (element?.type === 'text' && element.level > 0 && !element.hidden) return plainText(element.content) || name;
+    if (element?.type === 'text' && element.level > 0 && !element.hidden)
+      return plainText(element.content) || name;
   }
   return name;
 }

@@ -6,7 +6,13 @@ export class Html {
 export type Child = Html | string | number | null | undefined | false;
 export type Attributes = Readonly<Record<string, string | number | boolean | null | undefined>>;
 
-const entities: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
+const entities: Record<string, string> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+  "'": '&#39;',
+};
 
 /** Escapes text for an HTML text node or a quoted attribute (WHATWG HTML, 13.3). */
 export function escapeHtml(text: string): string {

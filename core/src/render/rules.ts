@@ -66,12 +66,18 @@ export function withoutOverridden(sheet: StyleSheet, stronger: StyleSheet | unde
   });
 }
 
-function mapSheet(sheet: StyleSheet, change: (values: Values, part: string, condition: string) => Values): StyleSheet {
+function mapSheet(
+  sheet: StyleSheet,
+  change: (values: Values, part: string, condition: string) => Values,
+): StyleSheet {
   return Object.fromEntries(
     Object.entries(sheet).map(([part, byCondition]) => [
       part,
       Object.fromEntries(
-        Object.entries(byCondition).map(([condition, values]) => [condition, change(values, part, condition)]),
+        Object.entries(byCondition).map(([condition, values]) => [
+          condition,
+          change(values, part, condition),
+        ]),
       ),
     ]),
   );

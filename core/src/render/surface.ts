@@ -32,7 +32,8 @@ export function surfaceCss(placement: Placement): string {
   if (placement.type === 'inline') return `${base}:host{display:block}.box{max-width:${placement.width}px}`;
   const close = placement.closing.button ? closeButton : '';
   const width = `.box{width:min(${placement.width}px,100vw - 32px)}`;
-  if (placement.type === 'corner') return base + overlay + close + width + cornerCss(placement.at, placement.offset);
+  if (placement.type === 'corner')
+    return base + overlay + close + width + cornerCss(placement.at, placement.offset);
   const backdrop = placement.backdrop ? '' : '.box::backdrop{background:none}';
   return `${base}${overlay}${close}${width}.box{inset:0;margin:auto}${backdrop}`;
 }

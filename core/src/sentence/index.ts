@@ -109,8 +109,13 @@ export function pagePatterns(targeting: Targeting): { include: string[]; exclude
 
 /** A targeting tree with other page patterns and the rest as it was. */
 export function withPagePatterns(targeting: Targeting, include: string[], exclude: string[]): Targeting {
-  const others = 'all' in targeting ? targeting.all.filter((node) => !('type' in node) || node.type !== 'address') : [targeting];
-  return { all: include.length + exclude.length > 0 ? [{ type: 'address', include, exclude }, ...others] : others };
+  const others =
+    'all' in targeting
+      ? targeting.all.filter((node) => !('type' in node) || node.type !== 'address')
+      : [targeting];
+  return {
+    all: include.length + exclude.length > 0 ? [{ type: 'address', include, exclude }, ...others] : others,
+  };
 }
 
 /** The conditions of a widget besides its pages. */
@@ -128,7 +133,10 @@ function pageWords(targeting: Targeting): string {
 function patternWords(patterns: readonly string[]): string {
   const folders = patterns.every((pattern) => /^[^*]+\/\*$/.test(pattern));
   return folders
-    ? `pages under ${listed(patterns.map((pattern) => pattern.slice(0, -2)), 'and')}`
+    ? `pages under ${listed(
+        patterns.map((pattern) => pattern.slice(0, -2)),
+        'and',
+      )}`
     : listed(patterns, 'and');
 }
 
@@ -145,7 +153,8 @@ export function conditionWords(condition: Condition): string {
 }
 
 function ordinal(count: number): string {
-  const end = count % 100 > 10 && count % 100 < 14 ? 'th' : ({ 1: 'st', 2: 'nd', 3: 'rd' }[count % 10] ?? 'th');
+  const end =
+    count % 100 > 10 && count % 100 < 14 ? 'th' : ({ 1: 'st', 2: 'nd', 3: 'rd' }[count % 10] ?? 'th');
   return `${count}${end}`;
 }
 
@@ -164,13 +173,19 @@ export function triggerPhrase(trigger: Trigger): string {
 }
 
 function triggerWords(triggers: WidgetDocument['behaviour']['triggers']): string {
-  return 'any' in triggers ? listed(triggers.any.map(triggerPhrase), 'or') : listed(triggers.all.map(triggerPhrase), 'and');
+  return 'any' in triggers
+    ? listed(triggers.any.map(triggerPhrase), 'or')
+    : listed(triggers.all.map(triggerPhrase), 'and');
 }
 
 function frequencyWords({ behaviour: { frequency } }: WidgetDocument): string {
   if (frequency.per === 'page') return 'once a page view';
   if (frequency.per === 'visit') return 'once a visit';
-  return frequency.days === 1 ? 'once a day' : frequency.days === 7 ? 'once a week' : `once in ${frequency.days} days`;
+  return frequency.days === 1
+    ? 'once a day'
+    : frequency.days === 7
+      ? 'once a week'
+      : `once in ${frequency.days} days`;
 }
 
 /** A placement in words: "in the bottom right corner". */
@@ -183,7 +198,9 @@ export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>)
 function closingWords({ placement }: WidgetDocument): string {
   if (placement.type === 'inline') return '';
   const { button, escape, backdrop } = placement.closing;
-  const ways = [button && 'its close button', escape && 'Esc', backdrop && 'a click beside it'].filter((way) => way !== false);
+  const ways = [button && 'its close button', escape && 'Esc', backdrop && 'a click beside it'].filter(
+    (way) => way !== false,
+  );
   return ways.length > 0 ? listed(ways, 'or') : 'nothing but its own buttons';
 }
 

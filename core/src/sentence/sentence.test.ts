@@ -1,6 +1,13 @@
 import { signup } from '../testing/documents.js';
 import { applyOperation, type WidgetDocument } from '../widget/index.js';
-import { pagePatterns, ruleSentence, stations, stationSentence, withPagePatterns, type Station } from './index.js';
+import {
+  pagePatterns,
+  ruleSentence,
+  stations,
+  stationSentence,
+  withPagePatterns,
+  type Station,
+} from './index.js';
 
 const set = (document: WidgetDocument, path: string[], value: unknown) =>
   applyOperation(document, { type: 'set', path, value }).document;
@@ -22,7 +29,10 @@ test('a new widget’s sentences', () => {
 
 test.each<[unknown, string]>([
   [{ any: [{ type: 'delay', seconds: 1 }] }, 'Appears 1 second after arriving, '],
-  [{ any: [{ type: 'scroll', share: 0.6 }, { type: 'leave' }] }, 'Appears at 60 % of the page or when leaving, '],
+  [
+    { any: [{ type: 'scroll', share: 0.6 }, { type: 'leave' }] },
+    'Appears at 60 % of the page or when leaving, ',
+  ],
   [{ all: [{ type: 'load' }, { type: 'leave' }] }, 'Appears as soon as the page is there and when leaving, '],
 ])('triggers %j', (triggers, start) => {
   expect(say(set(signup(), ['behaviour', 'triggers'], triggers), 'appear').startsWith(start)).toBe(true);
@@ -31,7 +41,9 @@ test.each<[unknown, string]>([
 test('pages are said as people say them', () => {
   const on = (include: string[], exclude: string[]) =>
     say(set(signup(), ['behaviour', 'targeting'], withPagePatterns({ all: [] }, include, exclude)), 'arrive');
-  expect(on(['/shop/*', '/journal/*'], [])).toBe('May appear on pages under /shop and /journal, to every visitor.');
+  expect(on(['/shop/*', '/journal/*'], [])).toBe(
+    'May appear on pages under /shop and /journal, to every visitor.',
+  );
   expect(on([], ['/contact'])).toBe('May appear on every page except /contact, to every visitor.');
   expect(on(['/a*b'], [])).toBe('May appear on /a*b, to every visitor.');
 });
@@ -42,9 +54,13 @@ test('changing the pages leaves the other conditions alone', () => {
   expect(targeting).toEqual({ all: [{ type: 'address', include: ['/a'], exclude: [] }, other] });
   expect(pagePatterns(targeting).include).toEqual(['/a']);
   expect(withPagePatterns(targeting, [], [])).toEqual({ all: [other] });
-  expect(say(set(signup(), ['behaviour', 'targeting'], targeting), 'arrive')).toContain('visitors on their 2nd page or later');
+  expect(say(set(signup(), ['behaviour', 'targeting'], targeting), 'arrive')).toContain(
+    'visitors on their 2nd page or later',
+  );
 });
 
 test('the whole rule in one sentence', () => {
-  expect(ruleSentence(signup())).toBe('Appears as soon as the page is there, on every page, at most once a visit.');
+  expect(ruleSentence(signup())).toBe(
+    'Appears as soon as the page is there, on every page, at most once a visit.',
+  );
 });

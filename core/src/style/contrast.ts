@@ -58,7 +58,12 @@ export function nearestReadable(colour: string, ground: string, needed: number):
   return best?.hex ?? (contrast('#000000', ground) > contrast('#ffffff', ground) ? '#000000' : '#ffffff');
 }
 
-function searchLightness(start: Oklch, ground: string, needed: number, end: 0 | 1): { hex: string; l: number } | null {
+function searchLightness(
+  start: Oklch,
+  ground: string,
+  needed: number,
+  end: 0 | 1,
+): { hex: string; l: number } | null {
   const at = (l: number) => formatHex(clampChroma({ ...start, l }, 'oklch'));
   const passes = (l: number) => contrast(at(l), ground) >= needed;
   if (!passes(end)) return null;

@@ -2,7 +2,13 @@ import type { Brand } from './brand.js';
 import { styleProperties } from './properties.js';
 import { roleStyle, type Role } from './roles.js';
 import { aliasPath, readTokens, type Token } from './tokens.js';
-import { conditionsHolding, type Condition, type ConditionParts, type StyleSheet, type Value } from './values.js';
+import {
+  conditionsHolding,
+  type Condition,
+  type ConditionParts,
+  type StyleSheet,
+  type Value,
+} from './values.js';
 
 /** The level that set a value, weakest first. */
 export const levels = ['brand', 'look', 'widget', 'element'] as const;

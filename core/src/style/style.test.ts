@@ -72,9 +72,15 @@ describe('the cascade', () => {
 
   test('a state outranks rest, and a narrow screen a wide one, whatever the level', () => {
     const element = sheet('#333333');
-    expect(of({ element }, { screen: null, state: 'hover' })).toMatchObject({ css: '#163f4f', origin: { level: 'brand' } });
+    expect(of({ element }, { screen: null, state: 'hover' })).toMatchObject({
+      css: '#163f4f',
+      origin: { level: 'brand' },
+    });
     const both = { element, widget: { box: { small: { background: '#444444' } } } };
-    expect(of(both, { screen: 'small', state: null })).toMatchObject({ css: '#444444', origin: { condition: 'small' } });
+    expect(of(both, { screen: 'small', state: null })).toMatchObject({
+      css: '#444444',
+      origin: { condition: 'small' },
+    });
     expect(of(both)?.css).toBe('#333333');
   });
 

@@ -101,7 +101,8 @@ function follow(
 }
 
 function tokenCss(value: TokenValue): string {
-  if (Array.isArray(value)) return value.map((name) => (/^[a-z-]+$/i.test(name) ? name : `"${name}"`)).join(', ');
+  if (Array.isArray(value))
+    return value.map((name) => (/^[a-z-]+$/i.test(name) ? name : `"${name}"`)).join(', ');
   if (typeof value !== 'object') return String(value);
   if ('unit' in value) return `${value.value}${value.unit}`;
   if (value.hex && (value.alpha ?? 1) === 1) return value.hex;
@@ -114,7 +115,9 @@ function tokenCss(value: TokenValue): string {
 
 /** A colour token's value from a six-digit hex text. */
 export function srgb(hex: string): TokenColour {
-  const components = [1, 3, 5].map((at) => Math.round((parseInt(hex.slice(at, at + 2), 16) / 255) * 1e4) / 1e4);
+  const components = [1, 3, 5].map(
+    (at) => Math.round((parseInt(hex.slice(at, at + 2), 16) / 255) * 1e4) / 1e4,
+  );
   return { colorSpace: 'srgb', components, hex };
 }
 

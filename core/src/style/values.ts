@@ -46,7 +46,8 @@ export function conditionOf({ screen, state }: ConditionParts): Condition {
 
 /** The conditions whose values hold when `wanted` does, strongest first. */
 export function conditionsHolding(wanted: ConditionParts): Condition[] {
-  const narrow: (Screen | null)[] = wanted.screen === 'small' ? ['small', 'medium', null] : [wanted.screen, null];
+  const narrow: (Screen | null)[] =
+    wanted.screen === 'small' ? ['small', 'medium', null] : [wanted.screen, null];
   const holding: Condition[] = [];
   for (const state of wanted.state ? [wanted.state, null] : [null]) {
     for (const screen of narrow) {

@@ -1,6 +1,12 @@
 import fc from 'fast-check';
 import { createElement, type Element } from '../elements/index.js';
-import { createWidget, insertNew, newElements, applyOperation, type WidgetDocument } from '../widget/index.js';
+import {
+  createWidget,
+  insertNew,
+  newElements,
+  applyOperation,
+  type WidgetDocument,
+} from '../widget/index.js';
 
 /** Numbers from 0 up to 1 from a list, over and over: randomness that a test decides. */
 export function fromList(values: readonly number[]): () => number {
@@ -18,7 +24,8 @@ export function signup(): WidgetDocument {
   const add = (id: string, element: Element, parent: string) => {
     document.elements[id] = element;
     const holder = document.elements[parent];
-    if (holder && 'children' in holder) document.elements[parent] = { ...holder, children: [...holder.children, id] };
+    if (holder && 'children' in holder)
+      document.elements[parent] = { ...holder, children: [...holder.children, id] };
   };
   add('title', { type: 'text', level: 2, content: [{ text: 'Sign up' }] }, 'opening');
   add('words', { type: 'text', level: 0, content: [{ text: 'Once a month.' }] }, 'opening');
@@ -32,14 +39,27 @@ export function signup(): WidgetDocument {
 
 /** Documents of any shape that the editor can make: elements added one after another at any place. */
 export const anyDocument: fc.Arbitrary<WidgetDocument> = fc
-  .array(fc.tuple(fc.nat({ max: newElements.length - 1 }), fc.nat(), fc.string({ maxLength: 20, unit: 'grapheme' })), { maxLength: 25 })
+  .array(
+    fc.tuple(
+      fc.nat({ max: newElements.length - 1 }),
+      fc.nat(),
+      fc.string({ maxLength: 20, unit: 'grapheme' }),
+    ),
+    { maxLength: 25 },
+  )
   .map((steps) => {
     let document = createWidget('Any');
     for (const [kind, where, words] of steps) {
       const ids = Object.keys(document.elements);
       const entry = newElements[kind];
       if (!entry) continue;
-      const edit = insertNew(document, entry.element, ids[where % ids.length] ?? null, 'opening', freshRandom);
+      const edit = insertNew(
+        document,
+        entry.element,
+        ids[where % ids.length] ?? null,
+        'opening',
+        freshRandom,
+      );
       if (!edit) continue;
       document = applyOperation(document, edit.operation).document;
       const element = document.elements[edit.id];
@@ -49,5 +69,6 @@ export const anyDocument: fc.Arbitrary<WidgetDocument> = fc
   });
 
 function withWords(document: WidgetDocument, id: string, text: string): WidgetDocument {
-  return applyOperation(document, { type: 'set', path: ['elements', id, 'content'], value: [{ text }] }).document;
+  return applyOperation(document, { type: 'set', path: ['elements', id, 'content'], value: [{ text }] })
+    .document;
 }

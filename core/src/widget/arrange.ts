@@ -1,4 +1,11 @@
-import { createElement, definitionOf, fieldSpec, mayStandIn, type Element, type ElementType } from '../elements/index.js';
+import {
+  createElement,
+  definitionOf,
+  fieldSpec,
+  mayStandIn,
+  type Element,
+  type ElementType,
+} from '../elements/index.js';
 import { copyBranch, newId } from './create.js';
 import type { SceneName, WidgetDocument } from './document.js';
 import type { Branch, Operation } from './operations.js';
@@ -23,7 +30,9 @@ export function fits(document: WidgetDocument, id: string, parent: string): bool
   const around = typesAround(document, parent);
   const inner = (at: string, chain: ElementType[]): boolean => {
     const one = document.elements[at] as Element;
-    return mayStandIn(one.type, chain) && childrenOf(one).every((child) => inner(child, [one.type, ...chain]));
+    return (
+      mayStandIn(one.type, chain) && childrenOf(one).every((child) => inner(child, [one.type, ...chain]))
+    );
   };
   return inner(id, around);
 }
@@ -32,7 +41,12 @@ export function fits(document: WidgetDocument, id: string, parent: string): bool
  * Where a new element goes: into the selected container, else right after the selection, else at the end of the scene;
  * always the nearest place where its type may stand.
  */
-export function placeFor(document: WidgetDocument, type: ElementType, selected: string | null, scene: SceneName): Place | null {
+export function placeFor(
+  document: WidgetDocument,
+  type: ElementType,
+  selected: string | null,
+  scene: SceneName,
+): Place | null {
   const root = document.scenes[scene]?.root ?? document.scenes.opening.root;
   const start = selected && document.elements[selected] ? selected : root;
   const chain = [start, ...ancestorsOf(document.elements, start)];
@@ -71,7 +85,9 @@ export function insertNew(
     const branch = { root: id, elements: { [id]: withFreeKey(document, element, place.parent) } };
     return { operation: { type: 'insert', branch, ...place }, id };
   }
-  const form = definitionOf(element).inside?.always?.includes('form') ? placeFor(document, 'form', selected, scene) : null;
+  const form = definitionOf(element).inside?.always?.includes('form')
+    ? placeFor(document, 'form', selected, scene)
+    : null;
   if (!form) return null;
   const formId = newId(random);
   const branch: Branch = {
@@ -83,7 +99,9 @@ export function insertNew(
 
 /** A field with a key that no other field of the form around `parent` has. */
 function withFreeKey(document: WidgetDocument, element: Element, parent: string): Element {
-  return element.type === 'field' ? { ...element, key: freeKey(element.key, keysAround(document, parent, [])) } : element;
+  return element.type === 'field'
+    ? { ...element, key: freeKey(element.key, keysAround(document, parent, [])) }
+    : element;
 }
 
 /** The keys of the form around a place, those of some elements left out. */
@@ -101,7 +119,11 @@ function freeKey(wanted: string, taken: ReadonlySet<string>): string {
 }
 
 /** The edit that copies an element, with all it holds, to right behind it. */
-export function duplicate(document: WidgetDocument, id: string, random: () => number): { operation: Operation; id: string } | null {
+export function duplicate(
+  document: WidgetDocument,
+  id: string,
+  random: () => number,
+): { operation: Operation; id: string } | null {
   const parent = parentOf(document.elements, id);
   if (!parent) return null;
   const { root, elements } = copyBranch(document.elements, id, random);
@@ -125,7 +147,9 @@ function moveApart(document: WidgetDocument, id: string, place: Place): Operatio
   const taken = keysAround(document, place.parent, moved);
   const rekeyed = moved.flatMap((at): Operation[] => {
     const element = document.elements[at];
-    const inMovedForm = ancestorsOf(document.elements, at).some((around) => moved.includes(around) && isForm(document, around));
+    const inMovedForm = ancestorsOf(document.elements, at).some(
+      (around) => moved.includes(around) && isForm(document, around),
+    );
     if (element?.type !== 'field' || inMovedForm) return [];
     const key = freeKey(element.key, taken);
     taken.add(key);
@@ -148,7 +172,11 @@ export const newElements: readonly { label: string; icon: string; element: NewEl
   ...['name', 'email', 'text', 'long-text'].map((kind) => {
     const { label, key } = fieldSpec(kind);
     const required = kind === 'email';
-    return { label: `${label} field`, icon: 'field', element: { type: 'field' as const, with: { kind, key, label, required } } };
+    return {
+      label: `${label} field`,
+      icon: 'field',
+      element: { type: 'field' as const, with: { kind, key, label, required } },
+    };
   }),
   { label: 'Button', icon: 'button', element: { type: 'button' } },
   { label: 'Column', icon: 'column', element: { type: 'group' } },
@@ -170,7 +198,9 @@ export function moveByKey(document: WidgetDocument, id: string, direction: Direc
   const siblings = childrenOf(elements[parent]);
   const at = siblings.indexOf(id);
   const to = (place: Place | null): Operation | null =>
-    place && (place.parent === parent || fits(document, id, place.parent)) ? moveApart(document, id, place) : null;
+    place && (place.parent === parent || fits(document, id, place.parent))
+      ? moveApart(document, id, place)
+      : null;
   const outside = (after: 0 | 1): Place | null => {
     const outer = parentOf(elements, parent);
     return outer ? { parent: outer, at: childrenOf(elements[outer]).indexOf(parent) + after } : null;
@@ -185,7 +215,12 @@ export function moveByKey(document: WidgetDocument, id: string, direction: Direc
 }
 
 /** The move that puts an element before or after another, or into it, as a drag asks for; `null` when it may not stand there. */
-export function moveTo(document: WidgetDocument, id: string, target: string, side: 'before' | 'after' | 'inside'): Operation | null {
+export function moveTo(
+  document: WidgetDocument,
+  id: string,
+  target: string,
+  side: 'before' | 'after' | 'inside',
+): Operation | null {
   if (id === target || !parentOf(document.elements, id)) return null;
   const parent = side === 'inside' ? target : parentOf(document.elements, target);
   if (!parent || !fits(document, id, parent)) return null;

@@ -6,7 +6,9 @@ import { withDescendants } from './tree.js';
 
 /** Makes element ids: `random` gives numbers from 0 up to 1, such as `Math.random`. */
 export function newId(random: () => number): string {
-  return `e${Math.floor(random() * 36 ** 8).toString(36).padStart(8, '0')}`;
+  return `e${Math.floor(random() * 36 ** 8)
+    .toString(36)
+    .padStart(8, '0')}`;
 }
 
 /** The placement a widget gets when its type is chosen. px. */
@@ -40,12 +42,19 @@ export function createWidget(name: string, kind: Kind = 'popup'): WidgetDocument
 }
 
 /** A copy of an element and all it holds, under new ids. */
-export function copyBranch(elements: Readonly<Record<string, Element>>, id: string, random: () => number): Branch {
+export function copyBranch(
+  elements: Readonly<Record<string, Element>>,
+  id: string,
+  random: () => number,
+): Branch {
   const ids = new Map(withDescendants(elements, id).map((old) => [old, newId(random)]));
   const fresh = (old: string) => ids.get(old) as string;
   const copies = [...ids.keys()].map((old) => {
     const element = structuredCloneOf(elements[old] as Element);
-    return [fresh(old), 'children' in element ? { ...element, children: element.children.map(fresh) } : element];
+    return [
+      fresh(old),
+      'children' in element ? { ...element, children: element.children.map(fresh) } : element,
+    ];
   });
   return { root: fresh(id), elements: Object.fromEntries(copies) as Record<string, Element> };
 }

@@ -19,17 +19,24 @@ export type SceneName = (typeof scenes)[number];
 export type Corner = (typeof corners)[number];
 
 const strict = { additionalProperties: false };
-const oneOf = <T extends string>(values: readonly T[]) => Type.Union(values.map((value) => Type.Literal(value)));
+const oneOf = <T extends string>(values: readonly T[]) =>
+  Type.Union(values.map((value) => Type.Literal(value)));
 
 export const elementId = Type.String({
   pattern: '^[a-z][a-z0-9]{0,19}$',
   description: 'must start with a small letter and hold only small letters and digits, at most 20',
 });
 
-const offset = Type.Tuple([Type.Number({ minimum: 0, maximum: 400 }), Type.Number({ minimum: 0, maximum: 400 })]);
+const offset = Type.Tuple([
+  Type.Number({ minimum: 0, maximum: 400 }),
+  Type.Number({ minimum: 0, maximum: 400 }),
+]);
 
 /** What overlays share: how wide they may be and how they close. px. */
-const closing = Type.Object({ button: Type.Boolean(), escape: Type.Boolean(), backdrop: Type.Boolean() }, strict);
+const closing = Type.Object(
+  { button: Type.Boolean(), escape: Type.Boolean(), backdrop: Type.Boolean() },
+  strict,
+);
 
 export const placements = {
   centre: Type.Object(
@@ -51,7 +58,10 @@ export const placements = {
     },
     strict,
   ),
-  inline: Type.Object({ type: Type.Literal('inline'), width: Type.Number({ minimum: 200, maximum: 2000 }) }, strict),
+  inline: Type.Object(
+    { type: Type.Literal('inline'), width: Type.Number({ minimum: 200, maximum: 2000 }) },
+    strict,
+  ),
 };
 
 export type Placement = Static<(typeof placements)[keyof typeof placements]>;
@@ -64,7 +74,10 @@ const frequency = Type.Union([
 
 const pause = Type.Union([Type.Null(), Type.Integer({ minimum: 0, maximum: 3650 })]);
 
-const triggerList = Type.Array(Type.Union(triggerSpecs.map((spec) => spec.schema())), { minItems: 1, maxItems: 20 });
+const triggerList = Type.Array(Type.Union(triggerSpecs.map((spec) => spec.schema())), {
+  minItems: 1,
+  maxItems: 20,
+});
 
 const targeting = Type.Recursive((self) =>
   Type.Union([
@@ -77,7 +90,10 @@ const targeting = Type.Recursive((self) =>
 
 const behaviour = Type.Object(
   {
-    triggers: Type.Union([Type.Object({ any: triggerList }, strict), Type.Object({ all: triggerList }, strict)]),
+    triggers: Type.Union([
+      Type.Object({ any: triggerList }, strict),
+      Type.Object({ all: triggerList }, strict),
+    ]),
     targeting: Type.Unsafe<Targeting>(targeting),
     frequency,
     returning: Type.Object({ afterClosing: pause, afterSubmitting: pause }, strict),
@@ -131,7 +147,9 @@ export const envelope = Type.Object(
       { opening: scene, ...Object.fromEntries(scenes.slice(1).map((name) => [name, Type.Optional(scene)])) },
       strict,
     ),
-    elements: Type.Record(Type.String(), Type.Object({ type: Type.String() }), { maxProperties: limits.elements }),
+    elements: Type.Record(Type.String(), Type.Object({ type: Type.String() }), {
+      maxProperties: limits.elements,
+    }),
     style: Type.Record(Type.String(), Type.Unknown()),
     behaviour,
     afterwards,

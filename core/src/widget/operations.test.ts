@@ -29,7 +29,8 @@ function someOperation(document: WidgetDocument, kind: number, a: number, b: num
     () => ({ type: 'set', path: ['elements', one, 'style', 'box', 'base', 'color'], value: '#123456' }),
     () => ({ type: 'set', path: ['elements', one, 'style', 'box', 'base', 'color'], value: undefined }),
     () => ({ type: 'set', path: ['name'], value: `Name ${b}` }),
-    () => (entry ? (insertNew(document, entry.element, one, 'opening', freshRandom)?.operation ?? null) : null),
+    () =>
+      entry ? (insertNew(document, entry.element, one, 'opening', freshRandom)?.operation ?? null) : null,
     () => {
       const parent = parentOf(document.elements, one);
       if (!parent) return null;
@@ -138,7 +139,9 @@ test('a field added outside any form brings a form along, and gets a key of its 
   const parent = parentOf(document.elements, outside.id);
   expect(document.elements[parent ?? '']?.type).toBe('form');
   const inside = insertNew(document, email?.element ?? { type: 'field' }, 'email', 'opening', freshRandom);
-  expect(inside?.operation).toMatchObject({ branch: { elements: { [inside?.id ?? '']: { key: 'email2' } } } });
+  expect(inside?.operation).toMatchObject({
+    branch: { elements: { [inside?.id ?? '']: { key: 'email2' } } },
+  });
 });
 
 test('a copy of a branch has the same shape under new ids', () => {
@@ -146,7 +149,11 @@ test('a copy of a branch has the same shape under new ids', () => {
   const copy = copyBranch(elements, 'form', freshRandom);
   expect(Object.keys(copy.elements)).toHaveLength(4);
   expect(Object.keys(copy.elements).some((id) => id in elements)).toBe(false);
-  expect(childrenOf(copy.elements[copy.root]).map((id) => copy.elements[id]?.type)).toEqual(['field', 'field', 'button']);
+  expect(childrenOf(copy.elements[copy.root]).map((id) => copy.elements[id]?.type)).toEqual([
+    'field',
+    'field',
+    'button',
+  ]);
 });
 
 test('a field can be moved neither out of its form by drag nor by key', () => {

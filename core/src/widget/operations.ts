@@ -79,12 +79,13 @@ function writePath(from: unknown, path: Path, value: unknown): unknown {
   const inner = (holder as Record<string, unknown>)[key];
   const next = rest.length === 0 ? value : writePath(inner, rest, value);
   if (Array.isArray(holder)) {
-    if (next === undefined) throw new OperationError(`${path.join('.')}: set the whole list to take an entry away`);
+    if (next === undefined)
+      throw new OperationError(`${path.join('.')}: set the whole list to take an entry away`);
     return holder.map((item: unknown, at) => (String(at) === key ? next : item));
   }
-  const copy = { ...(holder as Record<string, unknown>), [key]: next };
-  if (next === undefined || (rest.length > 0 && value === undefined && isEmpty(next))) delete copy[key];
-  return copy;
+  const { [key]: _, ...others } = holder as Record<string, unknown>;
+  const gone = next === undefined || (rest.length > 0 && value === undefined && isEmpty(next));
+  return gone ? others : { ...holder, [key]: next };
 }
 
 const isEmpty = (value: unknown): boolean =>
@@ -101,7 +102,11 @@ function withChildren(document: WidgetDocument, id: string, children: string[]):
   return { ...document, elements: { ...document.elements, [id]: element } };
 }
 
-const placed = (list: readonly string[], id: string, at: number): string[] => [...list.slice(0, at), id, ...list.slice(at)];
+const placed = (list: readonly string[], id: string, at: number): string[] => [
+  ...list.slice(0, at),
+  id,
+  ...list.slice(at),
+];
 
 function insert(document: WidgetDocument, { branch, parent, at }: Operation & { type: 'insert' }): Edit {
   const taken = Object.keys(branch.elements).find((id) => Object.hasOwn(document.elements, id));
@@ -109,17 +114,25 @@ function insert(document: WidgetDocument, { branch, parent, at }: Operation & { 
   if (!branch.elements[branch.root]) throw new OperationError('The branch has no root');
   const children = holder(document, parent).children;
   const grown = { ...document, elements: { ...document.elements, ...branch.elements } };
-  const document2 = withChildren(grown, parent, placed(children, branch.root, Math.min(Math.max(at, 0), children.length)));
+  const document2 = withChildren(
+    grown,
+    parent,
+    placed(children, branch.root, Math.min(Math.max(at, 0), children.length)),
+  );
   return { document: document2, inverse: { type: 'remove', id: branch.root } };
 }
 
 function remove(document: WidgetDocument, id: string): Edit {
   const parent = parentOf(document.elements, id);
-  if (!parent) throw new OperationError(`Element ${id} can't be removed: it is the root of a scene, or not there`);
+  if (!parent)
+    throw new OperationError(`Element ${id} can't be removed: it is the root of a scene, or not there`);
   const children = childrenOf(document.elements[parent]);
   const gone = withDescendants(document.elements, id);
   const kept = Object.fromEntries(Object.entries(document.elements).filter(([key]) => !gone.includes(key)));
-  const branch = { root: id, elements: Object.fromEntries(gone.map((key) => [key, document.elements[key] as Element])) };
+  const branch = {
+    root: id,
+    elements: Object.fromEntries(gone.map((key) => [key, document.elements[key] as Element])),
+  };
   const without = children.filter((child) => child !== id);
   return {
     document: withChildren({ ...document, elements: kept }, parent, without),
@@ -129,12 +142,17 @@ function remove(document: WidgetDocument, id: string): Edit {
 
 function move(document: WidgetDocument, { id, parent, at }: Operation & { type: 'move' }): Edit {
   const from = parentOf(document.elements, id);
-  if (!from) throw new OperationError(`Element ${id} can't be moved: it is the root of a scene, or not there`);
+  if (!from)
+    throw new OperationError(`Element ${id} can't be moved: it is the root of a scene, or not there`);
   if (parent === id || ancestorsOf(document.elements, parent).includes(id)) {
     throw new OperationError(`Element ${id} can't be moved into itself`);
   }
   const before = holder(document, from).children;
-  const taken = withChildren(document, from, before.filter((child) => child !== id));
+  const taken = withChildren(
+    document,
+    from,
+    before.filter((child) => child !== id),
+  );
   const target = holder(taken, parent).children;
   const place = Math.min(Math.max(at, 0), target.length);
   return {

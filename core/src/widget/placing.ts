@@ -11,7 +11,8 @@ import type { Operation } from './operations.js';
 export function changePlacement(document: WidgetDocument, type: Placement['type']): Operation {
   const before = document.placement;
   const fresh = createPlacement(type);
-  const kept = 'closing' in before && 'closing' in fresh ? { closing: { ...fresh.closing, ...before.closing } } : {};
+  const kept =
+    'closing' in before && 'closing' in fresh ? { closing: { ...fresh.closing, ...before.closing } } : {};
   const placement = { ...fresh, ...kept, width: before.width } as Placement;
   const [from, to] = [surfaceRole(before), surfaceRole(placement)];
   const operations: Operation[] = [{ type: 'set', path: ['placement'], value: placement }];

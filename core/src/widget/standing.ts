@@ -28,9 +28,11 @@ function* standing(
   }
   if (element.type === 'field') {
     const first = keys.get(element.key);
-    if (first) yield { path: `elements.${id}.key`, reason: `is "${element.key}", which field ${first} has already` };
+    if (first)
+      yield { path: `elements.${id}.key`, reason: `is "${element.key}", which field ${first} has already` };
     keys.set(element.key, id);
   }
   const inner = element.type === 'form' ? new Map<string, string>() : keys;
-  for (const child of childrenOf(element)) yield* standing({ elements }, child, [element.type, ...around], inner);
+  for (const child of childrenOf(element))
+    yield* standing({ elements }, child, [element.type, ...around], inner);
 }

@@ -11,15 +11,18 @@ export function* styleProblems(sheet: unknown, parts: readonly string[], at: str
     return;
   }
   for (const [part, byCondition] of Object.entries(sheet)) {
-    if (!parts.includes(part)) yield { path: `${at}.${part}`, reason: `is not a part; the parts are ${parts.join(', ')}` };
-    else if (!isRecord(byCondition)) yield { path: `${at}.${part}`, reason: 'must be an object of conditions' };
+    if (!parts.includes(part))
+      yield { path: `${at}.${part}`, reason: `is not a part; the parts are ${parts.join(', ')}` };
+    else if (!isRecord(byCondition))
+      yield { path: `${at}.${part}`, reason: 'must be an object of conditions' };
     else yield* partProblems(byCondition, `${at}.${part}`);
   }
 }
 
 function* partProblems(byCondition: Record<string, unknown>, at: string): Generator<Problem> {
   for (const [condition, values] of Object.entries(byCondition)) {
-    if (!conditions.includes(condition)) yield { path: `${at}.${condition}`, reason: 'is not a known state or screen' };
+    if (!conditions.includes(condition))
+      yield { path: `${at}.${condition}`, reason: 'is not a known state or screen' };
     else if (!isRecord(values)) yield { path: `${at}.${condition}`, reason: 'must be an object of values' };
     else {
       for (const [property, value] of Object.entries(values)) {

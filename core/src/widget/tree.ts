@@ -47,12 +47,17 @@ export function treeProblems(document: Pick<WidgetDocument, 'scenes' | 'elements
     if (!Object.hasOwn(document.elements, id)) {
       problems.push({ path, reason: `refers to element ${id}, which does not exist` });
     } else if (reached.has(id)) {
-      problems.push({ path, reason: `holds element ${id} a second time; an element stands in one place only` });
+      problems.push({
+        path,
+        reason: `holds element ${id} a second time; an element stands in one place only`,
+      });
     } else if (depth > limits.depth) {
       problems.push({ path, reason: `is nested deeper than ${limits.depth} levels` });
     } else {
       reached.add(id);
-      childrenOf(document.elements[id]).forEach((child, at) => visit(child, `elements.${id}.children.${at}`, depth + 1));
+      childrenOf(document.elements[id]).forEach((child, at) =>
+        visit(child, `elements.${id}.children.${at}`, depth + 1),
+      );
     }
   };
 

@@ -24,7 +24,8 @@ export function upgradeDocument(input: unknown, steps = upgrades, current: numbe
   }
   for (let at = version; at < current; at++) {
     const step = steps[at];
-    if (!step) return { ok: false, problem: { path: 'schema', reason: `is version ${at}, which can't be upgraded` } };
+    if (!step)
+      return { ok: false, problem: { path: 'schema', reason: `is version ${at}, which can't be upgraded` } };
     document = { ...step(document), schema: at + 1 };
   }
   return { ok: true, document };

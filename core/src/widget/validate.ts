@@ -43,7 +43,10 @@ function* partProblems(document: WidgetDocument): Generator<Problem> {
   }
   const { visitor } = document.afterwards;
   if (visitor.type === 'page' && visitor.address !== '' && safeAddress(visitor.address, 'page') === null) {
-    yield { path: 'afterwards.visitor.address', reason: 'must be a page address: a path, or one starting with https:' };
+    yield {
+      path: 'afterwards.visitor.address',
+      reason: 'must be a page address: a path, or one starting with https:',
+    };
   }
 }
 

@@ -51,7 +51,9 @@ export function skyChart(seed: number): string {
       return [160 + Math.cos(turn) * far * 0.7, 160 + Math.sin(turn) * far * 0.7] as const;
     }).sort((a, b) => a[0] - b[0]);
     const line = points.map(([x, y]) => `${number(x)},${number(y)}`).join(' ');
-    const dots = points.map(([x, y]) => `<circle cx="${number(x)}" cy="${number(y)}" r="3.2" fill="#ffd08a"/>`);
+    const dots = points.map(
+      ([x, y]) => `<circle cx="${number(x)}" cy="${number(y)}" r="3.2" fill="#ffd08a"/>`,
+    );
     return `<polyline points="${line}" fill="none" stroke="#8f95d6" stroke-width="1"/>${dots.join('')}`;
   };
   const rings = [52, 96, 140].map((r) => `<circle cx="160" cy="160" r="${r}" fill="none" stroke="#3d4188"/>`);

@@ -34,7 +34,9 @@ export class AccountsService {
   async signIn(email: string, password: string): Promise<string> {
     const user = await this.byEmail(email);
     if (!(await checkPassword(password, user?.passwordHash ?? null)) || !user) {
-      throw new UnauthorizedException('That address and password do not belong together. Check both and try again.');
+      throw new UnauthorizedException(
+        'That address and password do not belong together. Check both and try again.',
+      );
     }
     return this.#startSession(user.id);
   }
@@ -52,7 +54,9 @@ export class AccountsService {
   /** The user whose session a token is, or `null` when there is none or it has ended. */
   async userOf(token: string | undefined): Promise<UserEntity | null> {
     if (!token) return null;
-    const session = await this.dataSource.getRepository(SessionEntity).findOneBy({ tokenHash: hashOf(token) });
+    const session = await this.dataSource
+      .getRepository(SessionEntity)
+      .findOneBy({ tokenHash: hashOf(token) });
     if (!session || session.expiresAt <= this.clock.now()) return null;
     return this.dataSource.getRepository(UserEntity).findOneBy({ id: session.userId });
   }

@@ -16,8 +16,13 @@ const signIn = (email: string, password: string) => server.post('/api/session', 
 test('the right password signs in, with a cookie that scripts can’t read', async () => {
   const answer = await signIn('Mira@studio.example', 'a long enough password');
   expect(answer.status).toBe(204);
-  expect(answer.headers.get('set-cookie')).toMatch(/^sirene_session=[\w-]{43}; Max-Age=1209600; Path=\/; HttpOnly; SameSite=Strict$/);
-  expect((await server.get('/api/session')).body).toEqual({ user: { name: 'Mira', email: 'mira@studio.example' }, demo: true });
+  expect(answer.headers.get('set-cookie')).toMatch(
+    /^sirene_session=[\w-]{43}; Max-Age=1209600; Path=\/; HttpOnly; SameSite=Strict$/,
+  );
+  expect((await server.get('/api/session')).body).toEqual({
+    user: { name: 'Mira', email: 'mira@studio.example' },
+    demo: true,
+  });
 });
 
 test.each([
@@ -26,7 +31,10 @@ test.each([
   ['designer@sirene.example', 'anything'],
 ])('%s with %s is not signed in, with the same answer', async (email, password) => {
   const answer = await signIn(email, password);
-  expect([answer.status, answer.body.message]).toEqual([401, expect.stringMatching(/do not belong together/)]);
+  expect([answer.status, answer.body.message]).toEqual([
+    401,
+    expect.stringMatching(/do not belong together/),
+  ]);
 });
 
 test('a session ends when it is signed out, and by itself after two weeks', async () => {
@@ -43,7 +51,11 @@ test.each([{ origin: 'https://evil.example' }, { origin: 'null' }, { 'sec-fetch-
   'another site’s page can’t act with our cookie: %j',
   async (headers) => {
     await server.signIn();
-    const answer = await server.post('/api/sites', { name: 'X', origins: [] }, headers as Record<string, string>);
+    const answer = await server.post(
+      '/api/sites',
+      { name: 'X', origins: [] },
+      headers as Record<string, string>,
+    );
     expect(answer.status).toBe(403);
     expect((await server.post('/api/session/demo', {}, headers as Record<string, string>)).status).toBe(403);
   },
@@ -53,7 +65,11 @@ test('nobody sees or changes a site they are no member of', async () => {
   const there = await publishSignup(server);
   server.forgetCookie();
   await signIn('mira@studio.example', 'a long enough password');
-  const paths = [`/api/sites/${there.siteId}`, `/api/widgets/${there.widget}`, `/api/sites/${there.siteId}/submissions.csv`];
+  const paths = [
+    `/api/sites/${there.siteId}`,
+    `/api/widgets/${there.widget}`,
+    `/api/sites/${there.siteId}/submissions.csv`,
+  ];
   for (const path of paths) expect((await server.get(path)).status).toBe(404);
   expect((await server.post(`/api/widgets/${there.widget}/publish`, { base: 1 })).status).toBe(404);
 });

@@ -35,7 +35,8 @@ export class SessionGuard implements CanActivate {
   ) {}
 
   async canActivate(context: ExecutionContext): Promise<boolean> {
-    if (this.reflector.getAllAndOverride<boolean>(PUBLIC, [context.getHandler(), context.getClass()])) return true;
+    if (this.reflector.getAllAndOverride<boolean>(PUBLIC, [context.getHandler(), context.getClass()]))
+      return true;
     const request = context.switchToHttp().getRequest<SignedIn>();
     refuseOtherOrigins(request);
     const user = await this.accounts.userOf(request.cookies[sessionCookie]);
@@ -50,7 +51,8 @@ export function refuseOtherOrigins(request: FastifyRequest): void {
   if (request.method === 'GET' || request.method === 'HEAD') return;
   const { origin, host } = request.headers;
   const site = request.headers['sec-fetch-site'];
-  const foreign = origin !== undefined && URL.canParse(origin) ? new URL(origin).host !== host : origin !== undefined;
+  const foreign =
+    origin !== undefined && URL.canParse(origin) ? new URL(origin).host !== host : origin !== undefined;
   if (foreign || (site !== undefined && site !== 'same-origin' && site !== 'none')) {
     throw new ForbiddenException('This request came from another site and was refused.');
   }

@@ -16,7 +16,11 @@ export class ActionsController {
   /** Tries a delivery again now. */
   @Post(':delivery/repeat')
   @HttpCode(200)
-  async repeat(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Param('delivery') id: string) {
+  async repeat(
+    @CurrentUser() user: UserEntity,
+    @Param('site') siteId: string,
+    @Param('delivery') id: string,
+  ) {
     const delivery = await this.outbox.repeat(await this.sites.mine(user, siteId), id);
     return { id: delivery.id, state: delivery.state };
   }

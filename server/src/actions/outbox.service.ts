@@ -48,7 +48,13 @@ export class OutboxService implements OnApplicationShutdown {
   }
 
   /** Writes the rows of a submission's actions; called inside the transaction that stores the submission. */
-  enqueue(database: Database, siteId: string, submissionId: string, actions: readonly Action[], now: number): void {
+  enqueue(
+    database: Database,
+    siteId: string,
+    submissionId: string,
+    actions: readonly Action[],
+    now: number,
+  ): void {
     for (const action of actions) {
       for (const { target, settings } of this.#handlers.get(action.type)?.targets(action) ?? []) {
         database
@@ -72,7 +78,13 @@ export class OutboxService implements OnApplicationShutdown {
     const delivery = await this.dataSource.getRepository(DeliveryEntity).findOneBy({ id, siteId: site.id });
     if (!delivery) throw new NotFoundException('There is no such delivery.');
     return this.transactions.write((manager) =>
-      manager.save(DeliveryEntity, { ...delivery, state: 'waiting', attempts: 0, dueAt: this.clock.now(), lastError: null }),
+      manager.save(DeliveryEntity, {
+        ...delivery,
+        state: 'waiting',
+        attempts: 0,
+        dueAt: this.clock.now(),
+        lastError: null,
+      }),
     );
   }
 

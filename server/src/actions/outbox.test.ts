@@ -15,7 +15,8 @@ interface Seen {
 async function sendOne(server: TestServer, there: Published): Promise<() => Promise<Seen[]>> {
   const sent = submission(there);
   await server.post(`/c/${there.key}/submissions`, sent, { origin });
-  return async () => (await server.get(`/api/sites/${there.siteId}/submissions/${sent.id}`)).body.deliveries as Seen[];
+  return async () =>
+    (await server.get(`/api/sites/${there.siteId}/submissions/${sent.id}`)).body.deliveries as Seen[];
 }
 
 test('each recipient gets a mail of their own, by SMTP, and the stand-in keeps it', async () => {
@@ -76,7 +77,11 @@ test('with the mail server down the submission is kept, and its deliveries wait,
     expect((await deliveries())[0]).toMatchObject({ state: 'failed', attempts: 8 });
 
     await server.post(`/api/sites/${there.siteId}/deliveries/${waiting?.id}/repeat`);
-    expect((await deliveries())[0]).toMatchObject({ state: 'waiting', attempts: 0, dueAt: server.clock.time });
+    expect((await deliveries())[0]).toMatchObject({
+      state: 'waiting',
+      attempts: 0,
+      dueAt: server.clock.time,
+    });
   } finally {
     await server.stop();
   }

@@ -30,7 +30,11 @@ export class ArchiveService {
     for (const { name, document, publish, counts } of archive.widgets) {
       const widget = await this.widgets.create(site, { name, document });
       if (publish) await this.widgets.publish(site, widget, widget.draftVersion, owner);
-      const rows = counts.map(({ ago, ...count }) => ({ widgetId: widget.id, day: this.#day(ago), ...count }));
+      const rows = counts.map(({ ago, ...count }) => ({
+        widgetId: widget.id,
+        day: this.#day(ago),
+        ...count,
+      }));
       await this.transactions.write((manager) => manager.insert(CountEntity, rows));
       widgets.set(name, widget);
     }

@@ -36,7 +36,11 @@ export class CollectController {
   @RouteConfig(limit)
   @Post('events')
   @HttpCode(202)
-  async events(@Param('key') key: string, @Headers('origin') origin: string | undefined, @Body() events: EventsDto) {
+  async events(
+    @Param('key') key: string,
+    @Headers('origin') origin: string | undefined,
+    @Body() events: EventsDto,
+  ) {
     const site = await this.sites.byKey(key);
     refuseForeignPage(site, origin);
     await this.collect.count(site, events);

@@ -55,9 +55,13 @@ export class CollectService {
     const [fault] = faults;
     if (fault) {
       const problems = faults.map(({ key, message }) => ({ path: `values.${key}`, reason: message }));
-      throw new HttpException({ statusCode: 422, message: `values.${fault.key}: ${fault.message}`, problems, faults }, 422);
+      throw new HttpException(
+        { statusCode: 422, message: `values.${fault.key}: ${fault.message}`, problems, faults },
+        422,
+      );
     }
-    const ofKind = (kind: string) => values[rule.fields.find((field) => field.kind === kind)?.key ?? ''] ?? '';
+    const ofKind = (kind: string) =>
+      values[rule.fields.find((field) => field.kind === kind)?.key ?? ''] ?? '';
     const fields = rule.fields.map(({ key, label }) => ({ key, label, value: values[key] ?? '' }));
     const entry: Entry = { site, seen, submission, fields, email: ofKind('email'), name: ofKind('name') };
     const outcome = await this.groups.add((database) => this.#store(database, entry));
@@ -79,7 +83,10 @@ export class CollectService {
     });
   }
 
-  #store(database: Database, { site, seen, submission, fields, email, name }: Entry): 'stored' | 'again' | 'taken' {
+  #store(
+    database: Database,
+    { site, seen, submission, fields, email, name }: Entry,
+  ): 'stored' | 'again' | 'taken' {
     const now = this.clock.now();
     const known = database
       .prepare('SELECT widgetId FROM submission WHERE siteId = ? AND id = ?')
@@ -114,10 +121,14 @@ export class CollectService {
     const kept = this.#versions.get(key);
     if (kept) return kept;
     const bodyHash = body.slice('/b/'.length, -'.json'.length);
-    const widget = await this.dataSource.getRepository(WidgetEntity).findOneBy({ id: widgetId, siteId: site.id });
+    const widget = await this.dataSource
+      .getRepository(WidgetEntity)
+      .findOneBy({ id: widgetId, siteId: site.id });
     if (!widget) throw new NotFoundException('widget is not known on this site');
     const [version, content] = await Promise.all([
-      this.dataSource.getRepository(VersionEntity).findOne({ where: { widgetId, bodyHash }, order: { number: 'DESC' } }),
+      this.dataSource
+        .getRepository(VersionEntity)
+        .findOne({ where: { widgetId, bodyHash }, order: { number: 'DESC' } }),
       this.dataSource.getRepository(BodyEntity).findOneBy({ hash: bodyHash }),
     ]);
     if (!version || !content) throw new NotFoundException('body was never published by this widget');
@@ -135,8 +146,13 @@ function refuseUnknownFields(rule: FormRule, values: Record<string, unknown>): v
   const unknown = Object.keys(values).filter((key) => !known.has(key));
   const [first] = unknown;
   if (first === undefined) return;
-  const problems = unknown.slice(0, 20).map((key) => ({ path: `values.${key.slice(0, 80)}`, reason: 'is not a known field' }));
-  throw new HttpException({ statusCode: 400, message: `values.${first.slice(0, 80)} is not a known field`, problems }, 400);
+  const problems = unknown
+    .slice(0, 20)
+    .map((key) => ({ path: `values.${key.slice(0, 80)}`, reason: 'is not a known field' }));
+  throw new HttpException(
+    { statusCode: 400, message: `values.${first.slice(0, 80)} is not a known field`, problems },
+    400,
+  );
 }
 
 function storePerson(database: Database, siteId: string, email: string, name: string, now: number): string {

@@ -1,4 +1,11 @@
-import { origin, publishSignup, submission, submissionId, TestServer, type Published } from '../testing/server.js';
+import {
+  origin,
+  publishSignup,
+  submission,
+  submissionId,
+  TestServer,
+  type Published,
+} from '../testing/server.js';
 
 let server: TestServer;
 let published: Published;
@@ -30,7 +37,9 @@ test('a submission is stored with its person, page, version and deliveries befor
     pageTitle: 'Journal',
     receivedAt: server.clock.time,
   });
-  expect(body.deliveries.map(({ target, state }: { target: string; state: string }) => [target, state])).toEqual([
+  expect(
+    body.deliveries.map(({ target, state }: { target: string; state: string }) => [target, state]),
+  ).toEqual([
     ['desk@larkmoor.example', 'waiting'],
     ['letters@larkmoor.example', 'waiting'],
   ]);
@@ -66,7 +75,9 @@ test('a mistake in a field is told by field, and nothing is stored', async () =>
   const answer = await send(submission(published, { email: 'mira@stone' }));
   expect(answer.status).toBe(422);
   expect(answer.body.message).toMatch(/^values\.email: Please check the address/);
-  expect(answer.body.faults).toEqual([expect.objectContaining({ key: 'email', element: 'email', problem: 'malformed' })]);
+  expect(answer.body.faults).toEqual([
+    expect.objectContaining({ key: 'email', element: 'email', problem: 'malformed' }),
+  ]);
   expect((await stored()).total).toBe(before);
 });
 
@@ -74,19 +85,54 @@ const manyFields = Object.fromEntries(Array.from({ length: 10_000 }, (_, at) => 
 
 test.each<[string, (right: ReturnType<typeof submission>) => unknown, number, RegExp]>([
   ['a value missing', (right) => ({ ...right, values: {} }), 422, /^values\.email: Please enter/],
-  ['a value that is no text', (right) => ({ ...right, values: { email: { $gt: '' } } }), 422, /^values\.email/],
-  ['a value too long', (right) => ({ ...right, values: { email: 'a@b.example', name: 'x'.repeat(121) } }), 422, /^values\.name: Please shorten/],
-  ['an unknown field', (right) => ({ ...right, values: { ...right.values, role: 'admin' } }), 400, /^values\.role is not a known field/],
-  ['10 000 fields', (right) => ({ ...right, values: { email: 'a@b.example', ...manyFields } }), 413, /too large/],
+  [
+    'a value that is no text',
+    (right) => ({ ...right, values: { email: { $gt: '' } } }),
+    422,
+    /^values\.email/,
+  ],
+  [
+    'a value too long',
+    (right) => ({ ...right, values: { email: 'a@b.example', name: 'x'.repeat(121) } }),
+    422,
+    /^values\.name: Please shorten/,
+  ],
+  [
+    'an unknown field',
+    (right) => ({ ...right, values: { ...right.values, role: 'admin' } }),
+    400,
+    /^values\.role is not a known field/,
+  ],
+  [
+    '10 000 fields',
+    (right) => ({ ...right, values: { email: 'a@b.example', ...manyFields } }),
+    413,
+    /too large/,
+  ],
   ['an unknown property', (right) => ({ ...right, admin: true }), 400, /^admin is not a known field/],
   ['an unknown widget', (right) => ({ ...right, widget: 'w_nobody' }), 404, /^widget is not known/],
-  ['an unknown body', (right) => ({ ...right, body: `/b/${'0'.repeat(32)}.json` }), 404, /^body was never published/],
+  [
+    'an unknown body',
+    (right) => ({ ...right, body: `/b/${'0'.repeat(32)}.json` }),
+    404,
+    /^body was never published/,
+  ],
   ['an unknown form', (right) => ({ ...right, form: 'elsewhere' }), 404, /^form elsewhere is not part/],
-  ['a form of the prototype', (right) => ({ ...right, form: 'constructor' }), 404, /^form constructor is not part/],
+  [
+    'a form of the prototype',
+    (right) => ({ ...right, form: 'constructor' }),
+    404,
+    /^form constructor is not part/,
+  ],
   ['an id that is none', (right) => ({ ...right, id: 'x' }), 400, /^id must be 32 hexadecimal digits/],
   ['no values at all', ({ values: _, ...rest }) => rest, 400, /^values must be an object/],
   ['a list for values', (right) => ({ ...right, values: [] }), 400, /^values must be an object/],
-  ['a page that is too long', (right) => ({ ...right, page: `https://x.example/${'a'.repeat(3000)}` }), 400, /^page must be shorter/],
+  [
+    'a page that is too long',
+    (right) => ({ ...right, page: `https://x.example/${'a'.repeat(3000)}` }),
+    400,
+    /^page must be shorter/,
+  ],
   ['no JSON', () => '{"id":', 400, /not valid JSON/],
   ['a text for a body', () => '"hello"', 400, /./],
   ['null', () => 'null', 400, /./],
@@ -105,10 +151,16 @@ test('an unknown site key is named', async () => {
   expect([answer.status, answer.body.message]).toEqual([404, expect.stringContaining('"nowhere"')]);
 });
 
-test.each([{ origin: 'https://evil.example' }, { origin: 'null' }, {}])('a page of %j is refused and told why', async (headers) => {
-  const answer = await send(submission(published), headers as Record<string, string>);
-  expect([answer.status, answer.body.message]).toEqual([403, expect.stringMatching(/allowed origins of Larkmoor/)]);
-});
+test.each([{ origin: 'https://evil.example' }, { origin: 'null' }, {}])(
+  'a page of %j is refused and told why',
+  async (headers) => {
+    const answer = await send(submission(published), headers as Record<string, string>);
+    expect([answer.status, answer.body.message]).toEqual([
+      403,
+      expect.stringMatching(/allowed origins of Larkmoor/),
+    ]);
+  },
+);
 
 test('an id that another widget has used is not taken over', async () => {
   const { body: other } = await server.post(`/api/sites/${published.siteId}/widgets`, { name: 'Other' });
@@ -116,7 +168,11 @@ test('an id that another widget has used is not taken over', async () => {
   const sent = submission(published);
   await send(sent);
   const second = await publishSignup(server);
-  const elsewhere = await server.post(`/c/${second.key}/submissions`, { ...submission(second), id: sent.id }, { origin });
+  const elsewhere = await server.post(
+    `/c/${second.key}/submissions`,
+    { ...submission(second), id: sent.id },
+    { origin },
+  );
   expect(elsewhere.status).toBe(202);
   const { body } = await server.get(`/api/sites/${published.siteId}/submissions/${sent.id}`);
   expect(body.widget.id).toBe(published.widget);
@@ -145,7 +201,10 @@ test('events are counted, and those of unknown widgets are dropped', async () =>
   const answer = await server.post(`/c/${published.key}/events`, { events }, { origin });
   expect(answer.status).toBe(202);
   const { body } = await server.get(`/api/sites/${published.siteId}/widgets`);
-  expect(body.find(({ id }: { id: string }) => id === published.widget)).toMatchObject({ shown: 2, submitted: 1 });
+  expect(body.find(({ id }: { id: string }) => id === published.widget)).toMatchObject({
+    shown: 2,
+    submitted: 1,
+  });
 });
 
 test.each([

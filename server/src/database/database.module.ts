@@ -30,11 +30,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
 
 @Global()
 @Module({
-  providers: [
-    { provide: DataSource, useFactory: openDatabase, inject: [CONFIG] },
-    Transactions,
-    GroupWriter,
-  ],
+  providers: [{ provide: DataSource, useFactory: openDatabase, inject: [CONFIG] }, Transactions, GroupWriter],
   exports: [DataSource, Transactions, GroupWriter],
 })
 export class DatabaseModule implements OnApplicationShutdown {

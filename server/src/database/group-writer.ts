@@ -39,7 +39,9 @@ export class GroupWriter {
     while (this.#jobs.length > 0) {
       const group = this.#jobs.splice(0, most);
       try {
-        const results = await this.transactions.writeBare((database) => group.map((job) => job.write(database)));
+        const results = await this.transactions.writeBare((database) =>
+          group.map((job) => job.write(database)),
+        );
         group.forEach((job, at) => job.done(results[at]));
       } catch (error) {
         if (group.length === 1) group[0]?.failed(error);

@@ -1,5 +1,12 @@
 import { createHash } from 'node:crypto';
-import { ForbiddenException, Inject, Injectable, Logger, NotFoundException, type OnApplicationShutdown } from '@nestjs/common';
+import {
+  ForbiddenException,
+  Inject,
+  Injectable,
+  Logger,
+  NotFoundException,
+  type OnApplicationShutdown,
+} from '@nestjs/common';
 import type { WidgetRules } from '@sirene/core/behaviour';
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';

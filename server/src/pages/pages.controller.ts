@@ -9,7 +9,7 @@ import { PagesService } from './pages.service.js';
 
 // The copy has no scripts left; this makes sure of it. Styles, pictures and fonts come from the client's site.
 const stillPolicy =
-  "default-src 'none'; style-src * 'unsafe-inline'; img-src * data:; font-src * data:; media-src *; frame-ancestors 'self'";
+  "default-src 'none'; style-src * 'unsafe-inline'; img-src * data:; font-src * data:; media-src *; form-action 'none'; frame-ancestors 'self'";
 
 @ApiTags('pages')
 @Controller()
@@ -34,7 +34,11 @@ export class PagesController {
   @Get('stage/pages/:page')
   @Header('content-type', 'text/html; charset=utf-8')
   @Header('content-security-policy', stillPolicy)
-  async read(@CurrentUser() user: UserEntity, @Param('page') id: string, @Res({ passthrough: true }) reply: FastifyReply) {
+  async read(
+    @CurrentUser() user: UserEntity,
+    @Param('page') id: string,
+    @Res({ passthrough: true }) reply: FastifyReply,
+  ) {
     const page = await this.pages.byId(id);
     await this.sites.mine(user, page.siteId);
     void reply.header('cache-control', 'private, no-cache');

@@ -18,7 +18,9 @@ export class PagesService {
 
   of(site: SiteEntity): Promise<Pick<PageEntity, 'id' | 'address' | 'title'>[]> {
     const select = { id: true, address: true, title: true };
-    return this.dataSource.getRepository(PageEntity).find({ where: { siteId: site.id }, select, order: { storedAt: 'ASC' } });
+    return this.dataSource
+      .getRepository(PageEntity)
+      .find({ where: { siteId: site.id }, select, order: { storedAt: 'ASC' } });
   }
 
   async byId(id: string): Promise<PageEntity> {
@@ -30,7 +32,9 @@ export class PagesService {
   /** Stores a copy of a page of the site, stripped of all that runs; a copy of the same address is replaced. */
   async store(site: SiteEntity, { address, title, html }: StorePageDto): Promise<PageEntity> {
     if (!site.origins.includes(new URL(address).origin)) {
-      throw new BadRequestException(`address is not on the site: its origins are ${site.origins.join(', ') || 'not set'}`);
+      throw new BadRequestException(
+        `address is not on the site: its origins are ${site.origins.join(', ') || 'not set'}`,
+      );
     }
     const where = { siteId: site.id, address };
     const content = { title, html: stillPage(html, address), storedAt: this.clock.now() };

@@ -11,7 +11,8 @@ export function stillPage(html: string, address: string): string {
     allowedAttributes: false,
     allowVulnerableTags: true,
     allowedSchemes: ['http', 'https', 'data', 'mailto', 'tel'],
-    exclusiveFilter: ({ tag, attribs }) => dropped.has(tag) || (tag === 'link' && attribs['rel'] !== 'stylesheet'),
+    exclusiveFilter: ({ tag, attribs }) =>
+      dropped.has(tag) || (tag === 'link' && attribs['rel'] !== 'stylesheet'),
     nonTextTags: ['script', 'noscript', 'template', 'iframe', 'object', 'embed', 'textarea', 'option'],
     transformTags: { '*': withoutHandlers },
   });
@@ -19,12 +20,24 @@ export function stillPage(html: string, address: string): string {
   return `<!doctype html><base href="${(base ?? '').replace(/"/g, '&quot;')}">${body}`;
 }
 
-const dropped = new Set(['script', 'noscript', 'iframe', 'object', 'embed', 'base', 'template', 'frame', 'frameset', 'portal']);
+const dropped = new Set([
+  'script',
+  'noscript',
+  'iframe',
+  'object',
+  'embed',
+  'base',
+  'template',
+  'frame',
+  'frameset',
+  'portal',
+]);
 
 function withoutHandlers(tagName: string, attribs: Record<string, string>) {
   const refreshes = tagName === 'meta' && 'http-equiv' in attribs;
   const kept = Object.entries(attribs).filter(
-    ([name]) => !refreshes && !name.startsWith('on') && name !== 'srcdoc' && name !== 'formaction' && name !== 'action',
+    ([name]) =>
+      !refreshes && !name.startsWith('on') && name !== 'srcdoc' && name !== 'formaction' && name !== 'action',
   );
   return { tagName, attribs: Object.fromEntries(kept) };
 }

@@ -16,7 +16,11 @@ export class PeopleController {
   ) {}
 
   @Get('submissions')
-  async list(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Query() filter: ListSubmissionsDto) {
+  async list(
+    @CurrentUser() user: UserEntity,
+    @Param('site') siteId: string,
+    @Query() filter: ListSubmissionsDto,
+  ) {
     const site = await this.sites.mine(user, siteId);
     const { words, widget } = filter;
     const total = await this.people.count(site, { ...(words && { words }), ...(widget && { widget }) });
@@ -26,12 +30,20 @@ export class PeopleController {
   @Get('submissions.csv')
   @Header('content-type', 'text/csv; charset=utf-8')
   @Header('content-disposition', 'attachment; filename="submissions.csv"')
-  async csv(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Query() filter: FilterSubmissionsDto) {
+  async csv(
+    @CurrentUser() user: UserEntity,
+    @Param('site') siteId: string,
+    @Query() filter: FilterSubmissionsDto,
+  ) {
     return submissionsCsv(await this.people.all(await this.sites.mine(user, siteId), filter));
   }
 
   @Get('submissions/:submission')
-  async read(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Param('submission') id: string) {
+  async read(
+    @CurrentUser() user: UserEntity,
+    @Param('site') siteId: string,
+    @Param('submission') id: string,
+  ) {
     return view(await this.people.submission(await this.sites.mine(user, siteId), id));
   }
 }

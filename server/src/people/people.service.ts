@@ -15,7 +15,10 @@ export interface SubmissionView {
 export class PeopleService {
   constructor(private readonly dataSource: DataSource) {}
 
-  async submissions(site: SiteEntity, { before, limit = 50, ...filter }: ListSubmissionsDto): Promise<SubmissionView[]> {
+  async submissions(
+    site: SiteEntity,
+    { before, limit = 50, ...filter }: ListSubmissionsDto,
+  ): Promise<SubmissionView[]> {
     const query = this.#matching(site, filter).take(limit);
     if (before !== undefined) query.andWhere('submission.receivedAt < :before', { before });
     return this.#withRelated(site, await query.getMany());
@@ -31,7 +34,9 @@ export class PeopleService {
   }
 
   async submission(site: SiteEntity, id: string): Promise<SubmissionView> {
-    const submission = await this.dataSource.getRepository(SubmissionEntity).findOneBy({ siteId: site.id, id });
+    const submission = await this.dataSource
+      .getRepository(SubmissionEntity)
+      .findOneBy({ siteId: site.id, id });
     if (!submission) throw new NotFoundException('There is no such submission.');
     const [view] = await this.#withRelated(site, [submission]);
     return view as SubmissionView;

@@ -32,12 +32,17 @@ export class AnyErrorFilter implements ExceptionFilter {
     if (error instanceof HttpException) {
       const response = error.getResponse();
       const statusCode = error.getStatus();
-      return typeof response === 'string' ? { statusCode, message: response } : { ...(response as ProblemBody), statusCode };
+      return typeof response === 'string'
+        ? { statusCode, message: response }
+        : { ...(response as ProblemBody), statusCode };
     }
     const { statusCode, code, message } = error as FastifyRefusal;
     if (statusCode && statusCode >= 400 && statusCode < 500) {
       return { statusCode, message: plain[code ?? ''] ?? message ?? 'The request could not be read' };
     }
-    return { statusCode: 500, message: 'Something went wrong on our side. Nothing was changed; please try again.' };
+    return {
+      statusCode: 500,
+      message: 'Something went wrong on our side. Nothing was changed; please try again.',
+    };
   }
 }

@@ -38,4 +38,11 @@ export class SitesController {
   }
 }
 
-const view = ({ id, key, name, origins, seenAt, seenPage }: SiteEntity) => ({ id, key, name, origins, seenAt, seenPage });
+const view = ({ id, key, name, origins, seenAt, seenPage }: SiteEntity) => ({
+  id,
+  key,
+  name,
+  origins,
+  seenAt,
+  seenPage,
+});

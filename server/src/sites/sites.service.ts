@@ -46,7 +46,9 @@ export class SitesService {
 
   async of(user: UserEntity): Promise<SiteEntity[]> {
     const ids = await this.accounts.sitesOf(user);
-    return this.dataSource.getRepository(SiteEntity).find({ where: { id: In(ids) }, order: { createdAt: 'ASC' } });
+    return this.dataSource
+      .getRepository(SiteEntity)
+      .find({ where: { id: In(ids) }, order: { createdAt: 'ASC' } });
   }
 
   /** A site that the user works on; any other is treated as not there. */
@@ -66,7 +68,10 @@ export class SitesService {
     let site = this.#byKey.get(key) ?? null;
     if (!site) {
       site = await this.dataSource.getRepository(SiteEntity).findOneBy({ key });
-      if (!site) throw new NotFoundException(`There is no site with the key "${key.slice(0, 80)}". Check data-site in the script tag.`);
+      if (!site)
+        throw new NotFoundException(
+          `There is no site with the key "${key.slice(0, 80)}". Check data-site in the script tag.`,
+        );
       this.#byKey.set(key, site);
     }
     return site;
@@ -85,6 +90,8 @@ export class SitesService {
 
   /** Notes that a page of the site loaded the script. */
   async seen(siteId: string, at: number, page: string): Promise<void> {
-    await this.transactions.write((manager) => manager.update(SiteEntity, { id: siteId }, { seenAt: at, seenPage: page }));
+    await this.transactions.write((manager) =>
+      manager.update(SiteEntity, { id: siteId }, { seenAt: at, seenPage: page }),
+    );
   }
 }

@@ -13,7 +13,11 @@ test('health says that all is well', async () => {
 test('the install check knows when and where the script was last seen', async () => {
   const there = await publishSignup(server);
   const { body: fresh } = await server.post('/api/sites', { name: 'Fresh', origins: [origin] });
-  expect((await server.get(`/api/sites/${fresh.id}/install`)).body).toEqual({ connected: false, at: null, page: null });
+  expect((await server.get(`/api/sites/${fresh.id}/install`)).body).toEqual({
+    connected: false,
+    at: null,
+    page: null,
+  });
   server.clock.pass(60_000);
   await server.get(`/m/${there.key}.json`, { origin, referer: `${origin}/shop/` });
   const install = (await server.get(`/api/sites/${there.siteId}/install`)).body;
@@ -28,8 +32,12 @@ test('nothing is shown to an origin that is not allowed, and the page is told wh
     'The origin https://elsewhere.example is not among the allowed origins of Larkmoor. Add it in Sirene under Site, then load the page again.',
   );
   expect(answer.headers.get('access-control-allow-origin')).toBe('*');
-  await server.send('PATCH', `/api/sites/${there.siteId}`, { origins: [origin, 'https://elsewhere.example'] });
-  expect((await server.get(`/m/${there.key}.json`, { origin: 'https://elsewhere.example' })).status).toBe(200);
+  await server.send('PATCH', `/api/sites/${there.siteId}`, {
+    origins: [origin, 'https://elsewhere.example'],
+  });
+  expect((await server.get(`/m/${there.key}.json`, { origin: 'https://elsewhere.example' })).status).toBe(
+    200,
+  );
 });
 
 test.each([
@@ -51,7 +59,11 @@ test('a stored page has nothing left that runs, and is shown to members only', a
     <meta http-equiv="refresh" content="0;url=https://evil.example"><base href="https://evil.example"></head>
     <body onload="bad()"><p onclick="bad()">Words</p><a href="javascript:bad()">x</a><iframe src="https://evil.example"></iframe>
     <form action="https://evil.example"><button formaction="x">Go</button></form><svg><script>bad()</script><path d="M0 0"/></svg></body></html>`;
-  const stored = await server.post(`/api/sites/${there.siteId}/pages`, { address: `${origin}/a/`, title: 'A', html });
+  const stored = await server.post(`/api/sites/${there.siteId}/pages`, {
+    address: `${origin}/a/`,
+    title: 'A',
+    html,
+  });
   expect(stored.status).toBe(201);
   const page = await server.get(`/stage/pages/${stored.body.id}`);
   expect(page.body).toContain('<p>Words</p>');
@@ -59,9 +71,17 @@ test('a stored page has nothing left that runs, and is shown to members only', a
   expect(page.body).toContain('href="/a.css"');
   expect(page.body).not.toMatch(/script|bad\(|evil|onload|onclick|iframe|preload/);
   expect(page.headers.get('content-security-policy')).toContain("default-src 'none'");
-  const again = await server.post(`/api/sites/${there.siteId}/pages`, { address: `${origin}/a/`, title: 'B', html });
+  const again = await server.post(`/api/sites/${there.siteId}/pages`, {
+    address: `${origin}/a/`,
+    title: 'B',
+    html,
+  });
   expect(again.body).toEqual({ id: stored.body.id, address: `${origin}/a/`, title: 'B' });
-  const elsewhere = await server.post(`/api/sites/${there.siteId}/pages`, { address: 'https://x.example/', title: 'X', html });
+  const elsewhere = await server.post(`/api/sites/${there.siteId}/pages`, {
+    address: 'https://x.example/',
+    title: 'X',
+    html,
+  });
   expect(elsewhere.status).toBe(400);
   server.forgetCookie();
   expect((await server.get(`/stage/pages/${stored.body.id}`)).status).toBe(401);

@@ -60,7 +60,10 @@ export class MailSink implements OnApplicationShutdown {
         recipients: rcptTo.map(({ address }) => address),
         subject: mail.subject ?? '',
         text: mail.text ?? '',
-        headers: mail.headerLines.map(({ key, line }) => ({ name: key, value: line.slice(key.length + 1).trim() })),
+        headers: mail.headerLines.map(({ key, line }) => ({
+          name: key,
+          value: line.slice(key.length + 1).trim(),
+        })),
         receivedAt: this.clock.now(),
       }),
     );

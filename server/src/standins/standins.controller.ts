@@ -14,7 +14,9 @@ export class StandinsController {
   @Get()
   list() {
     const select = { id: true, sender: true, recipients: true, subject: true, receivedAt: true };
-    return this.dataSource.getRepository(MailEntity).find({ select, order: { receivedAt: 'DESC' }, take: most });
+    return this.dataSource
+      .getRepository(MailEntity)
+      .find({ select, order: { receivedAt: 'DESC' }, take: most });
   }
 
   @Get(':mail')

@@ -68,7 +68,12 @@ export class TestServer {
     if (!keep) await rm(this.folder, { recursive: true, force: true });
   }
 
-  async send(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> {
+  async send(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer> {
     const response = await fetch(this.address + path, {
       method,
       headers: {
@@ -82,11 +87,16 @@ export class TestServer {
     if (cookie) this.#cookie = cookie.split(';')[0] ?? '';
     const text = await response.text();
     const isJson = response.headers.get('content-type')?.includes('json');
-    return { status: response.status, body: isJson && text ? (JSON.parse(text) as unknown) : text, headers: response.headers };
+    return {
+      status: response.status,
+      body: isJson && text ? (JSON.parse(text) as unknown) : text,
+      headers: response.headers,
+    };
   }
 
   get = (path: string, headers?: Record<string, string>) => this.send('GET', path, undefined, headers);
-  post = (path: string, body: unknown = {}, headers?: Record<string, string>) => this.send('POST', path, body, headers);
+  post = (path: string, body: unknown = {}, headers?: Record<string, string>) =>
+    this.send('POST', path, body, headers);
   put = (path: string, body: unknown) => this.send('PUT', path, body);
 
   async signIn(): Promise<void> {
@@ -112,7 +122,11 @@ export function signupDocument(): WidgetDocument {
     send: createElement('button'),
   };
   document.afterwards.actions = [
-    { type: 'notify', recipients: ['desk@larkmoor.example', 'letters@larkmoor.example'], subject: 'New reader' },
+    {
+      type: 'notify',
+      recipients: ['desk@larkmoor.example', 'letters@larkmoor.example'],
+      subject: 'New reader',
+    },
   ];
   return document;
 }
@@ -128,7 +142,10 @@ export interface Published {
 export async function publishSignup(server: TestServer): Promise<Published> {
   await server.signIn();
   const { body: site } = await server.post('/api/sites', { name: 'Larkmoor', origins: [origin] });
-  const { body: widget } = await server.post(`/api/sites/${site.id}/widgets`, { name: 'Signup', document: signupDocument() });
+  const { body: widget } = await server.post(`/api/sites/${site.id}/widgets`, {
+    name: 'Signup',
+    document: signupDocument(),
+  });
   await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 });
   const manifest = await server.get(`/m/${site.key}.json`, { origin });
   return { siteId: site.id, key: site.key, widget: widget.id, body: manifest.body.widgets[0].body };

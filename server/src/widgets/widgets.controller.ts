@@ -21,12 +21,22 @@ export class WidgetsController {
   @Get('sites/:site/widgets')
   async list(@CurrentUser() user: UserEntity, @Param('site') siteId: string) {
     const widgets = await this.widgets.of(await this.sites.mine(user, siteId));
-    const counts = await this.widgets.countsOf(widgets.map(({ id }) => id), lately);
-    return widgets.map((widget) => ({ ...view(widget), ...(counts.get(widget.id) ?? { shown: 0, submitted: 0 }) }));
+    const counts = await this.widgets.countsOf(
+      widgets.map(({ id }) => id),
+      lately,
+    );
+    return widgets.map((widget) => ({
+      ...view(widget),
+      ...(counts.get(widget.id) ?? { shown: 0, submitted: 0 }),
+    }));
   }
 
   @Post('sites/:site/widgets')
-  async create(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Body() widget: CreateWidgetDto) {
+  async create(
+    @CurrentUser() user: UserEntity,
+    @Param('site') siteId: string,
+    @Body() widget: CreateWidgetDto,
+  ) {
     return view(await this.widgets.create(await this.sites.mine(user, siteId), widget));
   }
 
@@ -36,7 +46,11 @@ export class WidgetsController {
   }
 
   @Put('widgets/:widget/draft')
-  async save(@CurrentUser() user: UserEntity, @Param('widget') id: string, @Body() { base, document }: SaveDraftDto) {
+  async save(
+    @CurrentUser() user: UserEntity,
+    @Param('widget') id: string,
+    @Body() { base, document }: SaveDraftDto,
+  ) {
     const { widget } = await this.widgets.mine(user, id);
     return view(await this.widgets.saveDraft(widget, base, document));
   }

@@ -1,5 +1,11 @@
 import { createHash } from 'node:crypto';
-import { BadRequestException, ConflictException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import {
+  BadRequestException,
+  ConflictException,
+  Inject,
+  Injectable,
+  NotFoundException,
+} from '@nestjs/common';
 import { compileWidget } from '@sirene/core/render';
 import { createWidget, validateDocument, type WidgetDocument } from '@sirene/core/widget';
 import { DataSource, In, MoreThanOrEqual } from 'typeorm';
@@ -32,7 +38,9 @@ export class WidgetsService {
   }
 
   of(site: SiteEntity): Promise<WidgetEntity[]> {
-    return this.dataSource.getRepository(WidgetEntity).find({ where: { siteId: site.id }, order: { createdAt: 'ASC' } });
+    return this.dataSource
+      .getRepository(WidgetEntity)
+      .find({ where: { siteId: site.id }, order: { createdAt: 'ASC' } });
   }
 
   /** What each of some widgets did in the last `days` days. */
@@ -91,13 +99,24 @@ export class WidgetsService {
   }
 
   /** Compiles the draft and makes it what visitors get. */
-  async publish(site: SiteEntity, widget: WidgetEntity, base: number, user: UserEntity): Promise<WidgetEntity> {
+  async publish(
+    site: SiteEntity,
+    widget: WidgetEntity,
+    base: number,
+    user: UserEntity,
+  ): Promise<WidgetEntity> {
     const published = await this.transactions.write(async (manager) => {
       const current = await manager.findOneByOrFail(WidgetEntity, { id: widget.id });
       refuseStale(current, base, this.clock.now());
       const content = JSON.stringify(compileWidget(current.draft, this.sites.brandOf(site)));
       const hash = createHash('sha256').update(content).digest('hex').slice(0, 32);
-      await manager.createQueryBuilder().insert().into(BodyEntity).values({ hash, content }).orIgnore().execute();
+      await manager
+        .createQueryBuilder()
+        .insert()
+        .into(BodyEntity)
+        .values({ hash, content })
+        .orIgnore()
+        .execute();
       const number = (await manager.maximum(VersionEntity, 'number', { widgetId: widget.id })) ?? 0;
       await manager.insert(VersionEntity, {
         widgetId: widget.id,
@@ -107,7 +126,11 @@ export class WidgetsService {
         publishedAt: this.clock.now(),
         publishedBy: user.name,
       });
-      return manager.save(WidgetEntity, { ...current, publishedNumber: number + 1, publishedDraft: current.draftVersion });
+      return manager.save(WidgetEntity, {
+        ...current,
+        publishedNumber: number + 1,
+        publishedDraft: current.draftVersion,
+      });
     });
     this.#tell(site.id);
     return published;
@@ -132,7 +155,9 @@ export class WidgetsService {
 
   /** Makes an earlier version the draft again; what was the draft is a save before it, and visitors see no change yet. */
   async restore(widget: WidgetEntity, number: number, base: number): Promise<WidgetEntity> {
-    const version = await this.dataSource.getRepository(VersionEntity).findOneBy({ widgetId: widget.id, number });
+    const version = await this.dataSource
+      .getRepository(VersionEntity)
+      .findOneBy({ widgetId: widget.id, number });
     if (!version) throw new NotFoundException(`There is no version ${number} of this widget.`);
     return this.saveDraft(widget, base, version.document);
   }
@@ -167,7 +192,8 @@ function refuseStale(current: WidgetEntity, base: number, now: number): void {
   if (current.draftVersion === base) return;
   throw new ConflictException({
     statusCode: 409,
-    message: 'This widget was saved elsewhere since you opened it. Load that version, or keep yours as a copy.',
+    message:
+      'This widget was saved elsewhere since you opened it. Load that version, or keep yours as a copy.',
     yours: { version: base, at: now },
     saved: { version: current.draftVersion, at: current.draftSavedAt },
   });

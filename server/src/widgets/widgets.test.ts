@@ -13,13 +13,18 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-const create = async (name: string) => (await server.post(`/api/sites/${siteId}/widgets`, { name, document: signupDocument() })).body;
+const create = async (name: string) =>
+  (await server.post(`/api/sites/${siteId}/widgets`, { name, document: signupDocument() })).body;
 const manifest = async () => (await server.get(`/m/${key}.json`, { origin })).body.widgets;
 
 test('a widget made by name alone is empty, and its address name is free', async () => {
   const first = await server.post(`/api/sites/${siteId}/widgets`, { name: 'Été à la lande!' });
   const second = await server.post(`/api/sites/${siteId}/widgets`, { name: 'Été à la lande!' });
-  expect([first.status, first.body.slug, second.body.slug]).toEqual([201, 'ete-a-la-lande', 'ete-a-la-lande-2']);
+  expect([first.status, first.body.slug, second.body.slug]).toEqual([
+    201,
+    'ete-a-la-lande',
+    'ete-a-la-lande-2',
+  ]);
   expect(first.body).toMatchObject({ draftVersion: 1, publishedNumber: null, changedSince: false });
 });
 
@@ -40,7 +45,12 @@ test('draft, publish, edit, publish again, and back to an earlier version', asyn
   const published = await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 });
   expect(published.body).toMatchObject({ publishedNumber: 1, changedSince: false });
   const [first] = await manifest();
-  expect(first).toMatchObject({ id: widget.id, slug: 'whole-way', mode: 'overlay', triggers: { any: [{ type: 'load' }] } });
+  expect(first).toMatchObject({
+    id: widget.id,
+    slug: 'whole-way',
+    mode: 'overlay',
+    triggers: { any: [{ type: 'load' }] },
+  });
 
   const document = { ...widget.document, name: 'Changed' };
   const saved = await server.put(`/api/widgets/${widget.id}/draft`, { base: 1, document });
@@ -54,7 +64,11 @@ test('draft, publish, edit, publish again, and back to an earlier version', asyn
   expect(second.body).not.toBe(first.body);
 
   const restored = await server.post(`/api/widgets/${widget.id}/versions/1/restore`, { base: 3 });
-  expect(restored.body).toMatchObject({ draftVersion: 4, changedSince: true, document: { name: 'Whole way' } });
+  expect(restored.body).toMatchObject({
+    draftVersion: 4,
+    changedSince: true,
+    document: { name: 'Whole way' },
+  });
   await server.post(`/api/widgets/${widget.id}/publish`, { base: 4 });
   expect((await manifest())[0].body).toBe(first.body);
 
@@ -74,7 +88,10 @@ test('a body never changes and says so; the manifest is asked for anew', async (
   const there = await publishSignup(server);
   const body = await server.get(there.body);
   expect(body.headers.get('cache-control')).toBe('public, max-age=31536000, immutable');
-  expect(body.body).toMatchObject({ format: 1, scenes: { opening: expect.stringContaining('<form') as string } });
+  expect(body.body).toMatchObject({
+    format: 1,
+    scenes: { opening: expect.stringContaining('<form') as string },
+  });
   const first = await server.get(`/m/${there.key}.json`, { origin });
   expect(first.headers.get('cache-control')).toBe('no-cache');
   const etag = first.headers.get('etag') ?? '';
@@ -89,16 +106,23 @@ test('a stale save is refused with the times of both, and nothing is lost', asyn
   await server.put(`/api/widgets/${widget.id}/draft`, { base: 1, document: theirs });
   const theirTime = server.clock.time;
   server.clock.pass(9000);
-  const answer = await server.put(`/api/widgets/${widget.id}/draft`, { base: 1, document: { ...widget.document, name: 'Mine' } });
+  const answer = await server.put(`/api/widgets/${widget.id}/draft`, {
+    base: 1,
+    document: { ...widget.document, name: 'Mine' },
+  });
   expect(answer.status).toBe(409);
-  expect(answer.body).toMatchObject({ yours: { version: 1, at: theirTime + 9000 }, saved: { version: 2, at: theirTime } });
+  expect(answer.body).toMatchObject({
+    yours: { version: 1, at: theirTime + 9000 },
+    saved: { version: 2, at: theirTime },
+  });
   expect((await server.get(`/api/widgets/${widget.id}`)).body.document.name).toBe('Theirs');
   expect((await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 })).status).toBe(409);
 });
 
 test('of two saves at the same moment one wins and the other is told', async () => {
   const widget = await create('Race');
-  const save = (name: string) => server.put(`/api/widgets/${widget.id}/draft`, { base: 1, document: { ...widget.document, name } });
+  const save = (name: string) =>
+    server.put(`/api/widgets/${widget.id}/draft`, { base: 1, document: { ...widget.document, name } });
   const statuses = (await Promise.all([save('A'), save('B')])).map(({ status }) => status);
   expect(statuses.sort()).toEqual([200, 409]);
 });
@@ -106,12 +130,32 @@ test('of two saves at the same moment one wins and the other is told', async () 
 /* eslint-disable @typescript-eslint/no-explicit-any -- the documents below are wrong on purpose */
 test.each<[string, (document: any) => unknown, number, RegExp]>([
   ['an unknown field', (document) => ({ ...document, extra: 1 }), 400, /extra is not a known field/],
-  ['an unknown element', (document) => ((document.elements.send.type = 'blink'), document), 400, /elements\.send\.type "blink" is not a known kind/],
+  [
+    'an unknown element',
+    (document) => ((document.elements.send.type = 'blink'), document),
+    400,
+    /elements\.send\.type "blink" is not a known kind/,
+  ],
   ['a circle', (document) => (document.elements.form.children.push('opening'), document), 400, /second time/],
-  ['an orphan', (document) => ((document.elements.opening.children = []), document), 400, /elements\.form stands in no scene/],
-  ['a script in a link', (document) => ((document.elements.send.action = { type: 'link', address: 'javascript:x' }), document), 400, /elements\.send\.action\.address/],
+  [
+    'an orphan',
+    (document) => ((document.elements.opening.children = []), document),
+    400,
+    /elements\.form stands in no scene/,
+  ],
+  [
+    'a script in a link',
+    (document) => ((document.elements.send.action = { type: 'link', address: 'javascript:x' }), document),
+    400,
+    /elements\.send\.action\.address/,
+  ],
   ['a list', () => [], 400, /document must be an object/],
-  ['5 MB', (document) => ((document.elements.send.label = 'x'.repeat(5_000_000)), document), 413, /too large/],
+  [
+    '5 MB',
+    (document) => ((document.elements.send.label = 'x'.repeat(5_000_000)), document),
+    413,
+    /too large/,
+  ],
 ])('%s in a document is refused, and the draft stays', async (_, change, status, message) => {
   const widget = await create('Wrong');
   const wrong = change(JSON.parse(JSON.stringify(widget.document)));
@@ -154,5 +198,7 @@ test('the schema and the API’s description are published', async () => {
   const schema = await server.get('/schema/widget.json');
   expect(schema.body).toMatchObject({ type: 'object', properties: { schema: { const: 1 } } });
   const api = await server.get('/api/openapi.json');
-  expect(Object.keys(api.body.paths)).toEqual(expect.arrayContaining(['/api/widgets/{widget}/draft', '/c/{key}/submissions']));
+  expect(Object.keys(api.body.paths)).toEqual(
+    expect.arrayContaining(['/api/widgets/{widget}/draft', '/c/{key}/submissions']),
+  );
 });

@@ -27,7 +27,8 @@ function SignedIn() {
   const location = useLocation();
   if (error) return <ErrorNote error={error} retry={() => void mutate()} />;
   if (!data) return <Waiting />;
-  if (!data.user) return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
+  if (!data.user)
+    return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
   return (
     <Suspense fallback={<Waiting />}>
       <Outlet />

@@ -45,11 +45,18 @@ export function SignIn() {
               Sign in as the demo designer
             </Button>
           )}
-          <form onSubmit={(event) => void handleSubmit((entered) => enter('/api/session', entered))(event)} noValidate>
+          <form
+            onSubmit={(event) => void handleSubmit((entered) => enter('/api/session', entered))(event)}
+            noValidate
+          >
             <Stack gap="4">
               <Field.Root invalid={!!errors.email}>
                 <Field.Label>E-mail</Field.Label>
-                <Input type="email" autoComplete="username" {...register('email', { required: 'Enter your e-mail address' })} />
+                <Input
+                  type="email"
+                  autoComplete="username"
+                  {...register('email', { required: 'Enter your e-mail address' })}
+                />
                 <Field.ErrorText>{errors.email?.message}</Field.ErrorText>
               </Field.Root>
               <Field.Root invalid={!!errors.password}>

@@ -28,7 +28,14 @@ export function TopBar() {
     <Flex as="header" bg="sheet" borderBottomWidth="1px" h="48px" align="center" px="6" gap="6">
       <Menu.Root>
         <Menu.Trigger asChild>
-          <Button variant="ghost" colorPalette="plain" size="sm" px="2" fontWeight="600" aria-label={`Site: ${site?.name ?? ''}. Switch site`}>
+          <Button
+            variant="ghost"
+            colorPalette="plain"
+            size="sm"
+            px="2"
+            fontWeight="600"
+            aria-label={`Site: ${site?.name ?? ''}. Switch site`}
+          >
             {site?.name ?? 'Sirene'}
             <ChevronDown size={14} aria-hidden />
           </Button>

@@ -12,7 +12,12 @@ export function useSites() {
 const chosenKey = 'sirene.studio.site';
 
 /** The site being worked on: the one last chosen, else the first. */
-export function useSite(): { site: Site | undefined; sites: Site[]; choose(id: string): void; error: unknown } {
+export function useSite(): {
+  site: Site | undefined;
+  sites: Site[];
+  choose(id: string): void;
+  error: unknown;
+} {
   const { data: sites = [], error } = useSites();
   const { data: chosen, mutate } = useSWR(chosenKey, () => localStorage.getItem(chosenKey));
   const site = sites.find(({ id }) => id === chosen) ?? sites[0];

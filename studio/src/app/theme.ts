@@ -14,11 +14,20 @@ const solid = (name: string) => ({
 const config = defineConfig({
   globalCss: {
     'html, body, #root': { height: '100%' },
-    body: { bg: 'paper', color: 'ink', fontSize: '14px', lineHeight: 1.45, fontVariantNumeric: 'tabular-nums' },
+    body: {
+      bg: 'paper',
+      color: 'ink',
+      fontSize: '14px',
+      lineHeight: 1.45,
+      fontVariantNumeric: 'tabular-nums',
+    },
     'code, pre, textarea': { fontVariantLigatures: 'none' },
     '*:focus-visible': { outline: '2px solid {colors.deep}', outlineOffset: '2px' },
     '*, *::before, *::after': {
-      '@media (prefers-reduced-motion: reduce)': { animationDuration: '0s !important', transitionDuration: '0s !important' },
+      '@media (prefers-reduced-motion: reduce)': {
+        animationDuration: '0s !important',
+        transitionDuration: '0s !important',
+      },
     },
   },
   theme: {
@@ -44,9 +53,22 @@ const config = defineConfig({
         kelp: pair('#356E45', '#7CC08F'),
         brass: pair('#8A6212', '#DDB35A'),
         wine: pair('#9B1C31', '#F07F90'),
-        bg: { DEFAULT: { value: '{colors.sheet}' }, panel: { value: '{colors.sheet}' }, subtle: { value: '{colors.wash}' }, muted: { value: '{colors.wash}' } },
-        fg: { DEFAULT: { value: '{colors.ink}' }, muted: { value: '{colors.slate}' }, subtle: { value: '{colors.slate}' } },
-        border: { DEFAULT: { value: '{colors.line}' }, muted: { value: '{colors.line}' }, subtle: { value: '{colors.line}' } },
+        bg: {
+          DEFAULT: { value: '{colors.sheet}' },
+          panel: { value: '{colors.sheet}' },
+          subtle: { value: '{colors.wash}' },
+          muted: { value: '{colors.wash}' },
+        },
+        fg: {
+          DEFAULT: { value: '{colors.ink}' },
+          muted: { value: '{colors.slate}' },
+          subtle: { value: '{colors.slate}' },
+        },
+        border: {
+          DEFAULT: { value: '{colors.line}' },
+          muted: { value: '{colors.line}' },
+          subtle: { value: '{colors.line}' },
+        },
         signal: solid('flare'),
         plain: {
           solid: { value: '{colors.ink}' },

@@ -45,7 +45,12 @@ export function CheckMenu() {
                         Show
                       </Button>
                       {repair && (
-                        <Button size="2xs" variant="outline" colorPalette="plain" onClick={() => session.apply(repair.operation)}>
+                        <Button
+                          size="2xs"
+                          variant="outline"
+                          colorPalette="plain"
+                          onClick={() => session.apply(repair.operation)}
+                        >
                           <Box as="span">{repair.label}</Box>
                         </Button>
                       )}

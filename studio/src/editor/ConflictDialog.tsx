@@ -33,8 +33,8 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
             <Dialog.Body>
               <Stack gap="3">
                 <Text>
-                  This widget was saved in another window or by somebody else at {dateTime(savedAt)}, after you opened it
-                  here. Nothing is lost: that version is safe, and so is what you see here.
+                  This widget was saved in another window or by somebody else at {dateTime(savedAt)}, after
+                  you opened it here. Nothing is lost: that version is safe, and so is what you see here.
                 </Text>
                 {error !== null && <ErrorNote error={error} />}
               </Stack>
@@ -43,7 +43,11 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
               <Button variant="outline" colorPalette="plain" onClick={() => void keepAsCopy()}>
                 Keep mine as a new widget
               </Button>
-              <Button colorPalette="signal" onClick={() => location.reload()} aria-label={`Load the saved version of ${widget.slug}`}>
+              <Button
+                colorPalette="signal"
+                onClick={() => location.reload()}
+                aria-label={`Load the saved version of ${widget.slug}`}
+              >
                 Load the saved version
               </Button>
             </Dialog.Footer>

@@ -30,10 +30,26 @@ export function EditorBar() {
       </Text>
       <Box fontSize="13px">{widgetState({ publishedNumber: number, changedSince })}</Box>
       <Flex role="group" aria-label="History" ml="3">
-        <IconButton size="xs" variant="ghost" colorPalette="plain" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!session.canUndo} onClick={session.undo}>
+        <IconButton
+          size="xs"
+          variant="ghost"
+          colorPalette="plain"
+          aria-label="Undo"
+          title="Undo (Ctrl Z)"
+          disabled={!session.canUndo}
+          onClick={session.undo}
+        >
           <Undo2 size={16} aria-hidden />
         </IconButton>
-        <IconButton size="xs" variant="ghost" colorPalette="plain" aria-label="Redo" title="Redo (Ctrl Shift Z)" disabled={!session.canRedo} onClick={session.redo}>
+        <IconButton
+          size="xs"
+          variant="ghost"
+          colorPalette="plain"
+          aria-label="Redo"
+          title="Redo (Ctrl Shift Z)"
+          disabled={!session.canRedo}
+          onClick={session.redo}
+        >
           <Redo2 size={16} aria-hidden />
         </IconButton>
       </Flex>

@@ -31,10 +31,8 @@ export function EditorPage() {
   const { data: brand } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>, fresh);
   const { data: pages } = useSWR(site && `/api/sites/${site.id}/pages`, get<StoredPage[]>, fresh);
   const [opened, setOpened] = useState<Widget | null>(null);
-  useEffect(() => {
-    // An answer kept from an earlier visit may be old: the editor opens on a fresh one, and then keeps its own.
-    if (widget && !isValidating && opened?.id !== widget.id) setOpened(widget);
-  }, [widget, isValidating, opened]);
+  // An answer kept from an earlier visit may be old: the editor opens on a fresh one, and then keeps its own.
+  if (widget && !isValidating && opened?.id !== widget.id) setOpened(widget);
   if (error) return <ErrorNote error={error} />;
   if (!opened || !site || !brand || !pages) return null;
   return <OpenEditor key={opened.id} widget={opened} site={site} brand={brand} pages={pages} />;
@@ -51,7 +49,12 @@ function fittingPage({ document }: Widget, pages: StoredPage[]): StoredPage | nu
   const tests = include.map(compilePattern);
   // A page deep in the site shows more than the list above it.
   const fitting = pages.filter(({ address }) => tests.some((matches) => matches(address)));
-  return fitting.find(({ address }) => !include.includes(`${new URL(address).pathname}*`)) ?? fitting[0] ?? pages[0] ?? null;
+  return (
+    fitting.find(({ address }) => !include.includes(`${new URL(address).pathname}*`)) ??
+    fitting[0] ??
+    pages[0] ??
+    null
+  );
 }
 
 function OpenEditor(loaded: Loaded) {

@@ -26,9 +26,21 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
     }
   };
   return (
-    <Popover.Root open={result !== null} onOpenChange={({ open }) => !open && setResult(null)} positioning={{ placement: 'bottom-end' }}>
+    <Popover.Root
+      lazyMount
+      unmountOnExit
+      open={result !== null}
+      onOpenChange={({ open }) => !open && setResult(null)}
+      positioning={{ placement: 'bottom-end' }}
+    >
       <Popover.Anchor>
-        <Button size="xs" colorPalette="signal" loading={busy} disabled={disabled} onClick={() => void publish()}>
+        <Button
+          size="xs"
+          colorPalette="signal"
+          loading={busy}
+          disabled={disabled}
+          onClick={() => void publish()}
+        >
           Publish
         </Button>
       </Popover.Anchor>
@@ -55,7 +67,9 @@ function Published() {
     <Stack gap="3">
       <Popover.Title fontWeight="600">Published</Popover.Title>
       <Text>Visitors of {site.name} get this version from their next page on.</Text>
-      {placement.type === 'inline' && <Snippet label="Put this where it shall stand in the page" text={marker} />}
+      {placement.type === 'inline' && (
+        <Snippet label="Put this where it shall stand in the page" text={marker} />
+      )}
       {data?.connected && data.at !== null ? (
         <Box>
           <StateMark tone="good">The site is connected</StateMark>

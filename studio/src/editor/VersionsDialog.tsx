@@ -16,7 +16,12 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
     onClose();
   };
   return (
-    <Dialog.Root open={open} onOpenChange={(change) => !change.open && onClose()} size="lg" scrollBehavior="inside">
+    <Dialog.Root
+      open={open}
+      onOpenChange={(change) => !change.open && onClose()}
+      size="lg"
+      scrollBehavior="inside"
+    >
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner>
@@ -25,7 +30,9 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
               <Dialog.Title>Versions</Dialog.Title>
             </Dialog.Header>
             <Dialog.Body>
-              {versions?.length === 0 && <Text color="slate">Nothing has been published yet. Each publishing is kept here.</Text>}
+              {versions?.length === 0 && (
+                <Text color="slate">Nothing has been published yet. Each publishing is kept here.</Text>
+              )}
               <Stack as="ul" gap="3" listStyleType="none">
                 {versions?.map((version) => (
                   <Flex as="li" key={version.number} gap="4" align="center">
@@ -44,7 +51,8 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
                 ))}
               </Stack>
               <Text color="slate" mt="4">
-                Visitors see no change until you publish. Taking an earlier version can be undone like any edit.
+                Visitors see no change until you publish. Taking an earlier version can be undone like any
+                edit.
               </Text>
             </Dialog.Body>
             <Dialog.CloseTrigger asChild>

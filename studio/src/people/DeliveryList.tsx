@@ -30,7 +30,15 @@ function DeliveryState({ delivery: { state, attempts, dueAt, lastAt, lastError }
 }
 
 /** What follows a submission, each with how it stands and a way to do it again. */
-export function DeliveryList({ siteId, deliveries, onChange }: { siteId: string; deliveries: Delivery[]; onChange: () => void }) {
+export function DeliveryList({
+  siteId,
+  deliveries,
+  onChange,
+}: {
+  siteId: string;
+  deliveries: Delivery[];
+  onChange: () => void;
+}) {
   const repeat = async (id: string) => {
     await post(`/api/sites/${siteId}/deliveries/${id}/repeat`);
     onChange();

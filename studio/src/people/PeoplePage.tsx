@@ -48,7 +48,12 @@ function Submissions({ site }: { site: Site }) {
           onChange={(event) => setWords(event.target.value)}
         />
         <NativeSelect.Root size="sm" w="220px">
-          <NativeSelect.Field aria-label="Widget" bg="sheet" value={widget} onChange={(event) => setWidget(event.target.value)}>
+          <NativeSelect.Field
+            aria-label="Widget"
+            bg="sheet"
+            value={widget}
+            onChange={(event) => setWidget(event.target.value)}
+          >
             <option value="">All widgets</option>
             {widgets.map(({ id, document }) => (
               <option key={id} value={id}>
@@ -107,7 +112,15 @@ function Submissions({ site }: { site: Site }) {
   );
 }
 
-function SubmissionRow({ submission, open, onOpen }: { submission: Submission; open: boolean; onOpen: () => void }) {
+function SubmissionRow({
+  submission,
+  open,
+  onOpen,
+}: {
+  submission: Submission;
+  open: boolean;
+  onOpen: () => void;
+}) {
   const { person, widget, page, receivedAt, deliveries } = submission;
   return (
     <Table.Row bg={open ? 'wash' : undefined} boxShadow={open ? 'inset 3px 0 0 {colors.deep}' : undefined}>

@@ -19,7 +19,16 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
   if (error) return <ErrorNote error={error} retry={() => void mutate()} />;
   if (!data) return null;
   return (
-    <Box as="section" aria-label="Submission" bg="sheet" borderWidth="1px" rounded="md" p="5" position="sticky" top="4">
+    <Box
+      as="section"
+      aria-label="Submission"
+      bg="sheet"
+      borderWidth="1px"
+      rounded="md"
+      p="5"
+      position="sticky"
+      top="4"
+    >
       <Heading as="h2" fontSize="17px" fontWeight="600" mb="3">
         {data.person?.name || data.person?.email || 'Submission'}
       </Heading>

@@ -14,19 +14,30 @@ export function PostPage() {
   return (
     <Page title="Post">
       <Text color="slate" mb="4" maxW="72ch">
-        This is the mail stand-in. Mail that Sirene sends arrives here and goes no further, until a real mail server is
-        set with <Code>SIRENE_SMTP_URL</Code>.
+        This is the mail stand-in. Mail that Sirene sends arrives here and goes no further, until a real mail
+        server is set with <Code>SIRENE_SMTP_URL</Code>.
       </Text>
       {error ? <ErrorNote error={error} retry={() => void mutate()} /> : null}
       {data?.length === 0 && (
         <Box bg="sheet" borderWidth="1px" rounded="md" p="10" textAlign="center">
           <Text fontWeight="600">No mail yet</Text>
-          <Text color="slate">Send a form on the demo site: its notification arrives here within a second or two.</Text>
+          <Text color="slate">
+            Send a form on the demo site: its notification arrives here within a second or two.
+          </Text>
         </Box>
       )}
       {data && open && (
         <Grid templateColumns="380px minmax(0, 1fr)" gap="4" alignItems="start">
-          <Stack as="ul" gap="0" bg="sheet" borderWidth="1px" rounded="md" overflow="hidden" listStyleType="none" aria-label="Mails">
+          <Stack
+            as="ul"
+            gap="0"
+            bg="sheet"
+            borderWidth="1px"
+            rounded="md"
+            overflow="hidden"
+            listStyleType="none"
+            aria-label="Mails"
+          >
             {data.map((mail) => (
               <Box as="li" key={mail.id} borderTopWidth="1px" _first={{ borderTopWidth: 0 }}>
                 <Button
@@ -76,7 +87,15 @@ function MailText({ id }: { id: string }) {
       <Text color="slate" mb="4">
         {exactTime(data.receivedAt)}
       </Text>
-      <Box as="pre" whiteSpace="pre-wrap" wordBreak="break-word" fontFamily="mono" fontSize="13px" borderTopWidth="1px" pt="4">
+      <Box
+        as="pre"
+        whiteSpace="pre-wrap"
+        wordBreak="break-word"
+        fontFamily="mono"
+        fontSize="13px"
+        borderTopWidth="1px"
+        pt="4"
+      >
         {data.text}
       </Box>
       <Box as="details" mt="5" color="slate" fontSize="13px">

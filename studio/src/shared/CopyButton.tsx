@@ -10,7 +10,13 @@ export function CopyButton({ text, label }: { text: string; label: string }) {
     setCopied(true);
   };
   return (
-    <Button size="xs" variant="outline" colorPalette="plain" onClick={() => void copy()} onBlur={() => setCopied(false)}>
+    <Button
+      size="xs"
+      variant="outline"
+      colorPalette="plain"
+      onClick={() => void copy()}
+      onBlur={() => setCopied(false)}
+    >
       {copied ? <Check size={14} aria-hidden /> : <Copy size={14} aria-hidden />}
       {copied ? 'Copied' : label}
     </Button>

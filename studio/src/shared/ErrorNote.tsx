@@ -5,7 +5,17 @@ import { CircleAlert } from 'lucide-react';
 export function ErrorNote({ error, retry }: { error: unknown; retry?: () => void }) {
   const message = error instanceof Error ? error.message : String(error);
   return (
-    <Flex role="alert" gap="2" align="center" borderWidth="1px" borderColor="wine" color="wine" bg="sheet" p="3" rounded="md">
+    <Flex
+      role="alert"
+      gap="2"
+      align="center"
+      borderWidth="1px"
+      borderColor="wine"
+      color="wine"
+      bg="sheet"
+      p="3"
+      rounded="md"
+    >
       <CircleAlert size={16} aria-hidden />
       <Box flex="1">{message}</Box>
       {retry && (

@@ -2,7 +2,15 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useEffect } from 'react';
 
 /** A place of the studio: its title, what can be done there, and its content. */
-export function Page({ title, aside, children }: { title: string; aside?: React.ReactNode; children: React.ReactNode }) {
+export function Page({
+  title,
+  aside,
+  children,
+}: {
+  title: string;
+  aside?: React.ReactNode;
+  children: React.ReactNode;
+}) {
   useEffect(() => {
     document.title = `${title} · Sirene`;
   }, [title]);

@@ -5,9 +5,23 @@ const tones = { good: 'kelp', waiting: 'brass', bad: 'wine', quiet: 'slate' } as
 /** A state as a dot and a word; the word says it all, the dot only helps to find it. */
 export function StateMark({ tone, children }: { tone: keyof typeof tones; children: React.ReactNode }) {
   return (
-    <Flex as="span" display="inline-flex" align="center" gap="1.5" color={tones[tone]} fontWeight="500" whiteSpace="nowrap">
+    <Flex
+      as="span"
+      display="inline-flex"
+      align="center"
+      gap="1.5"
+      color={tones[tone]}
+      fontWeight="500"
+      whiteSpace="nowrap"
+    >
       <svg width="8" height="8" aria-hidden>
-        <circle cx="4" cy="4" r="3.2" fill={tone === 'quiet' ? 'none' : 'currentColor'} stroke="currentColor" />
+        <circle
+          cx="4"
+          cy="4"
+          r="3.2"
+          fill={tone === 'quiet' ? 'none' : 'currentColor'}
+          stroke="currentColor"
+        />
       </svg>
       <span>{children}</span>
     </Flex>
@@ -15,7 +29,13 @@ export function StateMark({ tone, children }: { tone: keyof typeof tones; childr
 }
 
 /** The state of a widget in words. */
-export function widgetState({ publishedNumber, changedSince }: { publishedNumber: number | null; changedSince: boolean }) {
+export function widgetState({
+  publishedNumber,
+  changedSince,
+}: {
+  publishedNumber: number | null;
+  changedSince: boolean;
+}) {
   if (publishedNumber === null) return <StateMark tone="waiting">Draft</StateMark>;
   if (changedSince) return <StateMark tone="waiting">Published · changed since</StateMark>;
   return <StateMark tone="good">Published</StateMark>;

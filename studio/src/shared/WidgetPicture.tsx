@@ -38,7 +38,8 @@ export function WidgetPicture({ document, brand, width, height }: Props) {
 }
 
 // A picture is of the box alone: it stands still, in the flow, whatever its placement.
-const still = '.box{position:static!important;display:block!important;animation:none!important;max-height:none!important}';
+const still =
+  '.box{position:static!important;display:block!important;animation:none!important;max-height:none!important}';
 
 function draw(root: ShadowRoot, body: CompiledWidget, width: number, height: number): void {
   const css = new CSSStyleSheet();

@@ -17,14 +17,21 @@ async function request<T>(method: string, path: string, body?: unknown): Promise
   try {
     response = await fetch(path, {
       method,
-      ...(body !== undefined && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      ...(body !== undefined && {
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      }),
     });
   } catch {
-    throw new ApiError(0, 'Sirene can’t be reached. Check the connection; your work is kept here and saved when it is back.');
+    throw new ApiError(
+      0,
+      'Sirene can’t be reached. Check the connection; your work is kept here and saved when it is back.',
+    );
   }
   if (response.status === 204) return undefined as T;
   const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
-  if (!response.ok) throw new ApiError(response.status, String(answer['message'] ?? 'That did not work'), answer);
+  if (!response.ok)
+    throw new ApiError(response.status, String(answer['message'] ?? 'That did not work'), answer);
   return answer as T;
 }
 

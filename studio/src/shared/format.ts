@@ -13,7 +13,9 @@ export function ago(at: number, now = Date.now()): string {
     ['day', 86_400],
   ] as const;
   const [unit, size] = steps.findLast(([, length]) => Math.abs(seconds) >= length * 0.75) ?? steps[0];
-  return Math.abs(seconds) > 7 * 86_400 ? moment.format(at) : relative.format(Math.round(seconds / size), unit);
+  return Math.abs(seconds) > 7 * 86_400
+    ? moment.format(at)
+    : relative.format(Math.round(seconds / size), unit);
 }
 
 export const dateTime = (at: number): string => moment.format(at);

@@ -42,10 +42,18 @@ function Script({ site }: { site: Site }) {
     <Sheet title="Script tag">
       <Stack gap="4">
         <Text color="slate">
-          Put this once into the head of every page of {site.name}. Publishing a widget never needs it changed.
+          Put this once into the head of every page of {site.name}. Publishing a widget never needs it
+          changed.
         </Text>
         <Flex gap="3" align="center" bg="wash" p="3" rounded="md">
-          <Code bg="transparent" fontFamily="mono" fontSize="13px" flex="1" whiteSpace="pre-wrap" wordBreak="break-all">
+          <Code
+            bg="transparent"
+            fontFamily="mono"
+            fontSize="13px"
+            flex="1"
+            whiteSpace="pre-wrap"
+            wordBreak="break-all"
+          >
             {tag}
           </Code>
           <CopyButton text={tag} label="Copy" />
@@ -100,7 +108,9 @@ function Origins({ site }: { site: Site }) {
               setSaved(false);
             }}
           />
-          <Field.HelperText>One a line, such as https://www.place.example, without a path. All other pages are refused.</Field.HelperText>
+          <Field.HelperText>
+            One a line, such as https://www.place.example, without a path. All other pages are refused.
+          </Field.HelperText>
         </Field.Root>
         {error && <ErrorNote error={error} />}
         <Flex gap="3" align="center">

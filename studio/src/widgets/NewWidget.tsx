@@ -6,7 +6,11 @@ import { useNavigate } from 'react-router';
 import { post, type Site, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 
-const kinds: Partial<Record<Kind, string>> = { popup: 'Pop-up', cta: 'Call to action in the page', form: 'Form in the page' };
+const kinds: Partial<Record<Kind, string>> = {
+  popup: 'Pop-up',
+  cta: 'Call to action in the page',
+  form: 'Form in the page',
+};
 
 interface Entered {
   name: string;
@@ -17,7 +21,9 @@ interface Entered {
 export function NewWidget({ site, open, onClose }: { site: Site; open: boolean; onClose: () => void }) {
   const navigate = useNavigate();
   const [error, setError] = useState<unknown>(null);
-  const { register, handleSubmit, formState } = useForm<Entered>({ defaultValues: { name: '', kind: 'popup' } });
+  const { register, handleSubmit, formState } = useForm<Entered>({
+    defaultValues: { name: '', kind: 'popup' },
+  });
   const create = async (entered: Entered) => {
     setError(null);
     try {

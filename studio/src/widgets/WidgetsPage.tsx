@@ -16,7 +16,11 @@ import { NewWidget } from './NewWidget.tsx';
 /** All widgets of the site: a true picture of each, its rule as one sentence, its state, and what it did lately. */
 export function WidgetsPage() {
   const { site, error: siteError } = useSite();
-  const { data: widgets, error, mutate } = useSWR(site && `/api/sites/${site.id}/widgets`, get<ListedWidget[]>);
+  const {
+    data: widgets,
+    error,
+    mutate,
+  } = useSWR(site && `/api/sites/${site.id}/widgets`, get<ListedWidget[]>);
   const { data: brand } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>);
   const [making, setMaking] = useState(false);
   const make = (
@@ -105,7 +109,9 @@ function NoWidgets() {
   return (
     <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
       <Text fontWeight="600">This site has no widgets yet</Text>
-      <Text color="slate">Make one: give it a name, write its words, say when it appears, and publish it.</Text>
+      <Text color="slate">
+        Make one: give it a name, write its words, say when it appears, and publish it.
+      </Text>
     </Flex>
   );
 }

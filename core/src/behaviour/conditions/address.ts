@@ -24,6 +24,10 @@ const patterns = () => Type.Array(Type.String({ minLength: 1, maxLength: 300 }),
 export const addressSpec = {
   type: 'address',
   label: 'Pages',
-  schema: () => Type.Object({ type: Type.Literal('address'), include: patterns(), exclude: patterns() }, { additionalProperties: false }),
+  schema: () =>
+    Type.Object(
+      { type: Type.Literal('address'), include: patterns(), exclude: patterns() },
+      { additionalProperties: false },
+    ),
   create: () => ({ type: 'address', include: [], exclude: [] }),
 } satisfies ConditionSpec;

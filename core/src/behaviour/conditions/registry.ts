@@ -8,7 +8,11 @@ import { width, widthSpec } from './width.js';
 
 /** How each kind of condition is tested. A condition never reaches a kind other than its own. */
 // eslint-disable-next-line @typescript-eslint/no-explicit-any
-export const conditionKinds: Readonly<Record<string, ConditionKind<any>>> = { address, width, 'pages-seen': pagesSeen };
+export const conditionKinds: Readonly<Record<string, ConditionKind<any>>> = {
+  address,
+  width,
+  'pages-seen': pagesSeen,
+};
 
 /** How the studio offers each kind of condition. */
 export const conditionSpecs = [addressSpec, widthSpec, pagesSeenSpec] as const;

@@ -21,6 +21,10 @@ const pixels = () => Type.Integer({ minimum: 0, maximum: 20000 });
 export const widthSpec = {
   type: 'width',
   label: 'Window width',
-  schema: () => Type.Object({ type: Type.Literal('width'), from: pixels(), to: pixels() }, { additionalProperties: false }),
+  schema: () =>
+    Type.Object(
+      { type: Type.Literal('width'), from: pixels(), to: pixels() },
+      { additionalProperties: false },
+    ),
   create: () => ({ type: 'width', from: 0, to: 20000 }),
 } satisfies ConditionSpec;

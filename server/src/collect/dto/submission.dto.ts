@@ -1,9 +1,22 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsObject, IsString, Length, Matches, MaxLength, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsObject,
+  IsString,
+  Length,
+  Matches,
+  MaxLength,
+  ValidateNested,
+} from 'class-validator';
 
 export class SubmissionDto {
-  @ApiProperty({ description: 'Made by the page: 32 hexadecimal digits. Sent again with the same id, it is stored once.' })
+  @ApiProperty({
+    description: 'Made by the page: 32 hexadecimal digits. Sent again with the same id, it is stored once.',
+  })
   @Matches(/^[0-9a-f]{32}$/, { message: 'must be 32 hexadecimal digits' })
   id: string;
 

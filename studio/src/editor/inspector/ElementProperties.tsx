@@ -1,5 +1,12 @@
 import { Box, Input, Stack, Switch, Text, Textarea } from '@chakra-ui/react';
-import { definitionOf, plainText, toRuns, type Element, type InspectorProperty, type Run } from '@sirene/core/elements';
+import {
+  definitionOf,
+  plainText,
+  toRuns,
+  type Element,
+  type InspectorProperty,
+  type Run,
+} from '@sirene/core/elements';
 import { readPath } from '@sirene/core/widget';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { Choice } from './controls.tsx';
@@ -33,7 +40,15 @@ export function ElementProperties({ id }: { id: string }) {
   );
 }
 
-function PropertyRow({ id, element, property }: { id: string; element: Element; property: InspectorProperty }) {
+function PropertyRow({
+  id,
+  element,
+  property,
+}: {
+  id: string;
+  element: Element;
+  property: InspectorProperty;
+}) {
   const { session } = useEditor();
   const value = readPath(element, property.path);
   const set = (next: unknown) => {
@@ -64,9 +79,24 @@ interface ControlProps {
 function PropertyControl({ id, property, value, onChange }: ControlProps) {
   switch (property.control) {
     case 'line':
-      return <Input id={id} size="xs" value={String(value ?? '')} onChange={(event) => onChange(event.target.value || undefinedIfOptional(property))} />;
+      return (
+        <Input
+          id={id}
+          size="xs"
+          value={String(value ?? '')}
+          onChange={(event) => onChange(event.target.value || undefinedIfOptional(property))}
+        />
+      );
     case 'lines':
-      return <Textarea id={id} size="xs" rows={2} value={String(value ?? '')} onChange={(event) => onChange(event.target.value || undefined)} />;
+      return (
+        <Textarea
+          id={id}
+          size="xs"
+          rows={2}
+          value={String(value ?? '')}
+          onChange={(event) => onChange(event.target.value || undefined)}
+        />
+      );
     case 'rich':
       return (
         <Textarea
@@ -79,13 +109,26 @@ function PropertyControl({ id, property, value, onChange }: ControlProps) {
       );
     case 'toggle':
       return (
-        <Switch.Root size="sm" ids={{ hiddenInput: id }} checked={value === true} onCheckedChange={({ checked }) => onChange(checked)}>
+        <Switch.Root
+          size="sm"
+          ids={{ hiddenInput: id }}
+          checked={value === true}
+          onCheckedChange={({ checked }) => onChange(checked)}
+        >
           <Switch.HiddenInput />
           <Switch.Control />
         </Switch.Root>
       );
     case 'number':
-      return <Input id={id} type="number" size="xs" value={String(value ?? '')} onChange={(event) => onChange(Number(event.target.value))} />;
+      return (
+        <Input
+          id={id}
+          type="number"
+          size="xs"
+          value={String(value ?? '')}
+          onChange={(event) => onChange(Number(event.target.value))}
+        />
+      );
     case 'choice':
       return (
         <Choice
@@ -106,8 +149,17 @@ const undefinedIfOptional = ({ path }: InspectorProperty): string | undefined =>
 
 type ButtonAction = (Element & { type: 'button' })['action'];
 
-function ActionControl({ id, value, onChange }: { id: string; value: ButtonAction; onChange(value: ButtonAction): void }) {
-  const choose = (type: string) => onChange(type === 'link' ? { type, address: '' } : { type: type as 'submit' | 'close' });
+function ActionControl({
+  id,
+  value,
+  onChange,
+}: {
+  id: string;
+  value: ButtonAction;
+  onChange(value: ButtonAction): void;
+}) {
+  const choose = (type: string) =>
+    onChange(type === 'link' ? { type, address: '' } : { type: type as 'submit' | 'close' });
   return (
     <Stack gap="1.5">
       <Choice

@@ -19,14 +19,28 @@ export function Inspector() {
   const element = selection === null ? undefined : document.elements[selection];
   return (
     <Box as="section" aria-label="Inspector" bg="sheet" borderStartWidth="1px" overflow="auto" minH="0">
-      {selection !== null && element ? <ElementInspector key={selection} id={selection} element={element} /> : <WidgetInspector />}
+      {selection !== null && element ? (
+        <ElementInspector key={selection} id={selection} element={element} />
+      ) : (
+        <WidgetInspector />
+      )}
     </Box>
   );
 }
 
 function Title({ children, actions }: { children: string; actions?: React.ReactNode }) {
   return (
-    <Flex align="center" justify="space-between" px="3" h="40px" borderBottomWidth="1px" position="sticky" top="0" bg="sheet" zIndex="1">
+    <Flex
+      align="center"
+      justify="space-between"
+      px="3"
+      h="40px"
+      borderBottomWidth="1px"
+      position="sticky"
+      top="0"
+      bg="sheet"
+      zIndex="1"
+    >
       <Heading as="h2" fontSize="14px" fontWeight="600" truncate>
         {children}
       </Heading>
@@ -43,10 +57,24 @@ function ElementInspector({ id, element }: { id: string; element: Element }) {
       <Title
         actions={
           <Flex>
-            <Button size="2xs" variant="ghost" colorPalette="plain" aria-label="Duplicate" title="Duplicate (Ctrl D)" onClick={duplicateSelected}>
+            <Button
+              size="2xs"
+              variant="ghost"
+              colorPalette="plain"
+              aria-label="Duplicate"
+              title="Duplicate (Ctrl D)"
+              onClick={duplicateSelected}
+            >
               <Copy size={14} aria-hidden />
             </Button>
-            <Button size="2xs" variant="ghost" colorPalette="plain" aria-label="Remove" title="Remove (Del)" onClick={removeSelected}>
+            <Button
+              size="2xs"
+              variant="ghost"
+              colorPalette="plain"
+              aria-label="Remove"
+              title="Remove (Del)"
+              onClick={removeSelected}
+            >
               <Trash2 size={14} aria-hidden />
             </Button>
           </Flex>
@@ -64,13 +92,22 @@ function WidgetInspector() {
   const { session } = useEditor();
   const document = useDocument();
   const role = surfaceRole(document.placement);
-  const rename = (name: string) => name !== '' && session.apply({ type: 'set', path: ['name'], value: name }, 'name');
+  const rename = (name: string) =>
+    name !== '' && session.apply({ type: 'set', path: ['name'], value: name }, 'name');
   return (
     <>
       <Title>Widget</Title>
       <Section title="Name">
         <Row label="Name">
-          {(id) => <Input id={id} size="xs" maxLength={120} value={document.name} onChange={(event) => rename(event.target.value)} />}
+          {(id) => (
+            <Input
+              id={id}
+              size="xs"
+              maxLength={120}
+              value={document.name}
+              onChange={(event) => rename(event.target.value)}
+            />
+          )}
         </Row>
       </Section>
       <Section title="Size and place">
@@ -86,7 +123,15 @@ function WidgetInspector() {
   );
 }
 
-function StyleSections({ element, role, own }: { element: string | null; role: keyof typeof styleGroups; own: StyleSheet | undefined }) {
+function StyleSections({
+  element,
+  role,
+  own,
+}: {
+  element: string | null;
+  role: keyof typeof styleGroups;
+  own: StyleSheet | undefined;
+}) {
   return styleGroups[role].map(({ title, part, properties }, at) => {
     const set = properties.filter((name) => own?.[part]?.['base']?.[name] !== undefined).length;
     return (

@@ -29,9 +29,18 @@ export function PlacementControls() {
       {placement.type === 'corner' && (
         <>
           <Row label="Corner">
-            {(id) => <Choice id={id} value={placement.at} options={cornerNames} onChange={(at) => set(['at'], at)} />}
+            {(id) => (
+              <Choice id={id} value={placement.at} options={cornerNames} onChange={(at) => set(['at'], at)} />
+            )}
           </Row>
-          <NumberRow label="From the side" unit="px" min={0} max={400} value={placement.offset[0]} onChange={(x) => set(['offset'], [x, placement.offset[1]])} />
+          <NumberRow
+            label="From the side"
+            unit="px"
+            min={0}
+            max={400}
+            value={placement.offset[0]}
+            onChange={(x) => set(['offset'], [x, placement.offset[1]])}
+          />
           <NumberRow
             label={placement.at.startsWith('top') ? 'From the top' : 'From the foot'}
             unit="px"
@@ -51,7 +60,11 @@ export function PlacementControls() {
         onChange={(width) => set(['width'], width)}
       />
       {placement.type === 'centre' && (
-        <Toggle label="Backdrop" value={placement.backdrop} onChange={(backdrop) => set(['backdrop'], backdrop)} />
+        <Toggle
+          label="Backdrop"
+          value={placement.backdrop}
+          onChange={(backdrop) => set(['backdrop'], backdrop)}
+        />
       )}
     </Stack>
   );
@@ -62,23 +75,45 @@ export function ClosingControls() {
   const { session } = useEditor();
   const { placement } = useDocument();
   if (placement.type === 'inline') return null;
-  const set = (way: string, value: boolean) => session.apply({ type: 'set', path: ['placement', 'closing', way], value });
+  const set = (way: string, value: boolean) =>
+    session.apply({ type: 'set', path: ['placement', 'closing', way], value });
   return (
     <Stack gap="2.5">
-      <Toggle label="Close button" value={placement.closing.button} onChange={(value) => set('button', value)} />
+      <Toggle
+        label="Close button"
+        value={placement.closing.button}
+        onChange={(value) => set('button', value)}
+      />
       <Toggle label="Esc key" value={placement.closing.escape} onChange={(value) => set('escape', value)} />
       {placement.type === 'centre' && (
-        <Toggle label="Click beside it" value={placement.closing.backdrop} onChange={(value) => set('backdrop', value)} />
+        <Toggle
+          label="Click beside it"
+          value={placement.closing.backdrop}
+          onChange={(value) => set('backdrop', value)}
+        />
       )}
     </Stack>
   );
 }
 
-export function Toggle({ label, value, onChange }: { label: string; value: boolean; onChange(value: boolean): void }) {
+export function Toggle({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: boolean;
+  onChange(value: boolean): void;
+}) {
   return (
     <Row label={label}>
       {(id) => (
-        <Switch.Root size="sm" ids={{ hiddenInput: id }} checked={value} onCheckedChange={({ checked }) => onChange(checked)}>
+        <Switch.Root
+          size="sm"
+          ids={{ hiddenInput: id }}
+          checked={value}
+          onCheckedChange={({ checked }) => onChange(checked)}
+        >
           <Switch.HiddenInput />
           <Switch.Control />
         </Switch.Root>

@@ -2,7 +2,15 @@ import { Box, Grid } from '@chakra-ui/react';
 import { useId } from 'react';
 
 /** A label beside its control. The control gets the id by which the label names it. */
-export function Row({ label, aside, children }: { label: string; aside?: React.ReactNode; children: (id: string) => React.ReactNode }) {
+export function Row({
+  label,
+  aside,
+  children,
+}: {
+  label: string;
+  aside?: React.ReactNode;
+  children: (id: string) => React.ReactNode;
+}) {
   const id = useId();
   return (
     <Grid templateColumns={`92px minmax(0, 1fr)${aside ? ' 46px' : ''}`} gap="2" alignItems="center">

@@ -1,6 +1,12 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { contrastOf, sourcesOf } from '@sirene/core/check';
-import { brandTokens, resolveValue, styleProperties, type StyleProperty, type Value } from '@sirene/core/style';
+import {
+  brandTokens,
+  resolveValue,
+  styleProperties,
+  type StyleProperty,
+  type Value,
+} from '@sirene/core/style';
 import type { Path } from '@sirene/core/widget';
 import { RotateCcw } from 'lucide-react';
 import { useDocument, useEditor } from '../state/editor.tsx';
@@ -32,10 +38,24 @@ export function StyleRow({ element, part, name }: Props) {
     <Box>
       <Row
         label={property.label}
-        aside={<Origin here={here} level={resolved?.origin.level} label={property.label} onReset={() => set(undefined)} />}
+        aside={
+          <Origin
+            here={here}
+            level={resolved?.origin.level}
+            label={property.label}
+            onReset={() => set(undefined)}
+          />
+        }
       >
         {(id) => (
-          <StyleControl id={id} property={property} value={resolved?.value} css={resolved?.css ?? ''} brand={brand} onChange={set} />
+          <StyleControl
+            id={id}
+            property={property}
+            value={resolved?.value}
+            css={resolved?.css ?? ''}
+            brand={brand}
+            onChange={set}
+          />
         )}
       </Row>
       {name === 'color' && element && <ContrastNote element={element} part={part} onRepair={set} />}
@@ -45,10 +65,25 @@ export function StyleRow({ element, part, name }: Props) {
 
 const levelNames = { brand: 'brand', look: 'look', widget: 'widget', element: 'here' } as const;
 
-function Origin({ here, level, label, onReset }: { here: boolean; level: keyof typeof levelNames | undefined; label: string; onReset: () => void }) {
+function Origin({
+  here,
+  level,
+  label,
+  onReset,
+}: {
+  here: boolean;
+  level: keyof typeof levelNames | undefined;
+  label: string;
+  onReset: () => void;
+}) {
   if (!here) {
     return (
-      <Text color="slate" fontSize="12px" textAlign="end" title={level ? `Set by the ${level}` : 'Taken from what surrounds it'}>
+      <Text
+        color="slate"
+        fontSize="12px"
+        textAlign="end"
+        title={level ? `Set by the ${level}` : 'Taken from what surrounds it'}
+      >
         {level ? levelNames[level] : 'around'}
       </Text>
     );
@@ -72,7 +107,15 @@ function Origin({ here, level, label, onReset }: { here: boolean; level: keyof t
   );
 }
 
-function ContrastNote({ element, part, onRepair }: { element: string; part: string; onRepair(colour: string): void }) {
+function ContrastNote({
+  element,
+  part,
+  onRepair,
+}: {
+  element: string;
+  part: string;
+  onRepair(colour: string): void;
+}) {
   const { brand } = useEditor();
   const document = useDocument();
   const { ratio, needed, repair } = contrastOf(document, brand, element, part);

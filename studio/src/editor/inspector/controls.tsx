@@ -1,5 +1,12 @@
 import { Box, Flex, Grid, Input, NativeSelect, Popover, Portal, Stack, Text } from '@chakra-ui/react';
-import { aliasPath, brandTokens, valueProblem, type Brand, type StyleProperty, type Value } from '@sirene/core/style';
+import {
+  aliasPath,
+  brandTokens,
+  valueProblem,
+  type Brand,
+  type StyleProperty,
+  type Value,
+} from '@sirene/core/style';
 import { useState } from 'react';
 
 interface ControlProps {
@@ -18,7 +25,14 @@ export function StyleControl(props: ControlProps) {
     case 'colour':
       return <ColourControl {...props} />;
     case 'keyword':
-      return <Choice id={props.id} value={String(props.value ?? '')} options={props.property.options ?? {}} onChange={props.onChange} />;
+      return (
+        <Choice
+          id={props.id}
+          value={String(props.value ?? '')}
+          options={props.property.options ?? {}}
+          onChange={props.onChange}
+        />
+      );
     case 'font':
     case 'shadow':
       return <TokenOrText {...props} />;
@@ -71,9 +85,25 @@ function ColourControl({ id, property, value, css, brand, onChange }: ControlPro
     if (valueProblem(property.name, text) === null) onChange(text);
   };
   return (
-    <Popover.Root positioning={{ placement: 'left-start' }} lazyMount unmountOnExit onOpenChange={() => setTyped(null)}>
+    <Popover.Root
+      positioning={{ placement: 'left-start' }}
+      lazyMount
+      unmountOnExit
+      onOpenChange={() => setTyped(null)}
+    >
       <Popover.Trigger asChild>
-        <Flex as="button" id={id} align="center" gap="2" borderWidth="1px" rounded="sm" px="1.5" h="28px" minW="0" cursor="pointer">
+        <Flex
+          as="button"
+          id={id}
+          align="center"
+          gap="2"
+          borderWidth="1px"
+          rounded="sm"
+          px="1.5"
+          h="28px"
+          minW="0"
+          cursor="pointer"
+        >
           <Swatch colour={css} />
           <Text as="span" truncate fontSize="13px">
             {css === '' ? 'None' : token ? token.replace(/^color\./, '') : css}
@@ -216,5 +246,12 @@ function TokenOrText({ id, property, value, css, brand, onChange }: ControlProps
   const options = Object.fromEntries(tokens.map(({ path, name }) => [`{${path}}`, name]));
   const none: Record<string, string> = property.kind === 'shadow' ? { none: 'none' } : {};
   const own = typeof value === 'string' && !(value in options) ? { [value]: css } : {};
-  return <Choice id={id} value={String(value ?? '')} options={{ ...options, ...none, ...own }} onChange={onChange} />;
+  return (
+    <Choice
+      id={id}
+      value={String(value ?? '')}
+      options={{ ...options, ...none, ...own }}
+      onChange={onChange}
+    />
+  );
 }

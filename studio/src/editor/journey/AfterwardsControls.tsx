@@ -13,16 +13,25 @@ type Visitor = WidgetDocument['afterwards']['visitor'];
 export function VisitorControls() {
   const { session } = useEditor();
   const { visitor } = useDocument().afterwards;
-  const set = (value: Visitor) => session.apply({ type: 'set', path: ['afterwards', 'visitor'], value }, 'visitor');
-  const choose = (type: string) => set(type === 'page' ? { type, address: '' } : { type: type as 'scene' | 'close' });
+  const set = (value: Visitor) =>
+    session.apply({ type: 'set', path: ['afterwards', 'visitor'], value }, 'visitor');
+  const choose = (type: string) =>
+    set(type === 'page' ? { type, address: '' } : { type: type as 'scene' | 'close' });
   return (
     <Stack gap="3">
       <Row label="Then">
         {(id) => (
-          <Choice id={id} value={visitor.type} options={{ scene: 'The thanks', page: 'Another page', close: 'It closes' }} onChange={choose} />
+          <Choice
+            id={id}
+            value={visitor.type}
+            options={{ scene: 'The thanks', page: 'Another page', close: 'It closes' }}
+            onChange={choose}
+          />
         )}
       </Row>
-      {visitor.type === 'page' && <AddressField value={visitor.address} onChange={(address) => set({ type: 'page', address })} />}
+      {visitor.type === 'page' && (
+        <AddressField value={visitor.address} onChange={(address) => set({ type: 'page', address })} />
+      )}
     </Stack>
   );
 }
@@ -37,8 +46,15 @@ function AddressField({ value, onChange }: { value: string; onChange(address: st
   return (
     <Field.Root invalid={bad}>
       <Field.Label>Address of the page</Field.Label>
-      <Input size="sm" placeholder="/thanks or https://…" value={text} onChange={(event) => type(event.target.value)} />
-      <Field.ErrorText>That is not a page address: use a path, or one that starts with https://</Field.ErrorText>
+      <Input
+        size="sm"
+        placeholder="/thanks or https://…"
+        value={text}
+        onChange={(event) => type(event.target.value)}
+      />
+      <Field.ErrorText>
+        That is not a page address: use a path, or one that starts with https://
+      </Field.ErrorText>
     </Field.Root>
   );
 }
@@ -46,14 +62,20 @@ function AddressField({ value, onChange }: { value: string; onChange(address: st
 type Notify = Action & { type: 'notify' };
 
 const mailProblem = (address: string): string | null =>
-  /^[^\s@<>,;"]+@[^\s@<>,;"]+\.[^\s@<>,;"]+$/.test(address) && address.length <= 254 ? null : 'is not an e-mail address';
+  /^[^\s@<>,;"]+@[^\s@<>,;"]+\.[^\s@<>,;"]+$/.test(address) && address.length <= 254
+    ? null
+    : 'is not an e-mail address';
 
 /** Who is told of a submission, and under which subject. */
 export function RecipientControls() {
   const { session } = useEditor();
   const { name, afterwards } = useDocument();
   const at = afterwards.actions.findIndex(({ type }) => type === 'notify');
-  const notify: Notify = afterwards.actions[at] ?? { type: 'notify', recipients: [], subject: `New from ${name}`.slice(0, 200) };
+  const notify: Notify = afterwards.actions[at] ?? {
+    type: 'notify',
+    recipients: [],
+    subject: `New from ${name}`.slice(0, 200),
+  };
   const set = (value: Notify) => {
     const others = afterwards.actions.filter((_, index) => index !== at);
     const actions = value.recipients.length > 0 ? [...others, value] : others;

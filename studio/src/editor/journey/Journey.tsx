@@ -55,7 +55,13 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
                 onClick={() => goTo(name)}
               >
                 <svg width="12" height="12" viewBox="0 0 12 12" aria-hidden style={{ width: 12, height: 12 }}>
-                  <circle cx="6" cy="6" r="4.5" fill={name === station ? '#C2401C' : 'none'} stroke="currentColor" />
+                  <circle
+                    cx="6"
+                    cy="6"
+                    r="4.5"
+                    fill={name === station ? '#C2401C' : 'none'}
+                    stroke="currentColor"
+                  />
                 </svg>
                 {names[name]}
               </Button>

@@ -14,7 +14,10 @@ export function PageControls() {
   const { targeting } = useDocument().behaviour;
   const { include, exclude } = pagePatterns(targeting);
   const set = (wanted: string[], unwanted: string[]) =>
-    session.apply({ type: 'set', path: ['behaviour', 'targeting'], value: withPagePatterns(targeting, wanted, unwanted) }, 'pages');
+    session.apply(
+      { type: 'set', path: ['behaviour', 'targeting'], value: withPagePatterns(targeting, wanted, unwanted) },
+      'pages',
+    );
   return (
     <Stack gap="4">
       <PatternList
@@ -48,7 +51,9 @@ export function ConditionControls() {
     session.apply({ type: 'set', path: ['behaviour', 'targeting'], value }, 'conditions');
   };
   const change = (at: number, condition: Other) => set(conditions.with(at, condition));
-  const offered = conditionSpecs.filter(({ type }) => type !== 'address' && !conditions.some((one) => one.type === type));
+  const offered = conditionSpecs.filter(
+    ({ type }) => type !== 'address' && !conditions.some((one) => one.type === type),
+  );
   return (
     <Stack gap="4">
       {conditions.length === 0 && <Text color="slate">It may appear to every visitor.</Text>}
@@ -56,7 +61,12 @@ export function ConditionControls() {
         <Stack key={condition.type} gap="2" borderBottomWidth="1px" pb="3">
           <Flex justify="space-between" align="center">
             <Text fontWeight="600">Visitors {conditionWords(condition)}</Text>
-            <Button size="2xs" variant="outline" colorPalette="plain" onClick={() => set(conditions.toSpliced(at, 1))}>
+            <Button
+              size="2xs"
+              variant="outline"
+              colorPalette="plain"
+              onClick={() => set(conditions.toSpliced(at, 1))}
+            >
               Remove
             </Button>
           </Flex>
@@ -72,15 +82,35 @@ export function ConditionControls() {
           )}
           {condition.type === 'width' && (
             <>
-              <NumberRow label="From" unit="px" min={0} max={20000} value={condition.from} onChange={(from) => change(at, { ...condition, from })} />
-              <NumberRow label="To" unit="px" min={0} max={20000} value={condition.to} onChange={(to) => change(at, { ...condition, to })} />
+              <NumberRow
+                label="From"
+                unit="px"
+                min={0}
+                max={20000}
+                value={condition.from}
+                onChange={(from) => change(at, { ...condition, from })}
+              />
+              <NumberRow
+                label="To"
+                unit="px"
+                min={0}
+                max={20000}
+                value={condition.to}
+                onChange={(to) => change(at, { ...condition, to })}
+              />
             </>
           )}
         </Stack>
       ))}
       <Flex gap="2">
         {offered.map((spec) => (
-          <Button key={spec.type} size="xs" variant="outline" colorPalette="plain" onClick={() => set([...conditions, spec.create() as Other])}>
+          <Button
+            key={spec.type}
+            size="xs"
+            variant="outline"
+            colorPalette="plain"
+            onClick={() => set([...conditions, spec.create() as Other])}
+          >
             Add: {spec.label}
           </Button>
         ))}

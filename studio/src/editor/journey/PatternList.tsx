@@ -25,7 +25,14 @@ export function PatternList({ label, help, value, problem = () => null, onChange
   return (
     <Field.Root invalid={faults.length > 0}>
       <Field.Label>{label}</Field.Label>
-      <Textarea size="sm" rows={3} fontFamily="mono" fontSize="13px" value={text} onChange={(event) => type(event.target.value)} />
+      <Textarea
+        size="sm"
+        rows={3}
+        fontFamily="mono"
+        fontSize="13px"
+        value={text}
+        onChange={(event) => type(event.target.value)}
+      />
       {faults.length > 0 ? (
         <Field.ErrorText>
           <Box>{faults.join('; ')}</Box>

@@ -52,7 +52,13 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
   return (
     <>
       <Flex gap="2" align="center" px="4" h="44px" flex="none" borderBottomWidth="1px">
-        <Button size="xs" colorPalette="plain" variant="outline" aria-label={playing ? 'Pause' : 'Play'} onClick={() => setPlaying(!playing)}>
+        <Button
+          size="xs"
+          colorPalette="plain"
+          variant="outline"
+          aria-label={playing ? 'Pause' : 'Play'}
+          onClick={() => setPlaying(!playing)}
+        >
           {playing ? <Pause size={14} aria-hidden /> : <Play size={14} aria-hidden />}
         </Button>
         <Text fontFamily="mono" fontSize="15px" w="104px" aria-label="Virtual time">
@@ -111,10 +117,26 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
             <Slider.Thumbs />
           </Slider.Control>
         </Slider.Root>
-        <Box as="ol" flex="1" minW="0" overflow="auto" listStyleType="none" aria-label="What happened" tabIndex={0}>
+        <Box
+          as="ol"
+          flex="1"
+          minW="0"
+          overflow="auto"
+          listStyleType="none"
+          aria-label="What happened"
+          tabIndex={0}
+        >
           {rehearsal.log.toReversed().map(({ at, text }, index) => (
             <Flex as="li" key={rehearsal.log.length - index} gap="3">
-              <Text as="span" fontFamily="mono" fontSize="13px" color="slate" w="104px" flex="none" textAlign="end">
+              <Text
+                as="span"
+                fontFamily="mono"
+                fontSize="13px"
+                color="slate"
+                w="104px"
+                flex="none"
+                textAlign="end"
+              >
                 {virtualTime(at)}
               </Text>
               {text}

@@ -21,7 +21,12 @@ export function TriggerControls() {
       {list.length > 1 && (
         <Row label="Needed">
           {(id) => (
-            <Choice id={id} value={mode} options={{ any: 'Any one of these', all: 'All of these' }} onChange={(how) => set(list, how as 'any' | 'all')} />
+            <Choice
+              id={id}
+              value={mode}
+              options={{ any: 'Any one of these', all: 'All of these' }}
+              onChange={(how) => set(list, how as 'any' | 'all')}
+            />
           )}
         </Row>
       )}
@@ -41,7 +46,14 @@ export function TriggerControls() {
             </Button>
           </Flex>
           {trigger.type === 'delay' && (
-            <NumberRow label="After" unit="s" min={0} max={3600} value={trigger.seconds} onChange={(seconds) => change(at, { ...trigger, seconds })} />
+            <NumberRow
+              label="After"
+              unit="s"
+              min={0}
+              max={3600}
+              value={trigger.seconds}
+              onChange={(seconds) => change(at, { ...trigger, seconds })}
+            />
           )}
           {trigger.type === 'scroll' && (
             <NumberRow
@@ -57,7 +69,13 @@ export function TriggerControls() {
       ))}
       <Flex gap="2" wrap="wrap">
         {offered.map((spec) => (
-          <Button key={spec.type} size="xs" variant="outline" colorPalette="plain" onClick={() => set([...list, spec.create() as Trigger])}>
+          <Button
+            key={spec.type}
+            size="xs"
+            variant="outline"
+            colorPalette="plain"
+            onClick={() => set([...list, spec.create() as Trigger])}
+          >
             Add: {spec.label}
           </Button>
         ))}
@@ -72,7 +90,8 @@ const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + te
 export function FrequencyControls() {
   const { session } = useEditor();
   const { frequency } = useDocument().behaviour;
-  const set = (value: Frequency) => session.apply({ type: 'set', path: ['behaviour', 'frequency'], value }, 'frequency');
+  const set = (value: Frequency) =>
+    session.apply({ type: 'set', path: ['behaviour', 'frequency'], value }, 'frequency');
   return (
     <Stack gap="3">
       <Row label="At most once">
@@ -86,7 +105,14 @@ export function FrequencyControls() {
         )}
       </Row>
       {frequency.per === 'days' && (
-        <NumberRow label="Once in" unit="days" min={1} max={3650} value={frequency.days} onChange={(days) => set({ per: 'days', days })} />
+        <NumberRow
+          label="Once in"
+          unit="days"
+          min={1}
+          max={3650}
+          value={frequency.days}
+          onChange={(days) => set({ per: 'days', days })}
+        />
       )}
       <Text color="slate" fontSize="13px">
         A visit ends when no page has been seen for 30 minutes.
@@ -99,11 +125,14 @@ export function FrequencyControls() {
 export function PauseControls({ which }: { which: 'afterClosing' | 'afterSubmitting' }) {
   const { session } = useEditor();
   const days = useDocument().behaviour.returning[which];
-  const set = (value: number | null) => session.apply({ type: 'set', path: ['behaviour', 'returning', which], value }, which);
+  const set = (value: number | null) =>
+    session.apply({ type: 'set', path: ['behaviour', 'returning', which], value }, which);
   return (
     <Stack gap="3">
       <Toggle label="Never again" value={days === null} onChange={(never) => set(never ? null : 7)} />
-      {days !== null && <NumberRow label="Not for" unit="days" min={0} max={3650} value={days} onChange={set} />}
+      {days !== null && (
+        <NumberRow label="Not for" unit="days" min={0} max={3650} value={days} onChange={set} />
+      )}
     </Stack>
   );
 }

@@ -1,4 +1,11 @@
-import { compileRules, explain, startSession, type Explanation, type Memory, type Session } from '@sirene/core/behaviour';
+import {
+  compileRules,
+  explain,
+  startSession,
+  type Explanation,
+  type Memory,
+  type Session,
+} from '@sirene/core/behaviour';
 import { checkForm } from '@sirene/core/form';
 import { compileWidget } from '@sirene/core/render';
 import { VirtualClock } from '@sirene/core/rehearsal';
@@ -149,7 +156,9 @@ export class Rehearsal {
     const controls = [...form.querySelectorAll<HTMLInputElement>('[name]')];
     const { faults } = checkForm(rule, Object.fromEntries(controls.map(({ name, value }) => [name, value])));
     showFaults(form, rule, faults);
-    this.#note(faults.length > 0 ? 'Makes a mistake and is told so' : 'Sends the form (rehearsed: nothing is stored)');
+    this.#note(
+      faults.length > 0 ? 'Makes a mistake and is told so' : 'Sends the form (rehearsed: nothing is stored)',
+    );
     if (faults.length === 0) {
       this.#session.send({ type: 'submit', widget: widgetId });
       if (body.after.type === 'scene') this.stage.face('thanks', true);

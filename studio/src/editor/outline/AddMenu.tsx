@@ -2,7 +2,7 @@ import { Button, Menu, Portal } from '@chakra-ui/react';
 import { insertNew, newElements } from '@sirene/core/widget';
 import { Plus } from 'lucide-react';
 import { useEditor } from '../state/editor.tsx';
-import { icons } from './icons.ts';
+import { ElementIcon } from './icons.tsx';
 
 /** Adds an element after the selection, or inside it. */
 export function AddMenu() {
@@ -25,15 +25,12 @@ export function AddMenu() {
       <Portal>
         <Menu.Positioner>
           <Menu.Content>
-            {newElements.map(({ label, icon }, index) => {
-              const Icon = icons[icon];
-              return (
-                <Menu.Item key={label} value={label} onClick={() => add(index)}>
-                  {Icon && <Icon size={15} aria-hidden />}
-                  {label}
-                </Menu.Item>
-              );
-            })}
+            {newElements.map(({ label, icon }, index) => (
+              <Menu.Item key={label} value={label} onClick={() => add(index)}>
+                <ElementIcon name={icon} />
+                {label}
+              </Menu.Item>
+            ))}
           </Menu.Content>
         </Menu.Positioner>
       </Portal>

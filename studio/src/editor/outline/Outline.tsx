@@ -1,5 +1,12 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
-import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  PointerSensor,
+  pointerWithin,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import { SortableContext, useSortable } from '@dnd-kit/sortable';
 import { definitionOf, type Element } from '@sirene/core/elements';
 import { childrenOf, moveByKey, moveTo, type Direction, type WidgetDocument } from '@sirene/core/widget';
@@ -7,7 +14,7 @@ import { Eye, EyeOff } from 'lucide-react';
 import { useRef } from 'react';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { AddMenu } from './AddMenu.tsx';
-import { iconOf } from './icons.ts';
+import { ElementIcon, iconOf } from './icons.tsx';
 
 interface Row {
   id: string;
@@ -21,7 +28,12 @@ function rowsOf(document: WidgetDocument, root: string): Row[] {
   return below(root, 0);
 }
 
-const moves: Record<string, Direction> = { ArrowUp: 'up', ArrowDown: 'down', ArrowLeft: 'out', ArrowRight: 'in' };
+const moves: Record<string, Direction> = {
+  ArrowUp: 'up',
+  ArrowDown: 'down',
+  ArrowLeft: 'out',
+  ArrowRight: 'in',
+};
 const sceneNames = { opening: 'Opening', thanks: 'Thanks' } as Record<string, string>;
 
 /** The tree of the scene on the stage. Dragged with the pointer; by keyboard the arrows walk, and with Alt they move. */
@@ -35,12 +47,16 @@ export function Outline() {
 
   const dropped = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
-    const [from, to] = [active.id, over.id].map((id) => rows.findIndex((row) => row.id === id)) as [number, number];
+    const [from, to] = [active.id, over.id].map((id) => rows.findIndex((row) => row.id === id)) as [
+      number,
+      number,
+    ];
     const target = document.elements[String(over.id)];
     const down = to > from;
     const side = down && target && definitionOf(target).container ? 'inside' : down ? 'after' : 'before';
     const operation =
-      moveTo(document, String(active.id), String(over.id), side) ?? moveTo(document, String(active.id), String(over.id), 'after');
+      moveTo(document, String(active.id), String(over.id), side) ??
+      moveTo(document, String(active.id), String(over.id), 'after');
     if (operation) session.apply(operation);
   };
 
@@ -70,7 +86,15 @@ export function Outline() {
         </Heading>
         <AddMenu />
       </Flex>
-      <Box ref={list} flex={rows.length > 0 ? "1" : undefined} overflow="auto" py="2" role="tree" aria-label="Elements" onKeyDown={onKeyDown}>
+      <Box
+        ref={list}
+        flex={rows.length > 0 ? '1' : undefined}
+        overflow="auto"
+        py="2"
+        role="tree"
+        aria-label="Elements"
+        onKeyDown={onKeyDown}
+      >
         <WidgetRow selected={selection === null} onSelect={() => select(null)} name={document.name} />
         <DndContext
           sensors={sensors}
@@ -119,9 +143,13 @@ function ElementRow({ id, depth, element }: Row & { element: Element }) {
   const { session, selection, select } = useEditor();
   const { attributes, listeners, setNodeRef, isDragging, isOver } = useSortable({ id });
   const selected = selection === id;
-  const Icon = iconOf(element);
   const title = element.title ?? definitionOf(element).title(element);
-  const hide = () => session.apply({ type: 'set', path: ['elements', id, 'hidden'], value: element.hidden ? undefined : true });
+  const hide = () =>
+    session.apply({
+      type: 'set',
+      path: ['elements', id, 'hidden'],
+      value: element.hidden ? undefined : true,
+    });
   return (
     <Flex
       ref={setNodeRef}
@@ -143,11 +171,13 @@ function ElementRow({ id, depth, element }: Row & { element: Element }) {
       opacity={isDragging ? 0.5 : 1}
       color={element.hidden ? 'slate' : undefined}
       bg={selected ? 'wash' : undefined}
-      boxShadow={selected ? 'inset 3px 0 0 {colors.deep}' : isOver ? 'inset 0 -2px 0 {colors.flare}' : undefined}
+      boxShadow={
+        selected ? 'inset 3px 0 0 {colors.deep}' : isOver ? 'inset 0 -2px 0 {colors.flare}' : undefined
+      }
       _hover={{ bg: 'wash', '& button': { opacity: 1 } }}
       onClick={() => select(id)}
     >
-      <Icon size={15} aria-hidden style={{ flex: 'none' }} />
+      <ElementIcon name={iconOf(element)} />
       <Box truncate flex="1">
         {title}
       </Box>

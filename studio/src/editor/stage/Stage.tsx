@@ -14,7 +14,8 @@ const widthNames: Record<Width, [string, typeof Monitor]> = {
   desktop: ['Desktop', Monitor],
 };
 
-const emptyPage = '<!doctype html><title>Empty page</title><body style="margin:0;min-height:1600px;background:#fff"><main></main>';
+const emptyPage =
+  '<!doctype html><title>Empty page</title><body style="margin:0;min-height:1600px;background:#fff"><main></main>';
 
 /** The site's own page with the widget on it, drawn by the code that visitors run. */
 export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
@@ -99,7 +100,8 @@ export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
             key={page?.id ?? 'empty'}
             ref={frame}
             title="The site’s page"
-            sandbox="allow-same-origin"
+            // Forms only so that a rehearsed one can be sent; the page's policy lets none of its own go anywhere.
+            sandbox="allow-same-origin allow-forms"
             {...(page ? { src: `/stage/pages/${page.id}` } : { srcDoc: emptyPage })}
             onLoad={loaded}
             style={{ width: '100%', height: '100%', border: 0, display: 'block' }}
@@ -220,7 +222,15 @@ function Overlay({ scale }: { scale: number }) {
   );
 }
 
-function Outline({ rect, tone, scale }: { rect: DOMRect; tone: 'hover' | 'selected' | 'editing'; scale: number }) {
+function Outline({
+  rect,
+  tone,
+  scale,
+}: {
+  rect: DOMRect;
+  tone: 'hover' | 'selected' | 'editing';
+  scale: number;
+}) {
   const line = (tone === 'hover' ? 1 : 2) / scale;
   return (
     <Box

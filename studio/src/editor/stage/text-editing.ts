@@ -38,7 +38,12 @@ export function readRuns(node: Node): Run[] {
  *
  * @returns what ends the editing, or `null` when the element has no text of its own
  */
-export function editText(stage: StageController, session: EditSession, id: string, ended: () => void): (() => void) | null {
+export function editText(
+  stage: StageController,
+  session: EditSession,
+  id: string,
+  ended: () => void,
+): (() => void) | null {
   const element = session.document.elements[id];
   const box = stage.nodeOf(id);
   const node = element && box && textNodeOf(element, box);

@@ -96,7 +96,10 @@ export class Autosave {
 
   async #send(document: WidgetDocument): Promise<void> {
     try {
-      const saved = await put<Widget>(`/api/widgets/${this.widget.id}/draft`, { base: this.#version, document });
+      const saved = await put<Widget>(`/api/widgets/${this.widget.id}/draft`, {
+        base: this.#version,
+        document,
+      });
       this.#version = saved.draftVersion;
       this.#changed = saved.changedSince;
       this.#saved = document;
@@ -112,7 +115,8 @@ export class Autosave {
       const { at } = error.body['saved'] as { at: number };
       return this.#become({ type: 'conflict', savedAt: at });
     }
-    if (error.status >= 400 && error.status < 500) return this.#become({ type: 'refused', message: error.message });
+    if (error.status >= 400 && error.status < 500)
+      return this.#become({ type: 'refused', message: error.message });
     this.#become({ type: 'offline', message: error.message });
     this.#soon(retryMs);
   }

@@ -1,0 +1,118 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** Which workspaces of ours each may import: the layers of docs/architecture.md. */
+const layers = {
+  core: [],
+  embed: ['core'],
+  server: ['core'],
+  studio: ['core', 'embed'],
+  demo: ['core'],
+  e2e: [],
+};
+const all = Object.keys(layers);
+
+const layerRules = all.map((workspace) => {
+  const forbidden = all.filter((other) => other !== workspace && !layers[workspace].includes(other));
+  const patterns = forbidden.flatMap((other) => [
+    `@sirene/${other}`,
+    `@sirene/${other}/*`,
+    `**/${other}/src/**`,
+  ]);
+  return {
+    files: [`${workspace}/**/*.{ts,tsx}`],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: patterns,
+              message: `${workspace} may import ${layers[workspace].join(' and ') || 'nothing of ours'}.`,
+            },
+            ...(workspace === 'core'
+              ? [
+                  {
+                    group: ['node:*', 'react', 'react-dom'],
+                    message: 'core has no DOM, no Node API and no interface.',
+                  },
+                ]
+              : []),
+          ],
+        },
+      ],
+    },
+  };
+});
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', 'data/**', '.sirene-test/**', '**/test-results/**'] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  {
+    rules: {
+      '@typescript-eslint/no-extraneous-class': 'off',
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      eqeqeq: 'error',
+      'no-console': 'off',
+    },
+  },
+  {
+    files: [
+      'core/src/**/*.ts',
+      'embed/src/**/*.ts',
+      'server/src/**/*.ts',
+      'studio/src/**/*.{ts,tsx}',
+      'demo/src/**/*.ts',
+      'e2e/**/*.ts',
+    ],
+    ignores: ['**/*.test.ts', '**/src/testing/**'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/await-thenable': 'error',
+    },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', 'core/src/testing/**'],
+    // Time and randomness come in as arguments.
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'setTimeout',
+        'setInterval',
+        'process',
+        'performance',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now' },
+        { object: 'Math', property: 'random' },
+      ],
+    },
+  },
+  { files: ['studio/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
+  // Nest and TypeORM read what a class imports at run time.
+  { files: ['server/**/*.ts'], rules: { '@typescript-eslint/consistent-type-imports': 'off' } },
+  {
+    files: ['**/*.mjs', '**/*.js'],
+    languageOptions: {
+      globals: {
+        console: 'readonly',
+        process: 'readonly',
+        URL: 'readonly',
+        setTimeout: 'readonly',
+        fetch: 'readonly',
+        performance: 'readonly',
+      },
+    },
+  },
+  ...layerRules,
+);

@@ -1,0 +1,112 @@
+import { jest } from '@jest/globals';
+import { createWidget } from '@sirene/core/widget';
+import type { Widget } from '../../shared/api.js';
+import { Autosave } from './autosave.js';
+import { EditSession } from './edit-session.js';
+
+interface Sent {
+  base: number;
+  document: { name: string };
+}
+
+let sent: Sent[];
+let answer: (body: Sent) => { status: number; body: unknown } | 'down';
+
+const taken = ({ base }: Sent) => ({ status: 200, body: { draftVersion: base + 1, changedSince: true } });
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  sent = [];
+  answer = taken;
+  Object.assign(globalThis, {
+    fetch: (_: string, { body }: { body: string }) => {
+      const parsed = JSON.parse(body) as Sent;
+      sent.push(parsed);
+      const result = answer(parsed);
+      if (result === 'down') return Promise.reject(new Error('down'));
+      const { status, body: json } = result;
+      return Promise.resolve({ ok: status < 400, status, json: () => Promise.resolve(json) });
+    },
+  });
+});
+afterEach(() => jest.useRealTimers());
+
+function open() {
+  const document = createWidget('Start');
+  const session = new EditSession(document);
+  const widget = { id: 'w', document, draftVersion: 3, changedSince: false, publishedNumber: 1 } as Widget;
+  const autosave = new Autosave(session, widget);
+  const rename = (name: string) => session.apply({ type: 'set', path: ['name'], value: name });
+  return { session, autosave, rename };
+}
+
+test('edits are saved together shortly after the last, from the version they started from', async () => {
+  const { autosave, rename } = open();
+  rename('A');
+  rename('B');
+  expect(autosave.state.type).toBe('saving');
+  expect(autosave.changedSince).toBe(true);
+  await jest.advanceTimersByTimeAsync(600);
+  expect(sent.map(({ base, document }) => [base, document.name])).toEqual([[3, 'B']]);
+  expect([autosave.state.type, autosave.version]).toEqual(['saved', 4]);
+});
+
+test('what is edited during a save is saved after it, from the version the save made', async () => {
+  const { autosave, rename } = open();
+  rename('A');
+  answer = (body) => {
+    if (body.document.name === 'A') rename('B');
+    return taken(body);
+  };
+  await jest.advanceTimersByTimeAsync(3000);
+  expect(sent.map(({ base, document }) => [base, document.name])).toEqual([
+    [3, 'A'],
+    [4, 'B'],
+  ]);
+  expect(autosave.state.type).toBe('saved');
+});
+
+test('without the server it says so, keeps the edit and tries again', async () => {
+  const { autosave, rename } = open();
+  answer = () => 'down';
+  rename('A');
+  await jest.advanceTimersByTimeAsync(600);
+  expect(autosave.state.type).toBe('offline');
+  answer = taken;
+  await jest.advanceTimersByTimeAsync(4500);
+  expect(autosave.state.type).toBe('saved');
+  expect(sent.at(-1)?.document.name).toBe('A');
+});
+
+test('a save from elsewhere stops it, and nothing is written over', async () => {
+  const { autosave, rename } = open();
+  answer = () => ({ status: 409, body: { message: 'stale', saved: { version: 9, at: 77 } } });
+  rename('A');
+  await jest.advanceTimersByTimeAsync(600);
+  expect(autosave.state).toEqual({ type: 'conflict', savedAt: 77 });
+  rename('B');
+  await jest.advanceTimersByTimeAsync(10_000);
+  expect(sent).toHaveLength(1);
+  await expect(autosave.flush()).rejects.toThrow(/saved elsewhere/);
+});
+
+test('a refused document is said to be refused, and the next edit tries again', async () => {
+  const { autosave, rename } = open();
+  answer = () => ({ status: 400, body: { message: 'name is empty' } });
+  rename('A');
+  await jest.advanceTimersByTimeAsync(600);
+  expect(autosave.state).toEqual({ type: 'refused', message: 'name is empty' });
+  answer = taken;
+  rename('B');
+  await jest.advanceTimersByTimeAsync(600);
+  expect(autosave.state.type).toBe('saved');
+});
+
+test('flush saves at once, and has nothing to do when all is saved', async () => {
+  const { autosave, rename } = open();
+  await autosave.flush();
+  expect(sent).toHaveLength(0);
+  rename('A');
+  await autosave.flush();
+  expect(sent).toHaveLength(1);
+});
