@@ -47,7 +47,12 @@ export async function openPiece(page: Page, station: string, piece: RegExp): Pro
 }
 
 export async function saved(page: Page): Promise<void> {
-  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible();
+  await expect(
+    page
+      .getByRole('banner')
+      .getByRole('status')
+      .filter({ hasText: /^Saved$/ }),
+  ).toBeVisible();
 }
 
 export async function publish(page: Page): Promise<void> {

@@ -24,7 +24,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
   await test.step('the first place is the table of widgets', async () => {
     await signIn(page);
     await expect(row(page, /./)).toHaveCount(0);
-    await expect(page.getByRole('table', { name: 'Widgets' }).getByRole('row')).toHaveCount(3);
+    await expect(page.getByRole('row', { name: /Sky letter/ })).toContainText('Published');
     await expectAccessible(page);
   });
 
@@ -214,7 +214,8 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     const stream = await (await download).createReadStream();
     const csv = (await stream.toArray()).join('');
     expect(csv).toContain('mira@stone.example');
-    expect(csv.trim().split('\r\n')).toHaveLength(40);
+    const total = Number.parseInt((await page.getByText(/^\d+ submissions$/).textContent()) ?? '');
+    expect(csv.trim().split('\r\n')).toHaveLength(total + 1);
 
     await page.getByRole('link', { name: 'Post' }).click();
     await page.getByRole('button', { name: /shows@larkmoor.example/ }).click();

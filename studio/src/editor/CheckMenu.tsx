@@ -25,7 +25,7 @@ export function CheckMenu() {
       </Popover.Trigger>
       <Portal>
         <Popover.Positioner>
-          <Popover.Content w="420px">
+          <Popover.Content w="420px" aria-label="Check">
             <Popover.Body p="4" maxH="60vh" overflow="auto">
               <Popover.Title fontWeight="600" mb="3">
                 Check

@@ -46,7 +46,7 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
       </Popover.Anchor>
       <Portal>
         <Popover.Positioner>
-          <Popover.Content w="460px">
+          <Popover.Content w="460px" aria-label="Publishing">
             <Popover.Body p="4">
               {result?.error ? <ErrorNote error={result.error} /> : <Published />}
             </Popover.Body>

@@ -53,7 +53,7 @@ function Subjected({ text, subject }: { text: string; subject: Subject }) {
       </Popover.Trigger>
       <Portal>
         <Popover.Positioner>
-          <Popover.Content w="380px">
+          <Popover.Content w="380px" aria-label={title}>
             <Popover.Body p="4">
               <Popover.Title fontWeight="600" mb="3">
                 {title}

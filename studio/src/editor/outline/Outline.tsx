@@ -133,6 +133,7 @@ function WidgetRow({ selected, onSelect, name }: { selected: boolean; onSelect: 
       bg={selected ? 'wash' : undefined}
       boxShadow={selected ? 'inset 3px 0 0 {colors.deep}' : undefined}
       onClick={onSelect}
+      onFocus={onSelect}
     >
       <Box truncate>{name}</Box>
     </Flex>
@@ -176,6 +177,7 @@ function ElementRow({ id, depth, element }: Row & { element: Element }) {
       }
       _hover={{ bg: 'wash', '& button': { opacity: 1 } }}
       onClick={() => select(id)}
+      onFocus={() => select(id)}
     >
       <ElementIcon name={iconOf(element)} />
       <Box truncate flex="1">

@@ -35,6 +35,8 @@ export class StageController {
 
   set editedText(id: string | null) {
     this.#editedText = id;
+    // The browser's own markup for what was typed gives way to what core writes.
+    if (id === null) this.#mounted?.show(this.#scene);
     this.#painted();
   }
 

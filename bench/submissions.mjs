@@ -1,0 +1,111 @@
+// Submissions a second through HTTP, validation, commit and outbox, beside the bare framework answering 202; and
+// whether every acknowledged id is there after the process has been killed twenty times under load.
+import autocannon from 'autocannon';
+import { DatabaseSync } from './database.mjs';
+import {
+  answering,
+  demo,
+  environment,
+  letter,
+  newFolder,
+  ports,
+  seed,
+  start,
+  stopped,
+  studio,
+  submission,
+} from './serve.mjs';
+import { figure, median } from './lib.mjs';
+
+const headers = { 'content-type': 'application/json', origin: demo };
+const kills = 20;
+
+async function throughput(address, widget) {
+  const result = await autocannon({
+    url: `${address}/c/larkmoor/submissions`,
+    connections: 64,
+    duration: 4,
+    requests: [
+      {
+        method: 'POST',
+        headers,
+        setupRequest: (request) => ({ ...request, body: JSON.stringify(submission(widget)) }),
+      },
+    ],
+  });
+  const refused = result.non2xx + result.errors;
+  if (refused > 0)
+    throw new Error(`${refused} of ${result.requests.total} requests were not taken by ${address}`);
+  return result.requests.average;
+}
+
+async function measureThroughput(widget) {
+  const bare = start(['bench/bare.mjs'], process.env);
+  await answering(`http://localhost:${ports.bare}/health`);
+  const samples = { ours: [], bare: [] };
+  for (let round = 0; round < 3; round++) {
+    samples.bare.push(await throughput(`http://localhost:${ports.bare}`, widget));
+    samples.ours.push(await throughput(studio, widget));
+  }
+  bare.kill('SIGKILL');
+  return [median(samples.ours), median(samples.bare)];
+}
+
+/** Sends submissions from many hands until told to stop; keeps the ids that were acknowledged. */
+function load(widget, acknowledged) {
+  let going = true;
+  const hands = Array.from({ length: 32 }, async () => {
+    while (going) {
+      const one = submission(widget);
+      const options = { method: 'POST', headers, body: JSON.stringify(one) };
+      const taken = await fetch(`${studio}/c/larkmoor/submissions`, options).then(
+        (answer) => answer.status === 202,
+        () => false,
+      );
+      if (taken) acknowledged.push(one.id);
+      else await new Promise((done) => setTimeout(done, 10));
+    }
+  });
+  return async () => {
+    going = false;
+    await Promise.all(hands);
+  };
+}
+
+export default async function submissions() {
+  const { folder, remove } = newFolder();
+  const env = environment(folder);
+  try {
+    await seed(folder, env);
+    let server = start(['server/dist/main.js'], env);
+    await answering(`${studio}/health`);
+    const widget = await letter();
+    const [ours, bare] = await measureThroughput(widget);
+
+    const acknowledged = [];
+    for (let kill = 0; kill < kills; kill++) {
+      const stop = load(widget, acknowledged);
+      await new Promise((done) => setTimeout(done, 300 + kill * 10));
+      server.kill('SIGKILL');
+      await stopped(server);
+      await stop();
+      server = start(['server/dist/main.js'], env);
+      await answering(`${studio}/health`);
+    }
+    server.kill('SIGTERM');
+    await stopped(server);
+    const stored = new Set(
+      DatabaseSync(`${folder}/sirene.db`).prepare('SELECT id FROM submission').pluck().all(),
+    );
+    const lost = acknowledged.filter((id) => !stored.has(id)).length;
+    return [
+      figure('submissions: share of the bare framework’s throughput', ours, 'requests/s', bare, 0.25, {
+        judge: 'ratio',
+        atLeast: true,
+      }),
+      figure(`submissions: lost of those acknowledged, ${kills} kills`, lost, 'ids', acknowledged.length, 0),
+    ];
+  } finally {
+    remove();
+  }
+}

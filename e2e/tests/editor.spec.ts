@@ -1,0 +1,210 @@
+import { expect, test } from '@playwright/test';
+import {
+  add,
+  doubleClickOnStage,
+  drag,
+  expectAccessible,
+  newWidget,
+  openPiece,
+  publish,
+  row,
+  saved,
+  signIn,
+  stage,
+  studio,
+  demo,
+} from './helpers.ts';
+
+test.beforeEach(async ({ page }) => {
+  await signIn(page);
+});
+
+test('by keyboard alone: a pop-up is built, ordered, nested and cleared', async ({ page }) => {
+  const press = (key: string, times = 1) =>
+    [...Array(times).keys()].reduce((last) => last.then(() => page.keyboard.press(key)), Promise.resolve());
+  await page.getByRole('button', { name: 'New widget' }).focus();
+  await press('Enter');
+  await expect(page.getByRole('dialog').getByLabel('Name')).toBeFocused();
+  await page.keyboard.type('By keyboard');
+  await press('Enter');
+  const elements = page.getByRole('tree', { name: 'Elements' }).getByRole('treeitem');
+  await expect(elements).toHaveText(['By keyboard']);
+
+  const addByKey = async (letters: string, label: string) => {
+    await page.getByRole('button', { name: 'Add', exact: true }).focus();
+    await press('Enter');
+    await expect(page.getByRole('menu')).toBeVisible();
+    await page.keyboard.type(letters);
+    await expect(page.getByRole('menuitem', { name: label, exact: true })).toHaveAttribute(
+      'data-highlighted',
+      '',
+    );
+    await press('Enter');
+    await expect(page.getByRole('menu')).toBeHidden();
+  };
+  await addByKey('h', 'Heading');
+  await addByKey('f', 'Form');
+  await addByKey('e', 'E-mail field');
+  await addByKey('b', 'Button');
+  await expect(elements).toHaveText(['By keyboard', 'A heading', 'Form', 'E-mail', 'Send']);
+
+  await row(page, 'A heading').focus();
+  await press('ArrowDown', 2);
+  await expect(row(page, 'E-mail')).toBeFocused();
+  await press('Alt+ArrowDown');
+  await expect(elements).toHaveText(['By keyboard', 'A heading', 'Form', 'Send', 'E-mail']);
+  await press('ArrowUp', 2);
+  await expect(row(page, 'Form')).toBeFocused();
+  await press('Alt+ArrowUp');
+  await expect(elements).toHaveText(['By keyboard', 'Form', 'Send', 'E-mail', 'A heading']);
+  await row(page, 'A heading').focus();
+  await press('ArrowDown');
+  await press('Alt+ArrowRight');
+  await expect(row(page, 'A heading')).toHaveAttribute('aria-level', '3');
+  await press('Alt+ArrowLeft');
+  await expect(row(page, 'A heading')).toHaveAttribute('aria-level', '2');
+  await press('Delete');
+  await expect(elements).toHaveText(['By keyboard', 'Form', 'Send', 'E-mail']);
+  await press('Control+z');
+  await expect(elements).toHaveText(['By keyboard', 'Form', 'Send', 'E-mail', 'A heading']);
+});
+
+test('elements are dragged on the stage, a duplicate gets a key of its own, and hidden ones are gone', async ({
+  page,
+}) => {
+  await newWidget(page, 'By hand');
+  await add(page, 'Heading');
+  await add(page, 'E-mail field');
+  const inside = stage(page);
+  await drag(page, inside.getByRole('heading', { name: 'A heading' }), inside.locator('label'));
+  await expect(row(page, 'A heading')).toHaveAttribute('aria-level', '3');
+  await row(page, 'E-mail').click();
+  await page.keyboard.press('Control+d');
+  await expect(inside.locator('input')).toHaveCount(2);
+  expect(
+    await inside
+      .locator('input')
+      .evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).name)),
+  ).toEqual(['email', 'email2']);
+  await row(page, 'E-mail').first().getByRole('button', { name: 'Hide E-mail' }).click();
+  await expect(inside.locator('input')).toHaveCount(1);
+  await saved(page);
+});
+
+test('rich text typed on the stage keeps its marks, and script stays text, also for the visitor', async ({
+  page,
+}) => {
+  await newWidget(page, 'Rich words');
+  await add(page, 'Paragraph');
+  const paragraph = stage(page).getByText('Write a sentence or two here.');
+  await doubleClickOnStage(page, paragraph);
+  await page.keyboard.type('Now ');
+  await page.keyboard.press('Control+b');
+  await page.keyboard.type('bold');
+  await page.keyboard.press('Control+b');
+  await page.keyboard.type(' <img src=x onerror=alert(1)>');
+  await page.keyboard.press('Escape');
+  await expect(stage(page).locator('.box p strong')).toHaveText('bold');
+  await saved(page);
+  await publish(page);
+  await page.goto(`${demo}/contact/`);
+  const dialog = page.getByRole('dialog', { name: 'Rich words' });
+  await expect(dialog.getByText('Now bold <img src=x onerror=alert(1)>')).toBeVisible();
+  await expect(dialog.locator('img')).toHaveCount(0);
+  await page.goto(`${studio}/widgets`);
+  await page.getByRole('link', { name: 'Rich words' }).click();
+  const pages = await openPiece(page, 'Arrive', /every page/);
+  await pages.getByLabel('Include').fill('/nowhere');
+  await page.keyboard.press('Escape');
+  await publish(page);
+});
+
+test('two tabs: the second save is held back, and nothing of either is lost', async ({ page, context }) => {
+  await newWidget(page, 'Two tabs');
+  await add(page, 'Heading');
+  await saved(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await row(other, 'A heading').click();
+  await other.getByRole('region', { name: 'Inspector' }).getByLabel('Words').fill('Theirs');
+  await saved(other);
+  await row(page, 'A heading').click();
+  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Words').fill('Mine');
+  const dialog = page.getByRole('alertdialog', { name: 'Saved elsewhere' });
+  await expect(dialog).toContainText('Nothing is lost');
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Keep mine as a new widget' }).click();
+  await expect(page.getByRole('heading', { name: 'Two tabs (my version)' })).toBeVisible();
+  await expect(row(page, 'Mine')).toBeVisible();
+  await other.reload();
+  await expect(row(other, 'Theirs')).toBeVisible();
+});
+
+test('mistakes are shown where they are made, and kept out', async ({ page }) => {
+  await page.getByRole('button', { name: 'New widget' }).click();
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByText('Give it a name that says what it is for')).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+
+  await newWidget(page, 'Mistakes');
+  await add(page, 'Button');
+  await page.getByRole('region', { name: 'Inspector' }).getByLabel('When pressed').selectOption('link');
+  await page.getByLabel('Address of the page').fill('javascript:alert(1)');
+  await expect(page.getByRole('banner').getByRole('status')).toContainText('elements.');
+  await expect(page.getByRole('banner').getByRole('status')).toContainText(
+    'must be a web, mail or telephone address',
+  );
+  await page.getByLabel('Address of the page').fill('/shop/');
+  await saved(page);
+
+  const recipients = await openPiece(page, 'Afterwards', /nobody/);
+  await recipients.getByLabel('Recipients').fill('desk@larkmoor');
+  await expect(recipients.getByText('desk@larkmoor: is not an e-mail address')).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('button', { name: /^Check \d/ }).click();
+  await expect(page.getByText('Nothing to mend.').or(page.getByText(/thanks are empty/))).toBeVisible();
+});
+
+test('Check finds grey on grey and repairs it in one click', async ({ page }) => {
+  await newWidget(page, 'Faint');
+  await add(page, 'Heading');
+  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Text colour').click();
+  await page.getByLabel('Colour as text').fill('#d0d0d0');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Check 1' }).click();
+  await expect(page.getByText(/contrast is 1\.5, and 3 is needed/)).toBeVisible();
+  await expectAccessible(page);
+  await page
+    .getByRole('button', { name: /^Use #/ })
+    .first()
+    .click();
+  await expect(page.getByText('Nothing to mend.')).toBeVisible();
+});
+
+test('the narrower screens of the stage, and every station, are free of serious faults', async ({ page }) => {
+  await page.getByRole('link', { name: 'Sky letter' }).click();
+  await page.getByRole('button', { name: 'Phone, 390 px' }).click();
+  const box = stage(page).getByRole('dialog');
+  await expect(box).toHaveCSS('width', '358px');
+  for (const station of ['Arrive', 'Appear', 'Respond', 'Afterwards', 'Return']) {
+    await page.getByRole('group', { name: 'Stations' }).getByRole('button', { name: station }).click();
+    await expectAccessible(page);
+  }
+  await page.getByRole('button', { name: 'Rehearse a visit' }).click();
+  await expectAccessible(page);
+});
+
+test('people who are not signed in are asked to, and come to where they were going', async ({ browser }) => {
+  const page = await (await browser.newContext()).newPage();
+  await page.goto(`${studio}/people`);
+  await expect(page).toHaveURL(/sign-in/);
+  await expectAccessible(page);
+  await page.getByLabel('E-mail').fill('nobody@x.example');
+  await page.getByLabel('Password').fill('wrong');
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('do not belong together');
+  await page.getByRole('button', { name: 'Sign in as the demo designer' }).click();
+  await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
+  await page.context().close();
+});

@@ -1,0 +1,169 @@
+import { expect, test, type Page } from '@playwright/test';
+import { demo, expectAccessible, publish, signIn, studio } from './helpers.ts';
+
+const letter = (page: Page) => page.getByRole('dialog', { name: 'The moor’s sky, once a month' });
+const articles = ['/journal/dark-adaptation/', '/journal/first-telescope/'];
+
+/** Opens the demo's published letter at once, whatever its rules say. */
+async function openLetter(page: Page, path = '/'): Promise<void> {
+  await page.goto(demo + path);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate('sirene.open("sky-letter")');
+  await expect(letter(page)).toBeVisible();
+}
+
+async function submissionsOf(page: Page, words: string): Promise<number> {
+  await page.goto(`${studio}/people`);
+  await page.getByLabel('Search submissions').fill(words);
+  const count = page.getByText(/^\d+ submissions?$/).or(page.getByText('Nothing matches'));
+  await expect(count.first()).toHaveText(/^([01] submissions?|Nothing matches)$/);
+  return page.getByRole('table', { name: 'Submissions' }).getByRole('row').filter({ hasText: words }).count();
+}
+
+test('the letter comes by its rule: where, when, and not again after closing', async ({ page }) => {
+  await page.clock.install();
+  await page.goto(`${demo}/contact/`);
+  await page.clock.runFor(20_000);
+  await expect(letter(page)).toHaveCount(0);
+  await page.goto(demo + articles[0]);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate('sirene.ready');
+  await page.clock.runFor(7_500);
+  await expect(letter(page)).toHaveCount(0);
+  await page.clock.runFor(1_000);
+  await expect(letter(page)).toBeVisible();
+  await expectAccessible(page);
+  await letter(page).getByRole('button', { name: 'Close' }).click();
+  await expect(letter(page)).toHaveCount(0);
+  await page.goto(demo + articles[1]);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate('sirene.ready');
+  await page.clock.runFor(20_000);
+  await expect(letter(page)).toHaveCount(0);
+});
+
+test('scrolling far enough brings it too', async ({ page }) => {
+  await page.goto(demo + articles[1]);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate('sirene.ready');
+  await page.mouse.wheel(0, 200);
+  await expect(letter(page)).toHaveCount(0);
+  await page.mouse.wheel(0, 4000);
+  await expect(letter(page)).toBeVisible();
+});
+
+test('before a widget shows, a page fetches script, manifest and body, and nothing else', async ({
+  page,
+}) => {
+  const fetched: string[] = [];
+  page.on('request', (request) => {
+    if (request.url().startsWith(studio))
+      fetched.push(new URL(request.url()).pathname.replace(/[0-9a-f]{32}/, 'HASH'));
+  });
+  await page.goto(`${demo}/`);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate('sirene.ready');
+  expect(fetched).toEqual(['/embed.js', '/m/larkmoor.json']);
+  const globals = await page.evaluate(() =>
+    Object.keys(window).filter((key) => key.toLowerCase().includes('sirene')),
+  );
+  expect(globals).toEqual([]);
+  await page.evaluate('sirene.open("sky-letter")');
+  await expect(letter(page)).toBeVisible();
+  expect(fetched.slice(0, 3)).toEqual(['/embed.js', '/m/larkmoor.json', '/b/HASH.json']);
+  expect(fetched[3] ?? '/embed/form').toMatch(/^\/embed\/form/);
+});
+
+test('the page’s own script may open, close and listen', async ({ page }) => {
+  const said: string[] = [];
+  page.on('console', (message) => said.push(message.text()));
+  await page.goto(`${demo}/`);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate(
+    `window.heard = []; for (const what of ['open', 'close']) sirene.on(what, (name) => heard.push(what + ' ' + name)); sirene.on('open', () => { throw new Error('mine') })`,
+  );
+  await page.evaluate('sirene.open("sky-letter")');
+  await expect(letter(page)).toBeVisible();
+  await page.evaluate('sirene.close()');
+  await expect(letter(page)).toHaveCount(0);
+  await page.evaluate('sirene.open("nobody")');
+  await expect.poll(() => said.join('\n')).toContain('there is no published widget named "nobody"');
+  expect(await page.evaluate('heard')).toEqual(['open sky-letter', 'close sky-letter']);
+});
+
+test('a page of an origin that is not allowed shows nothing and says why', async ({ page }) => {
+  const said: string[] = [];
+  const thrown: string[] = [];
+  page.on('console', (message) => said.push(message.text()));
+  page.on('pageerror', (error) => thrown.push(error.message));
+  const elsewhere = demo.replace('localhost', '127.0.0.1');
+  await page.goto(elsewhere + articles[0]);
+  await expect
+    .poll(() => said.join('\n'))
+    .toContain(
+      `Sirene: nothing is shown. The origin ${elsewhere} is not among the allowed origins of Larkmoor Observatory.`,
+    );
+  await expect(letter(page)).toHaveCount(0);
+  expect(thrown).toEqual([]);
+});
+
+test('a submission that can’t be sent is kept over a reload and arrives once', async ({ page }) => {
+  let blocked = true;
+  await page.route('**/c/larkmoor/submissions', (route) => (blocked ? route.abort() : route.continue()));
+  await openLetter(page);
+  await letter(page).getByLabel('E-mail address').fill('kept@reload.example');
+  await letter(page).getByRole('button', { name: 'Send me the Sky letter' }).click();
+  await expect(letter(page).getByRole('status')).toHaveText(/did not go through/);
+  await page.reload();
+  blocked = false;
+  const arrived = page.waitForResponse(
+    (response) => response.url().endsWith('/submissions') && response.status() === 202,
+  );
+  await page.reload();
+  await arrived;
+  await page.reload();
+  await signIn(page);
+  expect(await submissionsOf(page, 'kept@reload.example')).toBe(1);
+});
+
+test('by keyboard: an inline form is filled in, corrected and sent, and its thanks are read', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Ask the observatory' }).click();
+  await publish(page);
+  const visitor = await (await browser.newContext()).newPage();
+  await visitor.goto(`${demo}/contact/`);
+  const form = visitor.getByRole('region', { name: 'Ask the observatory' });
+  await expect(form).toBeVisible();
+  await expectAccessible(visitor);
+  await form.getByLabel('Your name').focus();
+  await visitor.keyboard.press('Enter');
+  await expect(form.getByText('Please enter your name')).toBeVisible();
+  await expect(form.getByLabel('Your name')).toBeFocused();
+  await visitor.keyboard.type('Kaja Holt');
+  await visitor.keyboard.press('Tab');
+  await visitor.keyboard.type('kaja@holt.example');
+  await visitor.keyboard.press('Tab');
+  await visitor.keyboard.type('Is the dome open <b>tonight</b>?');
+  await visitor.keyboard.press('Tab');
+  await visitor.keyboard.press('Enter');
+  await expect(form.getByRole('heading', { name: 'Your question is with us' })).toBeVisible();
+  await visitor.close();
+  await page.goto(`${studio}/people`);
+  await expect(page.getByRole('region', { name: 'Submission' })).toContainText(
+    'Is the dome open <b>tonight</b>?',
+  );
+});
+
+test('on a phone the letter keeps its margins and nothing overflows', async ({ browser }) => {
+  const page = await (await browser.newContext({ viewport: { width: 360, height: 640 } })).newPage();
+  await openLetter(page);
+  const box = await letter(page).boundingBox();
+  expect(box).toMatchObject({ x: 16, width: 328 });
+  expect((box?.y ?? 0) + (box?.height ?? 0)).toBeCloseTo(640 - 16, 0);
+  const wide = await letter(page).evaluate((node) => node.scrollWidth > node.clientWidth);
+  expect(wide).toBe(false);
+  await page.context().close();
+});
