@@ -1,5 +1,5 @@
 // One compiled targeting tree of four conditions, beside json-logic-js on the same tree and a closure written by hand.
-import { compileTargeting } from '@sirene/core/behaviour';
+import { compileTargeting, placeOf } from '@sirene/core/behaviour';
 import jsonLogic from 'json-logic-js';
 import { figure, median } from './lib.mjs';
 
@@ -41,18 +41,14 @@ const visits = ['/journal/moon', '/shop/lamp', '/contact', '/journal/dark-adapta
 );
 
 const compiled = compileTargeting(tree);
-const byHand = (visit) => {
-  const path = visit.address.slice(visit.address.indexOf('/', 8));
-  return (
-    (path.startsWith('/journal/') || path.startsWith('/shop/')) &&
-    !(visit.width >= 0 && visit.width <= 599) &&
-    visit.pagesSeen >= 2
-  );
-};
+const byHand = ({ path, width, pagesSeen }) =>
+  (path.startsWith('/journal/') || path.startsWith('/shop/')) &&
+  !(width >= 0 && width <= 599) &&
+  pagesSeen >= 2;
 
 for (const visit of visits) {
   const answers = [compiled(visit), byHand(visit), jsonLogic.apply(logic, visit)];
-  if (new Set(answers).size !== 1) throw new Error(`The three disagree on ${visit.address}: ${answers}`);
+  if (new Set(answers).size !== 1) throw new Error(`The three disagree on ${visit.path}: ${answers}`);
 }
 
 let held = 0;

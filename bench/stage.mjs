@@ -83,7 +83,7 @@ async function measure(page) {
       return performance.now() - start;
     };
   });
-  const words = page.getByLabel('Words');
+  const words = page.getByRole('textbox', { name: 'Words' });
   await words.focus();
   await page.keyboard.press('End');
   for (let press = 0; press < presses; press++) {

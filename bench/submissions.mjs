@@ -18,7 +18,7 @@ import {
 import { figure, median } from './lib.mjs';
 
 const headers = { 'content-type': 'application/json', origin: demo };
-const kills = 20;
+const kills = Number(process.env.KILLS ?? 20);
 
 async function throughput(address, widget) {
   const result = await autocannon({

@@ -16,10 +16,10 @@ import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { refusal } from './shared/problems.js';
 import { MailSink } from './standins/mail-sink.js';
 import { version } from './version.js';
+import { openVisitorSurface } from './visitor-surface.js';
 
-/** Largest request body, bytes: a document of 1 MB with room around it. Visitors' pages may send far less. */
+/** Largest request body, bytes: a document of 1 MB with room around it. */
 const bodyLimit = 1_200_000;
-const visitorBodyLimit = 64_000;
 
 export interface Options {
   clock?: ServerClock;
@@ -36,15 +36,13 @@ export async function createApp(
     logger: logger ?? ['error', 'warn'],
     abortOnError: false,
   });
+  openVisitorSurface(app.getHttpAdapter().getInstance(), config);
   await app.register(cookie);
   await app.register(helmet, {
     contentSecurityPolicy: { directives: studioPolicy },
     crossOriginResourcePolicy: false,
   });
-  // First our hook, which says how much, then the plugin, which reads it.
-  limitVisitors(app, config);
   await app.register(rateLimit, { global: false });
-  app.enableCors({ delegator: corsFor } as never);
   app.useGlobalPipes(
     new ValidationPipe({
       transform: true,
@@ -87,37 +85,6 @@ const studioPolicy = {
   frameSrc: ["'self'"],
   upgradeInsecureRequests: null,
 };
-
-// What visitors' pages fetch is the same for everyone and carries no cookie, so any page may read it; which pages may
-// show a widget is decided by the site's origins, and a page that may not is told why.
-const visitorPaths = /^\/(c|m|b|embed)[/.]/;
-
-function corsFor(request: FastifyRequest, done: (error: Error | null, options: object) => void): void {
-  done(
-    null,
-    visitorPaths.test(request.url)
-      ? { origin: '*', methods: ['GET', 'POST'], maxAge: 86_400 }
-      : { origin: false },
-  );
-}
-
-function limitVisitors(app: NestFastifyApplication, config: Config): void {
-  const limits: Record<string, number> = {
-    collect: config.submissionsPerMinute,
-    'sign-in': config.signInsPerMinute,
-  };
-  app
-    .getHttpAdapter()
-    .getInstance()
-    .addHook('onRoute', (route) => {
-      const limit = (
-        route.config as { rateLimit?: { group: string; max?: number; timeWindow?: number } } | undefined
-      )?.rateLimit;
-      if (limit)
-        Object.assign(limit, { max: limits[limit.group] ?? 60, timeWindow: 60_000, groupId: limit.group });
-      if (route.url.startsWith('/c/')) route.bodyLimit = visitorBodyLimit;
-    });
-}
 
 /** Serves the built embed and studio, where they are. The studio's own addresses all lead to its one page. */
 async function serveBuilt(app: NestFastifyApplication, { studio, embed }: Config): Promise<void> {

@@ -1,3 +1,19 @@
+/** An address in the forms that patterns are compared with; taken apart once a page, since many patterns ask. */
+export interface Place {
+  /** Without query and fragment, and without a closing slash. */
+  whole: string;
+  path: string;
+  /** The path with the query. */
+  pathAndQuery: string;
+}
+
+/** Takes an address apart. */
+export function placeOf(address: string): Place {
+  const withQuery = cut(address, ['#']);
+  const whole = bare(cut(address, ['?', '#']));
+  return { whole, path: pathOf(whole), pathAndQuery: bare(pathOf(withQuery)) };
+}
+
 /**
  * Compiles an address pattern into a test.
  *
@@ -5,26 +21,21 @@
  * when it starts with a scheme. `*` stands for any run of characters. A closing slash in address or pattern does not matter.
  * Matching is linear in the address for any pattern: no regular expression is built from what a designer typed.
  *
- * @example compilePattern('/journal/*')('https://larkmoor.example/journal/moon?x=1') // true
+ * @example compilePattern('/journal/*')(placeOf('https://larkmoor.example/journal/moon?x=1')) // true
  */
-export function compilePattern(pattern: string): (address: string) => boolean {
+export function compilePattern(pattern: string): (place: Place) => boolean {
   const wanted = pattern.trim();
-  const whole = /^[a-z]+:\/\//i.test(wanted);
-  const withQuery = wanted.includes('?');
-  const subject = (address: string) => {
-    const end = cut(address, withQuery ? ['#'] : ['?', '#']);
-    return bare(whole ? end : pathOf(end));
-  };
+  const key = /^[a-z]+:\/\//i.test(wanted) ? 'whole' : wanted.includes('?') ? 'pathAndQuery' : 'path';
   const pieces = (wanted.endsWith('*') ? wanted : bare(wanted)).split('*');
   const first = pieces[0] as string;
-  if (pieces.length === 1) return (address) => subject(address) === first;
+  if (pieces.length === 1) return (place) => place[key] === first;
   const last = pieces[pieces.length - 1] as string;
-  const middle = pieces.slice(1, -1).filter(Boolean);
   const folder = bare(first);
-  return (address) => {
-    const text = subject(address);
-    // "/journal/*" also means the journal's own page.
-    if (pieces.length === 2 && !last && text === folder) return true;
+  // "/journal/*" is what nearly all patterns are, and also means the journal's own page.
+  if (pieces.length === 2 && !last) return (place) => place[key].startsWith(first) || place[key] === folder;
+  const middle = pieces.slice(1, -1).filter(Boolean);
+  return (place) => {
+    const text = place[key];
     if (text.length < first.length + last.length || !text.startsWith(first) || !text.endsWith(last))
       return false;
     const end = text.length - last.length;

@@ -7,6 +7,7 @@ import {
   explain,
   explainTargeting,
   noMemory,
+  placeOf,
   startState,
   step,
   visitGapMs,
@@ -76,7 +77,7 @@ describe('address patterns', () => {
     ['https://x.example/*', 'https://y.example/shop', false],
     ['/a.b', 'https://x.example/aXb', false],
   ])('%s on %s: %p', (pattern, address, expected) => {
-    expect(compilePattern(pattern)(address)).toBe(expected);
+    expect(compilePattern(pattern)(placeOf(address))).toBe(expected);
   });
 
   test('agrees with the obvious regular expression', () => {
@@ -87,7 +88,7 @@ describe('address patterns', () => {
         const clean = `/${path}`.replace(/\/+/g, '/').replace(/(.)\/$/, '$1');
         const wanted = `/x${pattern}`;
         const expected = new RegExp(`^${wanted.replace(/\*/g, '.*')}$`).test(clean);
-        expect(compilePattern(wanted)(`https://s.example${clean}`)).toBe(expected);
+        expect(compilePattern(wanted)(placeOf(`https://s.example${clean}`))).toBe(expected);
       }),
       { numRuns: 500 },
     );
@@ -95,13 +96,13 @@ describe('address patterns', () => {
 
   test('a pattern made to be slow is not', () => {
     const matches = compilePattern(`/${'a*'.repeat(100)}b`);
-    expect(matches(`https://x.example/${'a'.repeat(20_000)}`)).toBe(false);
+    expect(matches(placeOf(`https://x.example/${'a'.repeat(20_000)}`))).toBe(false);
   });
 });
 
 describe('targeting', () => {
   const visit: PageVisit = {
-    address: 'https://x.example/shop/lamp',
+    ...placeOf('https://x.example/shop/lamp'),
     arrivedAt: 0,
     now: 0,
     scrolled: 0,
@@ -133,7 +134,7 @@ describe('targeting', () => {
   });
 
   test('what is excluded wins over what is included', () => {
-    expect(compileTargeting(shop)({ ...visit, address: 'https://x.example/shop/secret' })).toBe(false);
+    expect(compileTargeting(shop)({ ...visit, ...placeOf('https://x.example/shop/secret') })).toBe(false);
   });
 
   test('a condition of a kind that is not known never holds', () => {

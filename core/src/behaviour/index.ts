@@ -1,4 +1,4 @@
-export { compilePattern } from './address.js';
+export { compilePattern, placeOf, type Place } from './address.js';
 export { conditionSpecs, type Condition } from './conditions/registry.js';
 export { explain, type Explanation, type Reason } from './explain.js';
 export * from './machine.js';

@@ -1,3 +1,4 @@
+import { placeOf } from './address.js';
 import { pausedBy, noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
 import type { PageVisit } from './page.js';
 import type { CompiledRules } from './rules.js';
@@ -69,7 +70,7 @@ function arrive(
   const memory = rememberArrival(state.memory, at);
   const { pages: pagesSeen, visits } = memory;
   const page: PageVisit = {
-    address,
+    ...placeOf(address),
     arrivedAt: at,
     now: at,
     scrolled: 0,

@@ -1,7 +1,7 @@
+import type { Place } from './address.js';
+
 /** What is known of the page a visitor is on, and of what they did there. Times in ms since the epoch. */
-export interface PageVisit {
-  /** The full address. */
-  address: string;
+export interface PageVisit extends Place {
   arrivedAt: number;
   now: number;
   /** The deepest point reached, as a share of the page, 0 to 1. */

@@ -3,6 +3,8 @@ import type { Action } from '@sirene/core/widget';
 import type { Database } from 'better-sqlite3';
 import { DataSource, LessThanOrEqual } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
+import { GroupWriter } from '../database/group-writer.js';
+import { statement } from '../database/statements.js';
 import { Transactions } from '../database/transactions.js';
 import { SubmissionEntity } from '../people/people.entity.js';
 import { newId } from '../shared/ids.js';
@@ -30,6 +32,7 @@ export class OutboxService implements OnApplicationShutdown {
   constructor(
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
+    private readonly groups: GroupWriter,
     private readonly sites: SitesService,
     @Inject(HANDLERS) handlers: ActionHandler[],
     @Inject(CLOCK) private readonly clock: ServerClock,
@@ -57,12 +60,11 @@ export class OutboxService implements OnApplicationShutdown {
   ): void {
     for (const action of actions) {
       for (const { target, settings } of this.#handlers.get(action.type)?.targets(action) ?? []) {
-        database
-          .prepare(
-            `INSERT INTO delivery (id, siteId, submissionId, type, target, settings, state, attempts, dueAt)
+        statement(
+          database,
+          `INSERT INTO delivery (id, siteId, submissionId, type, target, settings, state, attempts, dueAt)
              VALUES (?, ?, ?, ?, ?, ?, 'waiting', 0, ?)`,
-          )
-          .run(newId('d'), siteId, submissionId, action.type, target, JSON.stringify(settings), now);
+        ).run(newId('d'), siteId, submissionId, action.type, target, JSON.stringify(settings), now);
       }
     }
   }
@@ -107,8 +109,11 @@ export class OutboxService implements OnApplicationShutdown {
     const now = this.clock.now();
     const wait = outcome === null ? null : waitAfter(attempts);
     const state = outcome === null ? 'sent' : wait === null ? 'failed' : 'waiting';
-    const change = { attempts, state, lastAt: now, lastError: outcome, dueAt: now + (wait ?? 0) } as const;
-    await this.transactions.write((manager) => manager.update(DeliveryEntity, { id: delivery.id }, change));
+    const update =
+      'UPDATE delivery SET attempts = ?, state = ?, lastAt = ?, lastError = ?, dueAt = ? WHERE id = ?';
+    await this.groups.add((database) =>
+      statement(database, update).run(attempts, state, now, outcome, now + (wait ?? 0), delivery.id),
+    );
   }
 
   /** What went wrong, or `null` when it was taken. */

@@ -7,6 +7,7 @@ import { DataSource } from 'typeorm';
 import { OutboxService } from '../actions/outbox.service.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
+import { statement } from '../database/statements.js';
 import type { SubmittedField } from '../people/people.entity.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
@@ -30,6 +31,10 @@ interface Entry {
   email: string;
   name: string;
 }
+
+const insertSubmission = `INSERT INTO submission
+    (siteId, id, widgetId, widgetName, versionNumber, personId, fields, page, pageTitle, receivedAt)
+  VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT DO NOTHING`;
 
 /** Most versions kept in memory; a version is a few kB. */
 const mostKept = 1000;
@@ -73,12 +78,11 @@ export class CollectService {
     const day = new Date(this.clock.now()).toISOString().slice(0, 10);
     await this.groups.add((database) => {
       for (const { type, widget } of events) {
-        database
-          .prepare(
-            `INSERT INTO count (widgetId, day, ${type}) SELECT id, ?, 1 FROM widget WHERE id = ? AND siteId = ?
+        statement(
+          database,
+          `INSERT INTO count (widgetId, day, ${type}) SELECT id, ?, 1 FROM widget WHERE id = ? AND siteId = ?
              ON CONFLICT (widgetId, day) DO UPDATE SET ${type} = ${type} + 1`,
-          )
-          .run(day, widget, site.id);
+        ).run(day, widget, site.id);
       }
     });
   }
@@ -88,31 +92,28 @@ export class CollectService {
     { site, seen, submission, fields, email, name }: Entry,
   ): 'stored' | 'again' | 'taken' {
     const now = this.clock.now();
-    const known = database
-      .prepare('SELECT widgetId FROM submission WHERE siteId = ? AND id = ?')
-      .get(site.id, submission.id) as { widgetId: string } | undefined;
-    if (known) return known.widgetId === seen.widgetId ? 'again' : 'taken';
     const personId = email ? storePerson(database, site.id, email, name, now) : null;
-    database
-      .prepare(
-        `INSERT INTO submission
-           (siteId, id, widgetId, widgetName, versionNumber, personId, fields, page, pageTitle, receivedAt)
-         VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
-      )
-      .run(
-        site.id,
-        submission.id,
-        seen.widgetId,
-        seen.name,
-        seen.number,
-        personId,
-        JSON.stringify(fields),
-        submission.page,
-        submission.title,
-        now,
-      );
+    const { changes } = statement(database, insertSubmission).run(
+      site.id,
+      submission.id,
+      seen.widgetId,
+      seen.name,
+      seen.number,
+      personId,
+      JSON.stringify(fields),
+      submission.page,
+      submission.title,
+      now,
+    );
+    if (changes === 0) return this.#known(database, site.id, submission.id, seen.widgetId);
     this.outbox.enqueue(database, site.id, submission.id, seen.actions, now);
     return 'stored';
+  }
+
+  #known(database: Database, siteId: string, id: string, widgetId: string): 'again' | 'taken' {
+    const select = 'SELECT widgetId FROM submission WHERE siteId = ? AND id = ?';
+    const known = statement(database, select).get(siteId, id) as { widgetId: string };
+    return known.widgetId === widgetId ? 'again' : 'taken';
   }
 
   /** The version that a body belongs to: whoever filled in an older one is held to the rules they saw. */
@@ -156,13 +157,12 @@ function refuseUnknownFields(rule: FormRule, values: Record<string, unknown>): v
 }
 
 function storePerson(database: Database, siteId: string, email: string, name: string, now: number): string {
-  const { id } = database
-    .prepare(
-      `INSERT INTO person (id, siteId, email, name, firstAt, lastAt) VALUES (?, ?, ?, ?, ?, ?)
+  const { id } = statement(
+    database,
+    `INSERT INTO person (id, siteId, email, name, firstAt, lastAt) VALUES (?, ?, ?, ?, ?, ?)
        ON CONFLICT (siteId, email) DO UPDATE SET
          name = CASE WHEN excluded.name = '' THEN name ELSE excluded.name END, lastAt = excluded.lastAt
        RETURNING id`,
-    )
-    .get(newId('p'), siteId, email, name, now, now) as { id: string };
+  ).get(newId('p'), siteId, email, name, now, now) as { id: string };
   return id;
 }

@@ -51,7 +51,7 @@ export class MailSink implements OnApplicationShutdown {
   }
 
   async #keep(stream: SMTPServerDataStream, session: SMTPServerSession): Promise<void> {
-    const mail = await simpleParser(stream);
+    const mail = await simpleParser(stream, { skipTextToHtml: true, skipImageLinks: true });
     const { mailFrom, rcptTo } = session.envelope;
     await this.transactions.write((manager) =>
       manager.insert(MailEntity, {

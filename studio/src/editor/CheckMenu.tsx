@@ -2,14 +2,13 @@ import { Box, Button, Flex, Popover, Portal, Stack, Text } from '@chakra-ui/reac
 import { checkDocument } from '@sirene/core/check';
 import { sceneOf } from '@sirene/core/widget';
 import { CircleCheck, ListChecks } from 'lucide-react';
-import { useDeferredValue, useMemo } from 'react';
-import { useDocument, useEditor } from './state/editor.tsx';
+import { useMemo } from 'react';
+import { useSettledDocument, useEditor } from './state/editor.tsx';
 
 /** What is worth mending before publishing, each with a way to it and, where there is one, a repair. */
 export function CheckMenu() {
   const { session, brand, select, goTo } = useEditor();
-  // Typing comes first; the findings follow as soon as there is time.
-  const document = useDeferredValue(useDocument());
+  const document = useSettledDocument();
   const findings = useMemo(() => checkDocument(document, brand), [document, brand]);
   const show = (element: string | null) => {
     if (element) goTo(sceneOf(document, element) === 'thanks' ? 'afterwards' : 'respond');

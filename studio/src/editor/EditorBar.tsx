@@ -7,13 +7,13 @@ import { CheckMenu } from './CheckMenu.tsx';
 import { ConflictDialog } from './ConflictDialog.tsx';
 import { PublishButton } from './PublishButton.tsx';
 import type { SaveState } from './state/autosave.ts';
-import { useDocument, useEditor } from './state/editor.tsx';
+import { useSettledDocument, useEditor } from './state/editor.tsx';
 import { VersionsDialog } from './VersionsDialog.tsx';
 
 /** The widget's name and state, the way back and forth, and what brings it to visitors. */
 export function EditorBar() {
   const { session, autosave } = useEditor();
-  const { name } = useDocument();
+  const { name } = useSettledDocument();
   const state = useSyncExternalStore(autosave.subscribe, () => autosave.state);
   const changedSince = useSyncExternalStore(autosave.subscribe, () => autosave.changedSince);
   const number = useSyncExternalStore(autosave.subscribe, () => autosave.publishedNumber);

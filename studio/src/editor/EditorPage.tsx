@@ -1,5 +1,5 @@
 import { Grid } from '@chakra-ui/react';
-import { compilePattern } from '@sirene/core/behaviour';
+import { compilePattern, placeOf } from '@sirene/core/behaviour';
 import { pagePatterns, type Station } from '@sirene/core/sentence';
 import type { SceneName } from '@sirene/core/widget';
 import { useEffect, useLayoutEffect, useMemo, useState } from 'react';
@@ -18,6 +18,7 @@ import { Stage } from './stage/Stage.tsx';
 import { StageController } from './stage/stage-controller.ts';
 import { Autosave } from './state/autosave.ts';
 import { EditSession } from './state/edit-session.ts';
+import { SettledDocument } from './state/settled-document.ts';
 import { EditorContext, widths, type Editor, type Selection, type Width } from './state/editor.tsx';
 
 const fresh = { revalidateOnFocus: false, revalidateOnReconnect: false, revalidateIfStale: true };
@@ -48,7 +49,7 @@ function fittingPage({ document }: Widget, pages: StoredPage[]): StoredPage | nu
   const { include } = pagePatterns(document.behaviour.targeting);
   const tests = include.map(compilePattern);
   // A page deep in the site shows more than the list above it.
-  const fitting = pages.filter(({ address }) => tests.some((matches) => matches(address)));
+  const fitting = pages.filter(({ address }) => tests.some((matches) => matches(placeOf(address))));
   return (
     fitting.find(({ address }) => !include.includes(`${new URL(address).pathname}*`)) ??
     fitting[0] ??
@@ -60,6 +61,7 @@ function fittingPage({ document }: Widget, pages: StoredPage[]): StoredPage | nu
 function OpenEditor(loaded: Loaded) {
   const { widget, brand, pages } = loaded;
   const [session] = useState(() => new EditSession(widget.document));
+  const [settled] = useState(() => new SettledDocument(session));
   const [autosave] = useState(() => new Autosave(session, widget));
   const [stage] = useState(() => new StageController(widget.slug));
   const [selection, select] = useState<Selection>(null);
@@ -89,6 +91,7 @@ function OpenEditor(loaded: Loaded) {
     () => ({
       ...loaded,
       session,
+      settled,
       autosave,
       stage,
       selection,
@@ -108,7 +111,7 @@ function OpenEditor(loaded: Loaded) {
     }),
     // The loaded props never change while the editor is open; its key sees to that.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [session, autosave, stage, selection, station, width, page],
+    [session, settled, autosave, stage, selection, station, width, page],
   );
 
   const rehearse = () => {

@@ -6,7 +6,7 @@ import { CopyButton } from '../shared/CopyButton.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago } from '../shared/format.ts';
 import { StateMark } from '../shared/StateMark.tsx';
-import { useDocument, useEditor } from './state/editor.tsx';
+import { useSettledDocument, useEditor } from './state/editor.tsx';
 
 /** Saves, publishes, and says whether the site will really show it. */
 export function PublishButton({ disabled }: { disabled: boolean }) {
@@ -59,7 +59,7 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
 
 function Published() {
   const { widget, site } = useEditor();
-  const { placement } = useDocument();
+  const { placement } = useSettledDocument();
   const { data } = useSWR(`/api/sites/${site.id}/install`, get<Install>, { refreshInterval: 3000 });
   const marker = `<div data-sirene="${widget.slug}"></div>`;
   const tag = `<script async src="${location.origin}/embed.js" data-site="${site.key}"></script>`;

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { compilePattern } from '../address.js';
+import { compilePattern, type Place } from '../address.js';
 import type { ConditionKind, ConditionSpec } from '../condition.js';
 
 export interface AddressCondition {
@@ -11,13 +11,20 @@ export interface AddressCondition {
 /** The page's address matches one pattern to include (or there are none) and none to exclude. */
 export const address: ConditionKind<AddressCondition> = {
   compile({ include, exclude }) {
-    const wanted = include.map(compilePattern);
-    const unwanted = exclude.map(compilePattern);
-    return (visit) =>
-      (wanted.length === 0 || wanted.some((matches) => matches(visit.address))) &&
-      !unwanted.some((matches) => matches(visit.address));
+    const wanted = anyOf(include);
+    const unwanted = anyOf(exclude);
+    if (!unwanted) return wanted ?? (() => true);
+    return (visit) => (!wanted || wanted(visit)) && !unwanted(visit);
   },
 };
+
+/** One test for a list of patterns; none for an empty list. A single pattern is tested without a loop. */
+function anyOf(list: readonly string[]): ((place: Place) => boolean) | null {
+  const tests = list.map(compilePattern);
+  const [first] = tests;
+  if (!first) return null;
+  return tests.length === 1 ? first : (place) => tests.some((matches) => matches(place));
+}
 
 const patterns = () => Type.Array(Type.String({ minLength: 1, maxLength: 300 }), { maxItems: 100 });
 

@@ -11,8 +11,10 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
   readonly #transport: Transporter;
 
   constructor(@Inject(CONFIG) private readonly config: Config) {
-    this.#transport = createTransport(config.smtpUrl, {
-      from: config.mailFrom,
+    this.#transport = createTransport({
+      url: config.smtpUrl,
+      // One connection for many mails; a new one each would cost more than the mail.
+      pool: true,
       connectionTimeout: 10_000,
       greetingTimeout: 10_000,
       socketTimeout: 20_000,
@@ -28,6 +30,7 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
     const sender = fields.find(({ key, value }) => key === 'email' && value)?.value;
     const lines = fields.map(({ label, value }) => `${label}: ${value || '(left empty)'}`);
     await this.#transport.sendMail({
+      from: this.config.mailFrom,
       to: delivery.target,
       // The other side can tell a repeated mail by its id (RFC 5322, 3.6.4).
       messageId: `<${delivery.id}@sirene>`,

@@ -8,14 +8,15 @@ import {
   type Run,
 } from '@sirene/core/elements';
 import { readPath } from '@sirene/core/widget';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { memo } from 'react';
+import { useEditor, useSettledDocument, useValueAt } from '../state/editor.tsx';
 import { Choice } from './controls.tsx';
 import { Row } from './Row.tsx';
 import { Section } from './Section.tsx';
 
 /** What an element says and does, as its definition describes it. */
 export function ElementProperties({ id }: { id: string }) {
-  const element = useDocument().elements[id] as Element;
+  const element = useSettledDocument().elements[id] as Element;
   const { properties } = definitionOf(element);
   const rare = properties.filter((property) => property.rare);
   const set = rare.filter(({ path }) => readPath(element, path) !== undefined).length;
@@ -25,14 +26,14 @@ export function ElementProperties({ id }: { id: string }) {
         {properties
           .filter((property) => !property.rare)
           .map((property) => (
-            <PropertyRow key={property.path.join('.')} id={id} element={element} property={property} />
+            <PropertyRow key={property.path.join('.')} id={id} property={property} />
           ))}
         {properties.length === 0 && <Text color="slate">It only holds others.</Text>}
       </Section>
       {rare.length > 0 && (
         <Section title="More" open={false} count={set}>
           {rare.map((property) => (
-            <PropertyRow key={property.path.join('.')} id={id} element={element} property={property} />
+            <PropertyRow key={property.path.join('.')} id={id} property={property} />
           ))}
         </Section>
       )}
@@ -40,17 +41,10 @@ export function ElementProperties({ id }: { id: string }) {
   );
 }
 
-function PropertyRow({
-  id,
-  element,
-  property,
-}: {
-  id: string;
-  element: Element;
-  property: InspectorProperty;
-}) {
+// Drawn again only when its own value changes.
+const PropertyRow = memo(function PropertyRow({ id, property }: { id: string; property: InspectorProperty }) {
   const { session } = useEditor();
-  const value = readPath(element, property.path);
+  const value = useValueAt(['elements', id, ...property.path]);
   const set = (next: unknown) => {
     const path = ['elements', id, ...property.path];
     session.apply({ type: 'set', path, value: next }, path.join('.'));
@@ -67,7 +61,7 @@ function PropertyRow({
       )}
     </Box>
   );
-}
+});
 
 interface ControlProps {
   id: string;

@@ -3,7 +3,7 @@ import { definitionOf, type Element } from '@sirene/core/elements';
 import { surfaceRole } from '@sirene/core/render';
 import type { StyleSheet } from '@sirene/core/style';
 import { Copy, Trash2 } from 'lucide-react';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { useEditor, useSettledDocument, useValueAt } from '../state/editor.tsx';
 import { useElementCommands } from '../commands.ts';
 import { ElementProperties } from './ElementProperties.tsx';
 import { ClosingControls, PlacementControls } from './PlacementControls.tsx';
@@ -15,7 +15,7 @@ import { StyleRow } from './StyleRow.tsx';
 /** What the selection is made of, grouped by what people ask for. */
 export function Inspector() {
   const { selection } = useEditor();
-  const document = useDocument();
+  const document = useSettledDocument();
   const element = selection === null ? undefined : document.elements[selection];
   return (
     <Box as="section" aria-label="Inspector" bg="sheet" borderStartWidth="1px" overflow="auto" minH="0">
@@ -89,26 +89,13 @@ function ElementInspector({ id, element }: { id: string; element: Element }) {
 }
 
 function WidgetInspector() {
-  const { session } = useEditor();
-  const document = useDocument();
+  const document = useSettledDocument();
   const role = surfaceRole(document.placement);
-  const rename = (name: string) =>
-    name !== '' && session.apply({ type: 'set', path: ['name'], value: name }, 'name');
   return (
     <>
       <Title>Widget</Title>
       <Section title="Name">
-        <Row label="Name">
-          {(id) => (
-            <Input
-              id={id}
-              size="xs"
-              maxLength={120}
-              value={document.name}
-              onChange={(event) => rename(event.target.value)}
-            />
-          )}
-        </Row>
+        <NameRow />
       </Section>
       <Section title="Size and place">
         <PlacementControls />
@@ -120,6 +107,27 @@ function WidgetInspector() {
       )}
       <StyleSections element={null} role={role} own={document.style[role]} />
     </>
+  );
+}
+
+function NameRow() {
+  const { session } = useEditor();
+  const name = useValueAt(['name']) as string;
+  const rename = (next: string) => {
+    if (next !== '') session.apply({ type: 'set', path: ['name'], value: next }, 'name');
+  };
+  return (
+    <Row label="Name">
+      {(id) => (
+        <Input
+          id={id}
+          size="xs"
+          maxLength={120}
+          value={name}
+          onChange={(event) => rename(event.target.value)}
+        />
+      )}
+    </Row>
   );
 }
 

@@ -4,12 +4,14 @@ import {
   brandTokens,
   resolveValue,
   styleProperties,
+  type Brand,
   type StyleProperty,
   type Value,
 } from '@sirene/core/style';
 import type { Path } from '@sirene/core/widget';
 import { RotateCcw } from 'lucide-react';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { memo, useCallback } from 'react';
+import { useDocument, useEditor, useSettledDocument } from '../state/editor.tsx';
 import { StyleControl } from './controls.tsx';
 import { Row } from './Row.tsx';
 
@@ -33,35 +35,58 @@ export function StyleRow({ element, part, name }: Props) {
     ? ['elements', element, 'style', part, 'base', name]
     : ['style', sources.role, part, 'base', name];
   const here = resolved?.origin.level === (element ? 'element' : 'widget');
-  const set = (value: Value | undefined) => session.apply({ type: 'set', path, value }, `${path.join('.')}`);
+  const key = path.join('.');
+  const set = useCallback(
+    (value: Value | undefined) => session.apply({ type: 'set', path: key.split('.'), value }, key),
+    [session, key],
+  );
   return (
     <Box>
-      <Row
-        label={property.label}
-        aside={
-          <Origin
-            here={here}
-            level={resolved?.origin.level}
-            label={property.label}
-            onReset={() => set(undefined)}
-          />
-        }
-      >
-        {(id) => (
-          <StyleControl
-            id={id}
-            property={property}
-            value={resolved?.value}
-            css={resolved?.css ?? ''}
-            brand={brand}
-            onChange={set}
-          />
-        )}
-      </Row>
+      <StyleRowView
+        property={property}
+        value={resolved?.value}
+        css={resolved?.css ?? ''}
+        level={resolved?.origin.level}
+        here={here}
+        brand={brand}
+        onSet={set}
+      />
       {name === 'color' && element && <ContrastNote element={element} part={part} onRepair={set} />}
     </Box>
   );
 }
+
+interface ViewProps {
+  property: StyleProperty;
+  value: Value | undefined;
+  css: string;
+  level: keyof typeof levelNames | undefined;
+  here: boolean;
+  brand: Brand;
+  onSet(value: Value | undefined): void;
+}
+
+// Drawn again only when its own value changes: an inspector shows a dozen of these at every key press.
+const StyleRowView = memo(function StyleRowView({
+  property,
+  value,
+  css,
+  level,
+  here,
+  brand,
+  onSet,
+}: ViewProps) {
+  return (
+    <Row
+      label={property.label}
+      aside={<Origin here={here} level={level} label={property.label} onReset={() => onSet(undefined)} />}
+    >
+      {(id) => (
+        <StyleControl id={id} property={property} value={value} css={css} brand={brand} onChange={onSet} />
+      )}
+    </Row>
+  );
+});
 
 const levelNames = { brand: 'brand', look: 'look', widget: 'widget', element: 'here' } as const;
 
@@ -117,7 +142,7 @@ function ContrastNote({
   onRepair(colour: string): void;
 }) {
   const { brand } = useEditor();
-  const document = useDocument();
+  const document = useSettledDocument();
   const { ratio, needed, repair } = contrastOf(document, brand, element, part);
   if (ratio >= needed) {
     return (

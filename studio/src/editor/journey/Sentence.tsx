@@ -1,6 +1,6 @@
 import { Box, Popover, Portal } from '@chakra-ui/react';
 import { stationSentence, type Station, type Subject } from '@sirene/core/sentence';
-import { useDocument } from '../state/editor.tsx';
+import { useSettledDocument } from '../state/editor.tsx';
 import { ClosingControls, PlacementControls } from '../inspector/PlacementControls.tsx';
 import { ConditionControls, PageControls } from './PageControls.tsx';
 import { FrequencyControls, PauseControls, TriggerControls } from './TimingControls.tsx';
@@ -21,7 +21,7 @@ const controls: Record<Subject, [title: string, Control: React.ComponentType]> =
 
 /** The rule of a station as a sentence; each underlined piece opens the control that changes it. */
 export function Sentence({ station }: { station: Station }) {
-  const document = useDocument();
+  const document = useSettledDocument();
   return (
     <Box fontSize="16px" lineHeight="1.7" data-sentence={station}>
       {stationSentence(document, station).map(({ text, subject }, at) =>

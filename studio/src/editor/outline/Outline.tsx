@@ -11,8 +11,8 @@ import { SortableContext, useSortable } from '@dnd-kit/sortable';
 import { definitionOf, type Element } from '@sirene/core/elements';
 import { childrenOf, moveByKey, moveTo, type Direction, type WidgetDocument } from '@sirene/core/widget';
 import { Eye, EyeOff } from 'lucide-react';
-import { useRef } from 'react';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { memo, useMemo, useRef } from 'react';
+import { useSettledDocument, useEditor } from '../state/editor.tsx';
 import { AddMenu } from './AddMenu.tsx';
 import { ElementIcon, iconOf } from './icons.tsx';
 
@@ -28,6 +28,8 @@ function rowsOf(document: WidgetDocument, root: string): Row[] {
   return below(root, 0);
 }
 
+const stayInPlace = () => null;
+
 const moves: Record<string, Direction> = {
   ArrowUp: 'up',
   ArrowDown: 'down',
@@ -39,10 +41,13 @@ const sceneNames = { opening: 'Opening', thanks: 'Thanks' } as Record<string, st
 /** The tree of the scene on the stage. Dragged with the pointer; by keyboard the arrows walk, and with Alt they move. */
 export function Outline() {
   const { session, selection, select, scene } = useEditor();
-  const document = useDocument();
+  const document = useSettledDocument();
   const list = useRef<HTMLDivElement>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const rows = rowsOf(document, document.scenes[scene]?.root ?? document.scenes.opening.root);
+  const ids = rows.map(({ id }) => id).join(' ');
+  // The same list while the tree is the same, or every row would be drawn again at every key press.
+  const items = useMemo(() => ids.split(' ').filter(Boolean), [ids]);
   const at = rows.findIndex(({ id }) => id === selection);
 
   const dropped = ({ active, over }: DragEndEvent) => {
@@ -55,8 +60,8 @@ export function Outline() {
     const down = to > from;
     const side = down && target && definitionOf(target).container ? 'inside' : down ? 'after' : 'before';
     const operation =
-      moveTo(document, String(active.id), String(over.id), side) ??
-      moveTo(document, String(active.id), String(over.id), 'after');
+      moveTo(session.document, String(active.id), String(over.id), side) ??
+      moveTo(session.document, String(active.id), String(over.id), 'after');
     if (operation) session.apply(operation);
   };
 
@@ -68,7 +73,7 @@ export function Outline() {
     const direction = moves[event.key];
     if (event.altKey && direction && selection) {
       event.preventDefault();
-      const operation = moveByKey(document, selection, direction);
+      const operation = moveByKey(session.document, selection, direction);
       if (operation) session.apply(operation);
       focusRow(selection);
     } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
@@ -102,7 +107,7 @@ export function Outline() {
           onDragEnd={dropped}
           accessibility={{ container: globalThis.document.body }}
         >
-          <SortableContext items={rows.map(({ id }) => id)} strategy={() => null}>
+          <SortableContext items={items} strategy={stayInPlace}>
             {rows.map((row) => (
               <ElementRow key={row.id} {...row} element={document.elements[row.id] as Element} />
             ))}
@@ -140,7 +145,7 @@ function WidgetRow({ selected, onSelect, name }: { selected: boolean; onSelect: 
   );
 }
 
-function ElementRow({ id, depth, element }: Row & { element: Element }) {
+const ElementRow = memo(function ElementRow({ id, depth, element }: Row & { element: Element }) {
   const { session, selection, select } = useEditor();
   const { attributes, listeners, setNodeRef, isDragging, isOver } = useSortable({ id });
   const selected = selection === id;
@@ -186,7 +191,7 @@ function ElementRow({ id, depth, element }: Row & { element: Element }) {
       <HideButton hidden={element.hidden === true} title={title} onPress={hide} />
     </Flex>
   );
-}
+});
 
 function HideButton({ hidden, title, onPress }: { hidden: boolean; title: string; onPress: () => void }) {
   const Icon = hidden ? EyeOff : Eye;

@@ -8,6 +8,9 @@ interface Done {
   at: number;
 }
 
+/** Hears of an edit; `quick` is one of those that come many a second, such as typing. */
+export type EditListener = (quick: boolean) => void;
+
 /** Edits with the same key within this time are one step, ms. */
 const mergeMs = 1200;
 
@@ -19,7 +22,7 @@ export class EditSession {
   #document: WidgetDocument;
   #done: Done[] = [];
   #undone: Done[] = [];
-  #listeners = new Set<() => void>();
+  #listeners = new Set<EditListener>();
 
   constructor(
     document: WidgetDocument,
@@ -53,7 +56,7 @@ export class EditSession {
       this.#done.push({ operation, inverse, key, at });
     }
     this.#undone = [];
-    this.#become(document);
+    this.#become(document, key !== null);
   };
 
   undo = (): void => {
@@ -79,13 +82,13 @@ export class EditSession {
     this.apply({ type: 'group', operations });
   }
 
-  subscribe = (listener: () => void): (() => void) => {
+  subscribe = (listener: EditListener): (() => void) => {
     this.#listeners.add(listener);
     return () => this.#listeners.delete(listener);
   };
 
-  #become(document: WidgetDocument): void {
+  #become(document: WidgetDocument, quick = false): void {
     this.#document = document;
-    for (const listener of this.#listeners) listener();
+    for (const listener of this.#listeners) listener(quick);
   }
 }

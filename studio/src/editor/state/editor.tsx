@@ -1,10 +1,11 @@
 import type { Station } from '@sirene/core/sentence';
-import type { SceneName, WidgetDocument } from '@sirene/core/widget';
+import { readPath, type Path, type SceneName, type WidgetDocument } from '@sirene/core/widget';
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Brand, Site, StoredPage, Widget } from '../../shared/api.ts';
 import type { StageController } from '../stage/stage-controller.ts';
 import type { Autosave } from './autosave.ts';
 import type { EditSession } from './edit-session.ts';
+import type { SettledDocument } from './settled-document.ts';
 
 export const widths = { desktop: 1280, tablet: 820, phone: 390 } as const;
 export type Width = keyof typeof widths;
@@ -19,6 +20,7 @@ export interface Editor {
   brand: Brand;
   pages: StoredPage[];
   session: EditSession;
+  settled: SettledDocument;
   autosave: Autosave;
   stage: StageController;
   selection: Selection;
@@ -40,8 +42,20 @@ export function useEditor(): Editor {
   return editor;
 }
 
-/** The document as it is now; the component is drawn again at every edit. */
+/** The document as it is now; the component is drawn again at every key press. For what is typed into. */
 export function useDocument(): WidgetDocument {
   const { session } = useEditor();
   return useSyncExternalStore(session.subscribe, () => session.document);
+}
+
+/** The document for all that may follow a key press after the next paint. */
+export function useSettledDocument(): WidgetDocument {
+  const { settled } = useEditor();
+  return useSyncExternalStore(settled.subscribe, () => settled.document);
+}
+
+/** What stands at a path of the document now; drawn again only when it changes. */
+export function useValueAt(path: Path): unknown {
+  const { session } = useEditor();
+  return useSyncExternalStore(session.subscribe, () => readPath(session.document, path));
 }
