@@ -110,7 +110,22 @@ export default tseslint.config(
         URL: 'readonly',
         setTimeout: 'readonly',
         fetch: 'readonly',
+        setInterval: 'readonly',
         performance: 'readonly',
+      },
+    },
+  },
+  {
+    // What these hand to the browser runs there.
+    files: ['bench/**/*.mjs'],
+    languageOptions: {
+      globals: {
+        window: 'readonly',
+        document: 'readonly',
+        addEventListener: 'readonly',
+        requestAnimationFrame: 'readonly',
+        MutationObserver: 'readonly',
+        PerformanceObserver: 'readonly',
       },
     },
   },

@@ -1,17 +1,5 @@
 import { chromium } from '@playwright/test';
+import { chromiumOptions } from '../e2e/chromium.mjs';
 
 /** A browser as the tests start it. */
-export function launch() {
-  return chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  });
-}
+export const launch = () => chromium.launch(chromiumOptions);

@@ -1,7 +1,6 @@
 // A page of the demo site with the script, beside the same page without it, on a processor slowed to a quarter: paints,
 // layout shift, long tasks.
-import { launch } from './browser.mjs';
-import { answering, demo, environment, newFolder, seed, start, stopped, studio } from './serve.mjs';
+import { demo, withDemo } from './serve.mjs';
 import { figure, median } from './lib.mjs';
 
 const path = '/journal/dark-adaptation/';
@@ -37,14 +36,8 @@ async function visit(browser, address) {
   return { first: before.first, largest: before.largest, shift: after.shift, long: after.long };
 }
 
-export default async function page() {
-  const { folder, remove } = newFolder();
-  const env = environment(folder);
-  await seed(folder, env);
-  const programs = [start(['server/dist/main.js'], env), start(['demo/dist/serve.js'], env)];
-  const browser = await launch();
-  try {
-    await Promise.all([answering(`${studio}/health`), answering(`${demo}/`)]);
+export default function page() {
+  return withDemo(async (browser) => {
     const samples = { with: [], without: [] };
     // One pair that is not counted, then pairs in turn, each order as often as the other.
     for (let pair = -1; pair < pairs; pair++) {
@@ -86,10 +79,5 @@ export default async function page() {
         0,
       ),
     ];
-  } finally {
-    await browser.close();
-    programs.forEach((program) => program.kill('SIGTERM'));
-    await Promise.all(programs.map(stopped));
-    remove();
-  }
+  });
 }

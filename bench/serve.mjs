@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { launch } from './browser.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 
@@ -88,4 +89,22 @@ export function submission({ id, body }) {
     page: `${demo}/journal/dark-adaptation/`,
     title: 'How to see in the dark',
   };
+}
+
+/** Runs `work` with studio and demo site up on fresh demo data, and a browser. */
+export async function withDemo(work) {
+  const { folder, remove } = newFolder();
+  const env = environment(folder);
+  await seed(folder, env);
+  const programs = [start(['server/dist/main.js'], env), start(['demo/dist/serve.js'], env)];
+  const browser = await launch();
+  try {
+    await Promise.all([answering(`${studio}/health`), answering(`${demo}/`)]);
+    return await work(browser);
+  } finally {
+    await browser.close();
+    programs.forEach((program) => program.kill('SIGTERM'));
+    await Promise.all(programs.map(stopped));
+    remove();
+  }
 }

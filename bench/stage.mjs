@@ -1,7 +1,6 @@
 // From a key press in the inspector to the stage showing it, for a document of 40 elements, beside the same change
 // made by hand on the mounted DOM.
-import { launch } from './browser.mjs';
-import { answering, demo, environment, newFolder, seed, start, stopped, studio } from './serve.mjs';
+import { studio, withDemo } from './serve.mjs';
 import { figure, median, quantile } from './lib.mjs';
 
 const presses = 60;
@@ -96,14 +95,8 @@ async function measure(page) {
   return [await page.evaluate('times'), byHand];
 }
 
-export default async function stage() {
-  const { folder, remove } = newFolder();
-  const env = environment(folder);
-  await seed(folder, env);
-  const programs = [start(['server/dist/main.js'], env), start(['demo/dist/serve.js'], env)];
-  const browser = await launch();
-  try {
-    await Promise.all([answering(`${studio}/health`), answering(`${demo}/`)]);
+export default function stage() {
+  return withDemo(async (browser) => {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(studio);
     await page.getByRole('button', { name: 'Sign in as the demo designer' }).click();
@@ -116,10 +109,5 @@ export default async function stage() {
       figure('stage: key press to repainted stage, 40 elements, median', median(typed), 'ms', median(byHand)),
       figure('stage: the same, 95th percentile', quantile(typed, 0.95), 'ms', quantile(byHand, 0.95), 50),
     ];
-  } finally {
-    await browser.close();
-    programs.forEach((program) => program.kill('SIGTERM'));
-    await Promise.all(programs.map(stopped));
-    remove();
-  }
+  });
 }

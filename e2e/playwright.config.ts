@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumOptions } from './chromium.mjs';
 
 // Ports of their own, so that a demo that runs beside the tests is left alone.
 const ports = { studio: 4400, demo: 4410, smtp: 4425 };
@@ -19,18 +20,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     contextOptions: { reducedMotion: 'reduce' },
     trace: 'retain-on-failure',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: chromiumOptions,
   },
   webServer: {
     command: 'node ../scripts/demo.mjs --fresh',

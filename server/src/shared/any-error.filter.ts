@@ -21,7 +21,7 @@ export class AnyErrorFilter implements ExceptionFilter {
   readonly #logger = new Logger('Request');
 
   catch(error: unknown, host: ArgumentsHost): void {
-    const reply = host.switchToHttp().getResponse<FastifyReply>();
+    const reply = host.getArgByIndex<FastifyReply>(1);
     const body = this.#body(error);
     if (body.statusCode >= 500) this.#logger.error(error);
     // The handler may have announced a CSV or a page before it refused.
@@ -30,7 +30,7 @@ export class AnyErrorFilter implements ExceptionFilter {
 
   #body(error: unknown): ProblemBody {
     if (error instanceof HttpException) {
-      const response = error.getResponse();
+      const response = error['response'] as string | object;
       const statusCode = error.getStatus();
       return typeof response === 'string'
         ? { statusCode, message: response }

@@ -27,6 +27,8 @@ export class MailSink implements OnApplicationShutdown {
       disabledCommands: ['STARTTLS', 'AUTH'],
       size: 10_000_000,
       logger: false,
+      // A client that holds its connection open must not hold up the end.
+      closeTimeout: 500,
       onData: (stream, session, done) => {
         this.#keep(stream, session).then(() => done(), done);
       },

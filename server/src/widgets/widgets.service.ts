@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import {
   BadRequestException,
   ConflictException,
@@ -89,10 +90,18 @@ export class WidgetsService {
     return this.transactions.write(async (manager) => {
       const current = await manager.findOneByOrFail(WidgetEntity, { id: widget.id });
       refuseStale(current, base, this.clock.now());
+      const draftVersion = base + 1;
+      const number = current.publishedNumber;
+      const live =
+        number === null ? null : await manager.findOneBy(VersionEntity, { widgetId: widget.id, number });
+      // Who undoes every edit is back at what is published.
+      const publishedDraft =
+        live && isDeepStrictEqual(live.document, draft) ? draftVersion : current.publishedDraft;
       return manager.save(WidgetEntity, {
         ...current,
         draft,
-        draftVersion: base + 1,
+        draftVersion,
+        publishedDraft,
         draftSavedAt: this.clock.now(),
       });
     });

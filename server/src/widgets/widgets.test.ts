@@ -52,24 +52,30 @@ test('draft, publish, edit, publish again, and back to an earlier version', asyn
     triggers: { any: [{ type: 'load' }] },
   });
 
-  const document = { ...widget.document, name: 'Changed' };
+  const document = {
+    ...(JSON.parse(JSON.stringify(widget.document)) as typeof widget.document),
+    name: 'Changed',
+  };
   const saved = await server.put(`/api/widgets/${widget.id}/draft`, { base: 1, document });
   expect(saved.body).toMatchObject({ draftVersion: 2, changedSince: true, document: { name: 'Changed' } });
   expect(await manifest()).toEqual([first]);
 
+  const undone = await server.put(`/api/widgets/${widget.id}/draft`, { base: 2, document: widget.document });
+  expect(undone.body).toMatchObject({ draftVersion: 3, changedSince: false });
+
   document.elements.send = { ...document.elements.send, label: 'Go' };
-  await server.put(`/api/widgets/${widget.id}/draft`, { base: 2, document });
-  await server.post(`/api/widgets/${widget.id}/publish`, { base: 3 });
+  await server.put(`/api/widgets/${widget.id}/draft`, { base: 3, document });
+  await server.post(`/api/widgets/${widget.id}/publish`, { base: 4 });
   const [second] = await manifest();
   expect(second.body).not.toBe(first.body);
 
-  const restored = await server.post(`/api/widgets/${widget.id}/versions/1/restore`, { base: 3 });
+  const restored = await server.post(`/api/widgets/${widget.id}/versions/1/restore`, { base: 4 });
   expect(restored.body).toMatchObject({
-    draftVersion: 4,
+    draftVersion: 5,
     changedSince: true,
     document: { name: 'Whole way' },
   });
-  await server.post(`/api/widgets/${widget.id}/publish`, { base: 4 });
+  await server.post(`/api/widgets/${widget.id}/publish`, { base: 5 });
   expect((await manifest())[0].body).toBe(first.body);
 
   const { body: versions } = await server.get(`/api/widgets/${widget.id}/versions`);

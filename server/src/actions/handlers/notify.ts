@@ -1,4 +1,4 @@
-import { Inject, Injectable } from '@nestjs/common';
+import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import type { Action } from '@sirene/core/widget';
 import { createTransport, type Transporter } from 'nodemailer';
 import { CONFIG, type Config } from '../../config.js';
@@ -6,7 +6,7 @@ import type { ActionHandler, Errand } from '../handler.js';
 
 /** Tells people by mail that a submission has come; one delivery for each recipient. */
 @Injectable()
-export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }> {
+export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>, OnModuleDestroy {
   readonly type = 'notify';
   readonly #transport: Transporter;
 
@@ -19,6 +19,10 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
       greetingTimeout: 10_000,
       socketTimeout: 20_000,
     } as object);
+  }
+
+  onModuleDestroy(): void {
+    this.#transport.close();
   }
 
   targets({ recipients, subject }: Action & { type: 'notify' }) {

@@ -86,7 +86,7 @@ function ColourControl({ id, property, value, css, brand, onChange }: ControlPro
   };
   return (
     <Popover.Root
-      positioning={{ placement: 'left-start' }}
+      positioning={{ placement: 'left-start', gutter: 112 }}
       lazyMount
       unmountOnExit
       onOpenChange={() => setTyped(null)}
@@ -208,7 +208,14 @@ function NumberControl({ id, property, value, css, brand, onChange }: ControlPro
           aria-label={sides ? `${property.label}, ${names[at]}` : undefined}
           type="number"
           size="xs"
-          px="1.5"
+          px={sides ? '0' : '1.5'}
+          textAlign={sides ? 'center' : undefined}
+          // Four in a row leave no room for the browser's arrows; the arrow keys still work.
+          css={
+            sides
+              ? { appearance: 'textfield', '&::-webkit-inner-spin-button': { display: 'none' } }
+              : undefined
+          }
           minW="0"
           min={property.min}
           max={property.max}

@@ -89,7 +89,7 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
           End rehearsal
         </Button>
       </Flex>
-      <Flex gap="8" px="4" py="3" minH="0" flex="1">
+      <Flex gap="8" px="4" py="2" minH="0" flex="1">
         <Slider.Root
           w="260px"
           flex="none"
@@ -154,11 +154,9 @@ function Why({ rehearsal }: { rehearsal: Rehearsal }) {
   if (!explanation) return null;
   return (
     <Box as="section" aria-label="Why" w="330px" flex="none" overflow="auto" tabIndex={0}>
-      <Text fontWeight="600" mb="1">
-        {explanation.open ? 'It is there' : 'Why it is not there now'}
-      </Text>
+      <Text fontWeight="600">{explanation.open ? 'It is there' : 'Why it is not there now'}</Text>
       {explanation.reasons.map((reason) => (
-        <Box key={reason.rule} fontSize="13px">
+        <Box key={reason.rule} fontSize="13px" lineHeight="1.4">
           <StateMark tone={reason.holds ? 'good' : 'bad'}>{reasonWords(reason)}</StateMark>
         </Box>
       ))}

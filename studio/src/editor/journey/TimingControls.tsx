@@ -1,10 +1,11 @@
-import { Button, Flex, Stack, Text } from '@chakra-ui/react';
+import { Stack, Text } from '@chakra-ui/react';
 import { triggerSpecs, type Frequency, type Trigger } from '@sirene/core/behaviour';
 import { triggerPhrase } from '@sirene/core/sentence';
 import { Choice } from '../inspector/controls.tsx';
 import { NumberRow, Toggle } from '../inspector/PlacementControls.tsx';
 import { Row } from '../inspector/Row.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
+import { RuleList } from './RuleList.tsx';
 
 /** The triggers, and whether one of them is enough. */
 export function TriggerControls() {
@@ -14,8 +15,6 @@ export function TriggerControls() {
   const list = 'any' in triggers ? triggers.any : triggers.all;
   const set = (next: Trigger[], how = mode) =>
     session.apply({ type: 'set', path: ['behaviour', 'triggers'], value: { [how]: next } }, 'triggers');
-  const change = (at: number, trigger: Trigger) => set(list.with(at, trigger));
-  const offered = triggerSpecs.filter(({ type }) => !list.some((one) => one.type === type));
   return (
     <Stack gap="3">
       {list.length > 1 && (
@@ -30,61 +29,38 @@ export function TriggerControls() {
           )}
         </Row>
       )}
-      {list.map((trigger, at) => (
-        <Stack key={trigger.type} gap="2" borderBottomWidth="1px" pb="3">
-          <Flex justify="space-between" align="center">
-            <Text fontWeight="600">{sentenceCase(triggerPhrase(trigger))}</Text>
-            <Button
-              size="2xs"
-              variant="outline"
-              colorPalette="plain"
-              disabled={list.length === 1}
-              aria-label={`Remove: ${triggerPhrase(trigger)}`}
-              onClick={() => set(list.toSpliced(at, 1))}
-            >
-              Remove
-            </Button>
-          </Flex>
-          {trigger.type === 'delay' && (
-            <NumberRow
-              label="After"
-              unit="s"
-              min={0}
-              max={3600}
-              value={trigger.seconds}
-              onChange={(seconds) => change(at, { ...trigger, seconds })}
-            />
-          )}
-          {trigger.type === 'scroll' && (
-            <NumberRow
-              label="Scrolled"
-              unit="%"
-              min={0}
-              max={100}
-              value={Math.round(trigger.share * 100)}
-              onChange={(share) => change(at, { ...trigger, share: share / 100 })}
-            />
-          )}
-        </Stack>
-      ))}
-      <Flex gap="2" wrap="wrap">
-        {offered.map((spec) => (
-          <Button
-            key={spec.type}
-            size="xs"
-            variant="outline"
-            colorPalette="plain"
-            onClick={() => set([...list, spec.create() as Trigger])}
-          >
-            Add: {spec.label}
-          </Button>
-        ))}
-      </Flex>
+      <RuleList
+        rules={list}
+        words={triggerPhrase}
+        controls={(trigger, change) => <TriggerFields trigger={trigger} onChange={change} />}
+        offered={triggerSpecs}
+        least={1}
+        onChange={set}
+      />
     </Stack>
   );
 }
 
-const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+function TriggerFields({ trigger, onChange }: { trigger: Trigger; onChange(trigger: Trigger): void }) {
+  if (trigger.type === 'delay') {
+    const change = (seconds: number) => onChange({ ...trigger, seconds });
+    return <NumberRow label="After" unit="s" min={0} max={3600} value={trigger.seconds} onChange={change} />;
+  }
+  if (trigger.type === 'scroll') {
+    const change = (percent: number) => onChange({ ...trigger, share: percent / 100 });
+    return (
+      <NumberRow
+        label="Scrolled"
+        unit="%"
+        min={0}
+        max={100}
+        value={Math.round(trigger.share * 100)}
+        onChange={change}
+      />
+    );
+  }
+  return null;
+}
 
 /** How often it may appear to one visitor. */
 export function FrequencyControls() {

@@ -11,7 +11,7 @@ import { SortableContext, useSortable } from '@dnd-kit/sortable';
 import { definitionOf, type Element } from '@sirene/core/elements';
 import { childrenOf, moveByKey, moveTo, type Direction, type WidgetDocument } from '@sirene/core/widget';
 import { Eye, EyeOff } from 'lucide-react';
-import { memo, useMemo, useRef } from 'react';
+import { memo, useRef, useState } from 'react';
 import { useSettledDocument, useEditor } from '../state/editor.tsx';
 import { AddMenu } from './AddMenu.tsx';
 import { ElementIcon, iconOf } from './icons.tsx';
@@ -30,6 +30,14 @@ function rowsOf(document: WidgetDocument, root: string): Row[] {
 
 const stayInPlace = () => null;
 
+/** The very same list while its entries are the same, or every row would be drawn again at every key press. */
+function useSameList(list: string[]): string[] {
+  const [kept, keep] = useState(list);
+  if (kept.join(' ') === list.join(' ')) return kept;
+  keep(list);
+  return list;
+}
+
 const moves: Record<string, Direction> = {
   ArrowUp: 'up',
   ArrowDown: 'down',
@@ -45,9 +53,7 @@ export function Outline() {
   const list = useRef<HTMLDivElement>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
   const rows = rowsOf(document, document.scenes[scene]?.root ?? document.scenes.opening.root);
-  const ids = rows.map(({ id }) => id).join(' ');
-  // The same list while the tree is the same, or every row would be drawn again at every key press.
-  const items = useMemo(() => ids.split(' ').filter(Boolean), [ids]);
+  const items = useSameList(rows.map(({ id }) => id));
   const at = rows.findIndex(({ id }) => id === selection);
 
   const dropped = ({ active, over }: DragEndEvent) => {
