@@ -196,6 +196,22 @@ test('the narrower screens of the stage, and every station, are free of serious 
   await expectAccessible(page);
 });
 
+test('the error state is looked at on the stage, styled, and follows every edit', async ({ page }) => {
+  await page.getByRole('link', { name: 'Sky letter' }).click();
+  await page.getByRole('button', { name: 'With mistakes' }).click();
+  const message = stage(page).getByText('Please enter your e-mail address');
+  await expect(message).toBeVisible();
+  await expect(message).toHaveCSS('color', 'rgb(168, 32, 58)');
+  await row(page, 'E-mail address').click();
+  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Placeholder').fill('you@place.example');
+  await expect(stage(page).getByPlaceholder('you@place.example')).toBeVisible();
+  await expect(message).toBeVisible();
+  await page.getByRole('button', { name: 'As it opens' }).click();
+  await expect(message).toHaveCount(0);
+  await page.keyboard.press('Control+z');
+  await saved(page);
+});
+
 test('people who are not signed in are asked to, and come to where they were going', async ({ browser }) => {
   const page = await (await browser.newContext()).newPage();
   await page.goto(`${studio}/people`);

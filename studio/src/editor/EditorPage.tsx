@@ -100,6 +100,7 @@ function OpenEditor(loaded: Loaded) {
       goTo(next) {
         setStation(next);
         if (sceneAt(next) !== sceneAt(station)) select(null);
+        stage.showMistakes(false);
         stage.face(sceneAt(next), visibleAt(next));
         if (next === 'appear') stage.comeAgain();
       },
@@ -117,6 +118,7 @@ function OpenEditor(loaded: Loaded) {
   const rehearse = () => {
     const address = page?.address ?? 'https://site.example/';
     const script = { document: session.document, brand, slug: widget.slug, address, width: widths[width] };
+    stage.showMistakes(false);
     setRehearsal(new Rehearsal(stage, script, Date.now()));
   };
   const end = () => {

@@ -1,6 +1,7 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { stations, type Station } from '@sirene/core/sentence';
 import { Play } from 'lucide-react';
+import { useSyncExternalStore } from 'react';
 import { useEditor } from '../state/editor.tsx';
 import type { Rehearsal } from './rehearsal.ts';
 import { RehearsalPanel } from './RehearsalPanel.tsx';
@@ -75,11 +76,40 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
         </Button>
       </Flex>
       <Box px="5" py="3" overflow="auto">
-        <Sentence station={station} />
+        <Flex justify="space-between" gap="6" align="start">
+          <Sentence station={station} />
+          {station === 'respond' && <StateChoice />}
+        </Flex>
         <Text color="slate" fontSize="13px" mt="1">
           {hints[station]}
         </Text>
       </Box>
+    </Flex>
+  );
+}
+
+/** Whether the stage shows the opening as it comes, or as a visitor sees it who has sent the form empty. */
+function StateChoice() {
+  const { stage } = useEditor();
+  const mistakes = useSyncExternalStore(stage.subscribe, () => stage.mistakes);
+  const states: [string, boolean][] = [
+    ['As it opens', false],
+    ['With mistakes', true],
+  ];
+  return (
+    <Flex role="group" aria-label="State on the stage" gap="1" flex="none">
+      {states.map(([label, value]) => (
+        <Button
+          key={label}
+          size="xs"
+          variant={mistakes === value ? 'subtle' : 'ghost'}
+          colorPalette="plain"
+          aria-pressed={mistakes === value}
+          onClick={() => stage.showMistakes(value)}
+        >
+          {label}
+        </Button>
+      ))}
     </Flex>
   );
 }

@@ -1,6 +1,8 @@
+import { checkForm } from '@sirene/core/form';
 import { compileWidget, type CompiledWidget } from '@sirene/core/render';
 import type { Brand } from '@sirene/core/style';
 import type { SceneName, WidgetDocument } from '@sirene/core/widget';
+import { showFaults } from '@sirene/embed/form';
 import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
 
@@ -15,6 +17,7 @@ export class StageController {
   #visible = true;
   #port = editing;
   #editedText: string | null = null;
+  #mistakes = false;
   #listeners = new Set<() => void>();
 
   constructor(private readonly slug: string) {}
@@ -38,6 +41,17 @@ export class StageController {
     // The browser's own markup for what was typed gives way to what core writes.
     if (id === null) this.#mounted?.show(this.#scene);
     this.#painted();
+  }
+
+  /** Whether the forms are shown as a visitor sees them who has sent them empty. */
+  get mistakes(): boolean {
+    return this.#mistakes;
+  }
+
+  showMistakes(shown: boolean): void {
+    this.#mistakes = shown;
+    this.#mounted?.show(this.#scene);
+    this.#paint();
   }
 
   /** Takes a page that has been loaded; the widget is put on it anew. */
@@ -116,7 +130,15 @@ export class StageController {
       if (this.#scene !== 'opening') this.#mounted.show(this.#scene);
       place?.scrollIntoView({ block: 'center' });
     }
+    if (this.#mistakes) this.#markMistakes();
     this.#painted();
+  }
+
+  #markMistakes(): void {
+    for (const [id, rule] of Object.entries(this.#body?.forms ?? {})) {
+      const form = this.nodeOf(id);
+      if (form) showFaults(form as HTMLFormElement, rule, checkForm(rule, {}).faults, false);
+    }
   }
 
   /** The page's marker for this widget; a page without one gets one at the end of its main part, on the stage only. */
