@@ -1,0 +1,95 @@
+import { jest } from '@jest/globals';
+import type { Session } from '@sirene/core/behaviour';
+import { counter } from './events.js';
+import { arrive, listen } from './listen.js';
+
+let sent: Record<string, unknown>[];
+const session = { send: (event: Record<string, unknown>) => sent.push(event) } as unknown as Session;
+
+function touch(matches: boolean): void {
+  Object.assign(window, { matchMedia: () => ({ matches }) });
+}
+
+function scrollTo(top: number, timeStamp: number): void {
+  Object.assign(window, { scrollY: top });
+  const event = new Event('scroll');
+  Object.defineProperty(event, 'timeStamp', { value: timeStamp });
+  window.dispatchEvent(event);
+}
+
+beforeEach(() => {
+  sent = [];
+  document.body.innerHTML = '<div data-sirene="here"></div><div data-sirene="there"></div>';
+  Object.assign(window, {
+    scrollY: 0,
+    innerHeight: 500,
+    requestAnimationFrame: (call: () => void) => call(),
+  });
+  Object.defineProperty(document.documentElement, 'scrollHeight', { value: 1500, configurable: true });
+});
+
+test('arriving tells the address, the width and the markers of the page', () => {
+  arrive(document, session, 'https://x.example/');
+  expect(sent).toEqual([
+    { type: 'arrive', address: 'https://x.example/', width: 0, markers: ['here', 'there'] },
+  ]);
+});
+
+test('scrolling tells the share of the page; a page without room to scroll is seen whole', () => {
+  touch(false);
+  listen(document, session);
+  scrollTo(250, 0);
+  expect(sent).toContainEqual({ type: 'scroll', share: 0.25 });
+  Object.defineProperty(document.documentElement, 'scrollHeight', { value: 400, configurable: true });
+  scrollTo(0, 1000);
+  expect(sent).toContainEqual({ type: 'scroll', share: 1 });
+});
+
+test('the pointer going out at the top is leaving; at a side it is not', () => {
+  touch(false);
+  listen(document, session);
+  const out = (clientY: number) =>
+    document.documentElement.dispatchEvent(new MouseEvent('mouseleave', { clientY }));
+  out(300);
+  expect(sent).toEqual([]);
+  out(-2);
+  expect(sent).toContainEqual({ type: 'leave' });
+});
+
+test('on touch a quick flick back up is leaving, a slow way back is not', () => {
+  touch(true);
+  listen(document, session);
+  const leaves = () => sent.filter(({ type }) => type === 'leave').length;
+  scrollTo(900, 1000);
+  scrollTo(600, 1600);
+  scrollTo(300, 2200);
+  expect(leaves()).toBe(0);
+  scrollTo(900, 3000);
+  scrollTo(400, 3200);
+  expect(leaves()).toBeGreaterThan(0);
+});
+
+test('events are gathered for a moment and sent together; a lost count is no error', async () => {
+  jest.useFakeTimers();
+  const bodies: string[] = [];
+  Object.assign(globalThis, {
+    fetch: (_: string, { body }: { body: string }) => {
+      bodies.push(body);
+      return Promise.reject(new Error('offline'));
+    },
+  });
+  const count = counter('/c/k/events');
+  count({ type: 'shown', widget: 'w' });
+  count({ type: 'closed', widget: 'w' });
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(bodies.map((body) => (JSON.parse(body) as { events: unknown[] }).events)).toEqual([
+    [
+      { type: 'shown', widget: 'w' },
+      { type: 'closed', widget: 'w' },
+    ],
+  ]);
+  count({ type: 'submitted', widget: 'w' });
+  window.dispatchEvent(new Event('pagehide'));
+  expect(bodies).toHaveLength(2);
+  jest.useRealTimers();
+});
