@@ -23,7 +23,7 @@ const kills = Number(process.env.KILLS ?? 20);
 async function throughput(address, widget) {
   const result = await autocannon({
     url: `${address}/c/larkmoor/submissions`,
-    connections: 64,
+    connections: 128,
     duration: 4,
     requests: [
       {

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
 import rateLimit from '@fastify/rate-limit';
-import { ValidationPipe, type LogLevel } from '@nestjs/common';
+import type { LogLevel } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
@@ -13,7 +13,7 @@ import { AppModule } from './app.module.js';
 import { OutboxService } from './actions/outbox.service.js';
 import type { Config, ServerClock } from './config.js';
 import { AnyErrorFilter } from './shared/any-error.filter.js';
-import { refusal } from './shared/problems.js';
+import { BodyPipe } from './shared/body.pipe.js';
 import { MailSink } from './standins/mail-sink.js';
 import { version } from './version.js';
 import { openVisitorSurface } from './visitor-surface.js';
@@ -42,17 +42,10 @@ export async function createApp(
     contentSecurityPolicy: { directives: studioPolicy },
     crossOriginResourcePolicy: false,
   });
-  await app.register(rateLimit, { global: false });
-  app.useGlobalPipes(
-    new ValidationPipe({
-      transform: true,
-      whitelist: true,
-      forbidNonWhitelisted: true,
-      forbidUnknownValues: true,
-      stopAtFirstError: true,
-      exceptionFactory: refusal,
-    }),
-  );
+  // Those who keep within a limit need not read of it in every answer; those who do not are told when to come back.
+  const quiet = { 'x-ratelimit-limit': false, 'x-ratelimit-remaining': false, 'x-ratelimit-reset': false };
+  await app.register(rateLimit, { global: false, addHeaders: quiet });
+  app.useGlobalPipes(new BodyPipe());
   app.useGlobalFilters(new AnyErrorFilter());
   app.enableShutdownHooks();
   const document = new DocumentBuilder()

@@ -17,6 +17,11 @@ import type { ActionHandler } from './handler.js';
 /** Token under which the list of handlers is injected. */
 export const HANDLERS = Symbol('handlers');
 
+/** One statement for all rows of a submission. */
+const insertDeliveries = (rows: number): string =>
+  `INSERT INTO delivery (id, siteId, submissionId, type, target, settings, dueAt, state, attempts)
+   VALUES ${Array.from({ length: rows }, () => "(?, ?, ?, ?, ?, ?, ?, 'waiting', 0)").join(', ')}`;
+
 /** Deliveries tried in one round. */
 const group = 20;
 const roundMs = 1000;
@@ -58,15 +63,18 @@ export class OutboxService implements OnApplicationShutdown {
     actions: readonly Action[],
     now: number,
   ): void {
-    for (const action of actions) {
-      for (const { target, settings } of this.#handlers.get(action.type)?.targets(action) ?? []) {
-        statement(
-          database,
-          `INSERT INTO delivery (id, siteId, submissionId, type, target, settings, state, attempts, dueAt)
-             VALUES (?, ?, ?, ?, ?, ?, 'waiting', 0, ?)`,
-        ).run(newId('d'), siteId, submissionId, action.type, target, JSON.stringify(settings), now);
-      }
-    }
+    const rows = actions.flatMap((action) =>
+      (this.#handlers.get(action.type)?.targets(action) ?? []).map(({ target, settings }) => [
+        newId('d'),
+        siteId,
+        submissionId,
+        action.type,
+        target,
+        JSON.stringify(settings),
+        now,
+      ]),
+    );
+    if (rows.length > 0) statement(database, insertDeliveries(rows.length)).run(...rows.flat());
   }
 
   /** Tries all that is due now. One round at a time, so that nothing is tried twice at once. */
