@@ -1,9 +1,9 @@
 // npm run demo: installs what is missing, builds, makes the demo data and serves studio and demo site.
 // npm run demo -- --fresh starts with new demo data.
-import { existsSync, rmSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join, resolve } from 'node:path';
-import { buildAll, ensurePackages, root, run, say, together } from './lib.mjs';
+import { buildAll, ensureDemoData, ensurePackages, root, say, together } from './lib.mjs';
 
 const port = Number(process.env.SIRENE_PORT || 4300);
 const demoPort = Number(process.env.SIRENE_DEMO_PORT || 4310);
@@ -29,12 +29,7 @@ const env = {
 if (process.argv.includes('--fresh')) {
   for (const end of ['', '-wal', '-shm']) rmSync(join(data, `sirene.db${end}`), { force: true });
 }
-if (!existsSync(join(data, 'sirene.db'))) {
-  say(`Making the demo data in ${data}`);
-  const archive = join(root, 'demo/dist/archive.json');
-  run(process.execPath, ['demo/dist/archive.js', archive], { env });
-  run(process.execPath, ['server/dist/import.js', archive], { env });
-}
+ensureDemoData(data, env);
 say('Starting the studio and the demo site (Ctrl C stops both)');
 together([
   { command: process.execPath, args: ['server/dist/main.js'], env },

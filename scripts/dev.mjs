@@ -1,13 +1,13 @@
 // npm run dev: server and studio with reload, on the demo's data. Open the address that Vite prints.
-import { mkdirSync } from 'node:fs';
-import { ensurePackages, run, say, together } from './lib.mjs';
+import { resolve } from 'node:path';
+import { ensureDemoData, ensurePackages, root, run, say, together } from './lib.mjs';
 
 ensurePackages();
 say('Building once');
 run('npx', ['tsc', '-b', 'core', 'server', 'demo']);
 run('npm', ['run', 'build', '-w', 'embed', '--silent']);
-mkdirSync('data', { recursive: true });
-const env = { SIRENE_DEMO: '1' };
+const env = { ...process.env, SIRENE_DEMO: '1' };
+ensureDemoData(resolve(root, process.env.SIRENE_DATA || 'data'), env);
 say('Watching');
 together([
   { command: 'npx', args: ['tsc', '-b', '--watch', '--preserveWatchOutput', 'core', 'server', 'demo'] },

@@ -1,6 +1,7 @@
 // What the project's commands share.
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, statSync } from 'node:fs';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
@@ -35,6 +36,15 @@ export function buildAll() {
   run(npm, ['run', 'build', '-w', 'embed', '--silent']);
   say('Building the studio');
   run(npm, ['run', 'build', '-w', 'studio', '--silent']);
+}
+
+/** Makes the demo data where there is no database yet. */
+export function ensureDemoData(data, env) {
+  if (existsSync(join(data, 'sirene.db'))) return;
+  say(`Making the demo data in ${data}`);
+  const archive = join(root, 'demo/dist/archive.json');
+  run(process.execPath, ['demo/dist/archive.js', archive], { env });
+  run(process.execPath, ['server/dist/import.js', archive], { env });
 }
 
 /** Starts programs side by side; when one ends, all end. */
