@@ -1,4 +1,3 @@
-import type { TObject } from '@sinclair/typebox';
 import type { Problem } from '../widget/problem.js';
 import { schemaProblems } from '../widget/schema-problems.js';
 import { styleProblems } from '../widget/style-problems.js';
@@ -21,11 +20,6 @@ export function definitionOf(element: Element): ElementDefinition {
 /** A new element with its defaults. */
 export function createElement<T extends ElementType>(type: T): Element & { type: T } {
   return definitions[type].create() as Element & { type: T };
-}
-
-/** The schema of one kind of element. */
-export function elementSchema(definition: ElementDefinition): TObject {
-  return definition.schema;
 }
 
 /** Whether an element of a type may stand under one whose chain of types, nearest first, is given. */

@@ -1,4 +1,4 @@
-import { childrenOf, withDescendants, type SceneName, type WidgetDocument } from '../widget/index.js';
+import { childrenOf, withDescendants, type WidgetDocument } from '../widget/index.js';
 import { definitionOf, plainText, type Element } from '../elements/index.js';
 import type { FormRule } from '../form/index.js';
 import { safeAddress } from '../sanitise/index.js';
@@ -167,6 +167,3 @@ function afterwards({ afterwards: { visitor }, scenes }: WidgetDocument): Compil
   }
   return visitor.type === 'scene' && !scenes.thanks ? { type: 'close' } : { type: visitor.type };
 }
-
-/** The scene a widget shows first. */
-export const firstScene: SceneName = 'opening';

@@ -8,7 +8,7 @@ import { conditionSpecs, triggerSpecs } from '../behaviour/index.js';
 export const schemaVersion = 1;
 
 /** The most a document may hold. */
-export const limits = { elements: 2000, depth: 40, bytes: 1_000_000 } as const;
+export const limits = { elements: 2000, depth: 40 } as const;
 
 export const kinds = ['popup', 'cta', 'form', 'countdown', 'bar', 'chat'] as const;
 export const scenes = ['opening', 'thanks', 'error', 'empty', 'expired', 'offline', 'teaser'] as const;
@@ -102,9 +102,17 @@ const behaviour = Type.Object(
   strict,
 );
 
+const longestMailAddress = 254;
+const mailPattern = '^[^\\s@<>,;"]+@[^\\s@<>,;"]+\\.[^\\s@<>,;"]+$';
+
+/** Whether a text may be a recipient of a notification. */
+export function isMailAddress(text: string): boolean {
+  return text.length <= longestMailAddress && new RegExp(mailPattern).test(text);
+}
+
 const mailAddress = Type.String({
-  maxLength: 254,
-  pattern: '^[^\\s@<>,;"]+@[^\\s@<>,;"]+\\.[^\\s@<>,;"]+$',
+  maxLength: longestMailAddress,
+  pattern: mailPattern,
   description: 'must be an e-mail address, such as desk@place.example',
 });
 

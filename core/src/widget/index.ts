@@ -2,6 +2,7 @@ export * from './create.js';
 export {
   actions,
   corners,
+  isMailAddress,
   kinds,
   limits,
   placements,

@@ -1,5 +1,5 @@
 import { Type, type TSchema } from '@sinclair/typebox';
-import { elementDefinitions, elementProblems, elementSchema } from '../elements/index.js';
+import { elementDefinitions, elementProblems } from '../elements/index.js';
 import { safeAddress } from '../sanitise/index.js';
 import { roleStyles, type Role } from '../style/index.js';
 import { envelope, limits, placements, schemaVersion, type WidgetDocument } from './document.js';
@@ -52,7 +52,7 @@ function* partProblems(document: WidgetDocument): Generator<Problem> {
 
 /** The published JSON Schema of a widget document (JSON Schema 2020-12). */
 export function widgetSchema(): Record<string, unknown> {
-  const elements = Object.values(elementDefinitions).map(elementSchema);
+  const elements = Object.values(elementDefinitions).map(({ schema }) => schema);
   const whole = Type.Object(
     {
       ...envelope.properties,

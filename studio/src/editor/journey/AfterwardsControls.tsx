@@ -1,6 +1,6 @@
 import { Field, Input, Stack } from '@chakra-ui/react';
 import { safeAddress } from '@sirene/core/sanitise';
-import type { Action, WidgetDocument } from '@sirene/core/widget';
+import { isMailAddress, type Action, type WidgetDocument } from '@sirene/core/widget';
 import { useState } from 'react';
 import { Choice } from '../inspector/controls.tsx';
 import { Row } from '../inspector/Row.tsx';
@@ -62,9 +62,7 @@ function AddressField({ value, onChange }: { value: string; onChange(address: st
 type Notify = Action & { type: 'notify' };
 
 const mailProblem = (address: string): string | null =>
-  /^[^\s@<>,;"]+@[^\s@<>,;"]+\.[^\s@<>,;"]+$/.test(address) && address.length <= 254
-    ? null
-    : 'is not an e-mail address';
+  isMailAddress(address) ? null : 'is not an e-mail address';
 
 /** Who is told of a submission, and under which subject. */
 export function RecipientControls() {
