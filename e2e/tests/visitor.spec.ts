@@ -114,7 +114,10 @@ test('a submission that can’t be sent is kept over a reload and arrives once',
   await letter(page).getByLabel('E-mail address').fill('kept@reload.example');
   await letter(page).getByRole('button', { name: 'Send me the Sky letter' }).click();
   await expect(letter(page).getByRole('status')).toHaveText(/did not go through/);
+  // The next page tries once, and fails, before the way is cleared: else that try may succeed unseen.
+  const tried = page.waitForEvent('requestfailed', (request) => request.url().endsWith('/submissions'));
   await page.reload();
+  await tried;
   blocked = false;
   const arrived = page.waitForResponse(
     (response) => response.url().endsWith('/submissions') && response.status() === 202,

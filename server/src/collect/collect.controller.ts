@@ -1,11 +1,12 @@
 import { Body, Controller, Headers, HttpCode, Param, Post } from '@nestjs/common';
 import { RouteConfig } from '@nestjs/platform-fastify';
-import { ApiTags } from '@nestjs/swagger';
+import { ApiBody, ApiTags } from '@nestjs/swagger';
 import { Public } from '../accounts/session.guard.js';
 import { refuseForeignPage } from '../delivery/delivery.service.js';
+import { FlatBodyPipe } from '../shared/flat-body.pipe.js';
 import { SitesService } from '../sites/sites.service.js';
 import { CollectService } from './collect.service.js';
-import { EventsDto, SubmissionDto } from './dto/submission.dto.js';
+import { EventsDto, SubmissionDto, type Submission } from './dto/submission.dto.js';
 
 const limit = { rateLimit: { group: 'collect' } };
 
@@ -21,11 +22,12 @@ export class CollectController {
 
   @RouteConfig(limit)
   @Post('submissions')
+  @ApiBody({ type: SubmissionDto })
   @HttpCode(202)
   async submit(
     @Param('key') key: string,
     @Headers('origin') origin: string | undefined,
-    @Body() submission: SubmissionDto,
+    @Body(new FlatBodyPipe(SubmissionDto)) submission: Submission,
   ) {
     const site = await this.sites.byKey(key);
     refuseForeignPage(site, origin);

@@ -12,7 +12,7 @@ import type { SubmittedField } from '../people/people.entity.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { BodyEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
-import type { EventsDto, SubmissionDto } from './dto/submission.dto.js';
+import type { EventsDto, Submission } from './dto/submission.dto.js';
 
 /** What a visitor saw when they filled in a form, as far as storing what they sent needs it. */
 interface SeenVersion {
@@ -26,7 +26,7 @@ interface SeenVersion {
 interface Entry {
   site: SiteEntity;
   seen: SeenVersion;
-  submission: SubmissionDto;
+  submission: Submission;
   fields: SubmittedField[];
   email: string;
   name: string;
@@ -51,7 +51,7 @@ export class CollectService {
   ) {}
 
   /** Checks a submission and stores it with its actions; resolved when that has been committed. */
-  async submit(site: SiteEntity, submission: SubmissionDto): Promise<void> {
+  async submit(site: SiteEntity, submission: Submission): Promise<void> {
     const seen = await this.#version(site, submission.widget, submission.body);
     const rule = Object.hasOwn(seen.forms, submission.form) ? seen.forms[submission.form] : undefined;
     if (!rule) throw new NotFoundException(`form ${submission.form} is not part of this widget`);

@@ -48,6 +48,9 @@ export class SubmissionDto {
   title: string;
 }
 
+/** As a type only, so that the general pipe does not check what the flat one has checked. */
+export type Submission = Pick<SubmissionDto, keyof SubmissionDto>;
+
 export const countedTypes = ['shown', 'closed', 'submitted'] as const;
 
 export class CountedDto {
