@@ -1,4 +1,4 @@
-// Builds what pages load: the form part first, since the entry carries its name.
+// Builds what pages load: the parts first, since the entry carries their names.
 import { createHash } from 'node:crypto';
 import { mkdir, rename, rm } from 'node:fs/promises';
 import { readFile } from 'node:fs/promises';
@@ -29,11 +29,12 @@ async function bundle(entry, format, file, define = {}) {
   });
 }
 
-await bundle('src/form.ts', 'es', 'form.js');
-const hash = createHash('sha256')
-  .update(await readFile(`${out}/form.js`))
-  .digest('hex')
-  .slice(0, 12);
-const formPart = `form-${hash}.js`;
-await rename(`${out}/form.js`, `${out}/embed/${formPart}`);
-await bundle('src/entry.ts', 'iife', 'embed.js', { FORM_PART: JSON.stringify(formPart) });
+const parts = {};
+for (const part of ['form', 'basket', 'countdown']) {
+  await bundle(`src/${part}.ts`, 'es', `${part}.js`);
+  const content = await readFile(`${out}/${part}.js`);
+  const hash = createHash('sha256').update(content).digest('hex').slice(0, 12);
+  parts[part] = `${part}-${hash}.js`;
+  await rename(`${out}/${part}.js`, `${out}/embed/${parts[part]}`);
+}
+await bundle('src/entry.ts', 'iife', 'embed.js', { PARTS: JSON.stringify(parts) });

@@ -2,7 +2,7 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
 const server = `http://localhost:${process.env['SIRENE_PORT'] ?? 4300}`;
-const served = ['/api', '/stage', '/schema', '/health', '/embed', '/embed.js', '/m', '/b', '/c'];
+const served = ['^/(api|stage|schema|embed|m|b|c|a|fonts|p)/', '^/(health|embed\\.js)$'];
 
 export default defineConfig({
   plugins: [react()],

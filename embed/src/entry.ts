@@ -6,18 +6,25 @@ import type { Manifest, ManifestWidget } from './manifest.ts';
 import { mount, type Mounted } from './mount.ts';
 import { memoryOf, unsentOf } from './storage.ts';
 
-/** The name of the built form part; it carries the content's hash. Set by the build. */
-declare const FORM_PART: string;
+/** The names of the built parts; each carries its content's hash. Set by the build. */
+declare const PARTS: Record<'form' | 'basket' | 'countdown', string>;
 
-type Listener = (widget: string) => void;
-type Happening = 'open' | 'close' | 'submit';
+type Listener = (widget: string, detail?: unknown) => void;
+type Happening = 'open' | 'close' | 'submit' | 'basket';
 
 interface Api {
   /** Shows a widget by its address name, whatever its rules say. */
   open(name: string): void;
   /** Closes one widget, or all that are open. */
   close(name?: string): void;
-  /** Calls back when a widget opens, closes or is submitted; returns what stops it. */
+  basket: {
+    /** Tells widgets what is in the shop's basket: `[{ id, name, price, quantity, picture?, note? }]`. */
+    set(lines: unknown): void;
+  };
+  /**
+   * Calls back when a widget opens, closes or is submitted, or when a visitor changes a line of the basket (with its
+   * id and the quantity wanted); returns what stops it.
+   */
   on(happening: Happening, listener: Listener): () => void;
   /** Resolved once widgets may appear. */
   ready: Promise<void>;
@@ -29,15 +36,20 @@ async function start(script: HTMLScriptElement): Promise<void> {
   const { origin } = new URL(script.src);
   const site = script.dataset['site'] ?? '';
   const submissions = `${origin}/c/${site}/submissions`;
-  const formPart = () =>
-    import(/* @vite-ignore */ `${origin}/embed/${FORM_PART}`) as Promise<typeof import('./form.ts')>;
+  const part = <T>(name: keyof typeof PARTS) =>
+    import(/* @vite-ignore */ `${origin}/embed/${PARTS[name]}`) as Promise<T>;
+  const formPart = () => part<typeof import('./form.ts')>('form');
   const listeners: Record<Happening, Set<Listener>> = {
     open: new Set(),
     close: new Set(),
     submit: new Set(),
+    basket: new Set(),
   };
   const open = new Map<string, Mounted | null>();
+  /** What stops the countdowns of a widget that is open. */
+  const ends = new Map<string, () => void>();
   let widgets: ManifestWidget[] = [];
+  let basket: unknown;
   let session: Session | undefined;
   let isReady = () => {};
 
@@ -47,6 +59,12 @@ async function start(script: HTMLScriptElement): Promise<void> {
       void api.ready.then(() => {
         for (const { id, slug } of widgets) if (open.has(id) && (!name || name === slug)) send('close', slug);
       }),
+    basket: {
+      set(lines) {
+        basket = lines;
+        for (const mounted of open.values()) if (mounted) fill(mounted);
+      },
+    },
     on(happening, listener) {
       listeners[happening]?.add(listener);
       return () => void listeners[happening]?.delete(listener);
@@ -70,7 +88,15 @@ async function start(script: HTMLScriptElement): Promise<void> {
     session?.send({ type, widget: widget.id });
   }
 
-  function tell(happening: Happening, { id, slug }: ManifestWidget): void {
+  // The basket's lines, where the page has told them and the widget shows them.
+  function fill(mounted: Mounted): void {
+    if (basket === undefined || !mounted.body.scripts.includes('basket')) return;
+    part<typeof import('./basket.ts')>('basket')
+      .then(({ fillBasket }) => fillBasket(mounted, basket))
+      .catch(report);
+  }
+
+  function tell(happening: 'open' | 'close' | 'submit', { id, slug }: ManifestWidget): void {
     count({
       type: happening === 'open' ? 'shown' : happening === 'close' ? 'closed' : 'submitted',
       widget: id,
@@ -85,9 +111,13 @@ async function start(script: HTMLScriptElement): Promise<void> {
     const body = (await fetched.json()) as CompiledWidget;
     // It may have been closed again while the body was on its way.
     if (!open.has(widget.id)) return;
-    const place = document.querySelector(`[data-sirene="${CSS.escape(widget.slug)}"]`);
-    const mounted = mount(document, body, place, {
+    const mounted = mount(document, body, placeOf(widget, body), {
+      base: origin,
       takesFocus: true,
+      written: fill,
+      basket: (line, quantity) => {
+        for (const listener of listeners.basket) attempt(() => listener(widget.slug, { id: line, quantity }));
+      },
       close: () => send('close', widget.slug),
       submit: (form, id) =>
         void formPart()
@@ -104,6 +134,12 @@ async function start(script: HTMLScriptElement): Promise<void> {
           .catch(report),
     });
     open.set(widget.id, mounted);
+    if (body.scripts.includes('countdown'))
+      part<typeof import('./countdown.ts')>('countdown')
+        .then(({ count: start }) => {
+          if (open.get(widget.id) === mounted) ends.set(widget.id, start(mounted, port.clock));
+        })
+        .catch(report);
     if (Object.keys(body.forms).length > 0) formPart().catch(report);
     tell('open', widget);
   }
@@ -115,6 +151,16 @@ async function start(script: HTMLScriptElement): Promise<void> {
     if (after.type === 'page') location.assign(after.address);
     else if (after.type === 'close') send('close', widget.slug);
     else mounted.show('thanks', true);
+  }
+
+  function placeOf({ slug }: ManifestWidget, { placement }: CompiledWidget): Element | null {
+    const marker = `[data-sirene="${CSS.escape(slug)}"]`;
+    try {
+      return document.querySelector(placement.type === 'anchored' ? placement.to : marker);
+    } catch {
+      say(`"${slug}" hangs on "${(placement as { to: string }).to}", which is no selector.`);
+      return null;
+    }
   }
 
   const port = {
@@ -131,6 +177,8 @@ async function start(script: HTMLScriptElement): Promise<void> {
       const widget = widgets.find((one) => one.id === id);
       const mounted = open.get(id);
       open.delete(id);
+      ends.get(id)?.();
+      ends.delete(id);
       mounted?.unmount();
       if (widget && mounted) tell('close', widget);
     },

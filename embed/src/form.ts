@@ -110,8 +110,16 @@ function forget(site: string, id: string): void {
 }
 
 function entries(form: HTMLFormElement): Record<string, string> {
-  const controls = form.querySelectorAll<HTMLInputElement>('[name]');
-  return Object.fromEntries([...controls].map((control) => [control.name, control.value]));
+  const values: Record<string, string> = {};
+  for (const control of form.querySelectorAll<HTMLInputElement>('[name]')) {
+    const { name, type, value, checked } = control;
+    const isChoice = type === 'radio' || type === 'checkbox';
+    values[name] ??= '';
+    if (isChoice && !checked) continue;
+    // Several choices are one value, a line each.
+    values[name] = isChoice && values[name] ? `${values[name]}\n${value}` : value;
+  }
+  return values;
 }
 
 function say(form: HTMLFormElement, text: string): void {

@@ -54,6 +54,7 @@ interface Stage {
 function put(body: CompiledWidget, takesFocus = true): Stage {
   const heard: string[] = [];
   const port: MountPort = {
+    base: 'https://sirene.example',
     takesFocus,
     close: () => heard.push('close'),
     submit: (_, id) => heard.push(`submit ${id}`),
@@ -165,7 +166,7 @@ describe('patching', () => {
     const { mounted } = put(compile('corner'));
     const input = mounted.root.querySelector('input');
     const heading = mounted.root.querySelector('h2');
-    expect(patch(mounted, change('New words'), 'opening', null)).toBe(true);
+    expect(patch(mounted, change('New words'), 'opening', null, '')).toBe(true);
     expect(mounted.root.querySelector('input')).toBe(input);
     expect(mounted.root.querySelector('h2')).toBe(heading);
     expect(heading?.textContent).toBe('New words');
@@ -176,21 +177,16 @@ describe('patching', () => {
     const { mounted } = put(compile('corner'));
     const heading = mounted.root.querySelector('h2') as HTMLElement;
     heading.innerHTML = 'Half ty';
-    patch(mounted, change('Half ty'), 'opening', 'title');
-    patch(mounted, change('Something else'), 'opening', 'title');
+    patch(mounted, change('Half ty'), 'opening', 'title', '');
+    patch(mounted, change('Something else'), 'opening', 'title', '');
     expect(heading.textContent).toBe('Half ty');
   });
 
   test('a new scene, the close button and the style follow', () => {
     const { mounted } = put(compile('corner'));
     const body = compile('corner');
-    const closing = { button: false, escape: true, backdrop: false };
-    const next = {
-      ...body,
-      css: '.box{color:red}',
-      placement: { ...body.placement, closing } as CompiledWidget['placement'],
-    };
-    patch(mounted, next, 'thanks', null);
+    const next = { ...body, css: '.box{color:red}', close: '' };
+    patch(mounted, next, 'thanks', null, '');
     expect(mounted.root.querySelector('.close')).toBeNull();
     expect(mounted.box.textContent).toBe('Thank you');
     expect((mounted.sheet as unknown as { text: string }).text).toBe('.box{color:red}');
@@ -198,6 +194,6 @@ describe('patching', () => {
 
   test('a placement of another kind has to be mounted anew', () => {
     const { mounted } = put(compile('corner'));
-    expect(patch(mounted, compile('inline'), 'opening', null)).toBe(false);
+    expect(patch(mounted, compile('inline'), 'opening', null, '')).toBe(false);
   });
 });

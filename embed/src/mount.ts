@@ -1,5 +1,8 @@
 import type { CompiledWidget } from '@sirene/core/render';
 import type { SceneName } from '@sirene/core/widget';
+import { hang } from './anchor.ts';
+import { loadFonts } from './fonts.ts';
+import { push } from './push.ts';
 
 /** What the one who mounts a widget is told and decides. */
 export interface MountPort {
@@ -7,6 +10,12 @@ export interface MountPort {
   close(): void;
   /** The visitor sends one of its forms. */
   submit(form: HTMLFormElement, id: string): void;
+  /** The visitor changes how many pieces of a line are in the basket. */
+  basket?(line: string, quantity: number): void;
+  /** Called whenever a scene has been written: what fills it in is told. */
+  written?(mounted: Mounted): void;
+  /** Where uploads and typefaces are served from. */
+  base: string;
   /**
    * Whether an overlay may take the focus. The studio says no: typing in the inspector must not be interrupted.
    * The overlay stands in the top layer all the same.
@@ -25,14 +34,21 @@ export interface Mounted {
   sceneName: SceneName;
   /** Changes what is seen, such as from the opening to the thanks. */
   show(scene: SceneName, focus?: boolean): void;
-  unmount(): void;
+  /** Takes it off the page, once it has gone in its own manner; at once where `now` is said. */
+  unmount(now?: boolean): void;
 }
+
+/** Turns the addresses of uploads and typefaces into those they are served from. */
+export const served = (text: string, base: string): string =>
+  text
+    .replace(/asset:([a-z0-9]{16,40}\/?[a-z0-9.-]*)/g, `${base}/a/$1`)
+    .replace(/fonts:([a-z0-9-]+\.woff2)/g, `${base}/fonts/$1`);
 
 /**
  * Puts a compiled widget on a page: in a shadow root, an overlay in the browser's top layer, an inline widget inside
  * its marker. Visitors, the stage and the pictures all get theirs from here.
  *
- * @param place the marker of an inline widget; overlays hang at the end of the page
+ * @param place the marker of an inline widget or the element that one hangs on; others hang at the end of the page
  */
 export function mount(page: Document, body: CompiledWidget, place: Element | null, port: MountPort): Mounted {
   const view = page.defaultView as Window & typeof globalThis;
@@ -40,11 +56,12 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
   const root = host.attachShadow({ mode: 'open' });
   // A constructed sheet, since a page's content policy may forbid style elements.
   const sheet = new view.CSSStyleSheet();
-  sheet.replaceSync(body.css);
+  sheet.replaceSync(served(body.css, port.base));
   root.adoptedStyleSheets = [sheet];
+  loadFonts(page, body.fonts, port.base);
 
-  const inline = body.placement.type === 'inline';
-  const modal = body.placement.type === 'centre' && port.takesFocus;
+  const inline = body.stand === 'inline';
+  const modal = body.stand === 'modal' && port.takesFocus;
   // A dialog element would take the focus even where it only stands in a corner.
   const box: HTMLElement = page.createElement(inline ? 'section' : modal ? 'dialog' : 'div');
   if (!inline && !modal) box.setAttribute('role', 'dialog');
@@ -52,7 +69,8 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
   box.setAttribute('aria-label', body.label);
   root.append(box);
   const before = page.activeElement as HTMLElement | null;
-  let here = false;
+  const ends: (() => void)[] = [];
+  const still = view.matchMedia?.('(prefers-reduced-motion:reduce)').matches;
 
   const mounted: Mounted = {
     body,
@@ -63,34 +81,66 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
     sceneName: 'opening',
     show(name, focus) {
       mounted.sceneName = name;
-      box.innerHTML = boxHtml(mounted.body, name);
+      box.toggleAttribute('data-folded', isFolded(mounted.body, name));
+      box.innerHTML = served(boxHtml(mounted.body, name), port.base);
+      written(mounted);
       if (focus) focusFirst(box);
     },
-    unmount() {
+    unmount(now) {
       // Asked before it is gone: focus is given back only where the widget had it.
-      here = root.activeElement !== null || page.activeElement === host;
-      page.removeEventListener('keydown', onKey);
-      host.remove();
+      const here = root.activeElement !== null || page.activeElement === host;
+      for (const end of ends) end();
+      const { exit } = mounted.body;
+      if (exit && !now && !still) {
+        box.toggleAttribute('data-leaving', true);
+        view.setTimeout(() => host.remove(), exit);
+      } else host.remove();
       if (here && before?.isConnected) before.focus();
     },
   };
 
-  function onKey(event: KeyboardEvent): void {
-    if (event.key === 'Escape' && !event.defaultPrevented && mayCloseBy(mounted.body, 'escape')) port.close();
+  function written(of: Mounted): void {
+    watchUnseen(view, box);
+    if (!still && port.takesFocus)
+      for (const film of box.querySelectorAll<HTMLVideoElement>('[data-loop]')) {
+        film.muted = true;
+        film.play().catch(() => {});
+      }
+    port.written?.(of);
   }
 
-  mounted.show('opening');
+  // A launcher folds up rather than goes; every other widget is closed by who mounted it.
+  function close(): void {
+    if (body.placement.type !== 'launcher') return port.close();
+    if (mounted.sceneName !== 'teaser') mounted.show('teaser');
+    box.querySelector<HTMLElement>('.launcher')?.focus();
+  }
+
+  const mayCloseBy = (way: 'escape' | 'backdrop') => {
+    const { placement } = mounted.body;
+    return 'closing' in placement && placement.closing[way];
+  };
+
+  function on<E extends Event>(target: EventTarget, type: string, listener: (event: E) => void): void {
+    target.addEventListener(type, listener as EventListener);
+    ends.push(() => target.removeEventListener(type, listener as EventListener));
+  }
+
   (inline ? (place ?? page.body) : page.body).append(host);
+  mounted.show(body.placement.type === 'launcher' && body.scenes.teaser ? 'teaser' : 'opening');
   box.addEventListener('submit', (event) => {
     event.preventDefault();
     const form = event.target as HTMLFormElement;
     port.submit(form, form.dataset['e'] ?? '');
   });
   box.addEventListener('click', (event: MouseEvent) => {
-    const acted = (event.target as Element).closest<HTMLElement>('[data-act]');
-    if (acted?.dataset['act'] === 'close') port.close();
-    else if (event.target === box && mayCloseBy(mounted.body, 'backdrop') && outside(box, event))
-      port.close();
+    const target = event.target as Element;
+    const { act, to, line } = target.closest<HTMLElement>('[data-act],[data-line]')?.dataset ?? {};
+    if (line !== undefined) port.basket?.(line, Number(to));
+    else if (act === 'close') close();
+    else if (act === 'unfold') mounted.show('opening', port.takesFocus);
+    else if (act === 'scene' && to && to in mounted.body.scenes) mounted.show(to as SceneName, true);
+    else if (target === box && mayCloseBy('backdrop') && outside(box, event)) close();
   });
   if (inline) return mounted;
 
@@ -98,34 +148,64 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
     // The dialog would close itself; who mounts decides, so that what is remembered and what is seen agree.
     box.addEventListener('cancel', (event) => {
       event.preventDefault();
-      if (mayCloseBy(mounted.body, 'escape')) port.close();
+      if (mayCloseBy('escape')) close();
     });
     (box as HTMLDialogElement).showModal();
   } else {
     box.setAttribute('popover', 'manual');
     box.showPopover();
-    if (port.takesFocus) page.addEventListener('keydown', onKey);
+    if (port.takesFocus)
+      on(page, 'keydown', (event: KeyboardEvent) => {
+        if (event.key === 'Escape' && !event.defaultPrevented && mayCloseBy('escape')) close();
+      });
+  }
+  const { placement } = body;
+  if (placement.type === 'anchored') {
+    ends.push(hang(view, box, place, () => mounted.body.placement));
+    if (port.takesFocus && place)
+      on(page, 'pointerdown', (event: Event) => {
+        const path = event.composedPath();
+        if (mayCloseBy('backdrop') && !path.includes(host) && !path.includes(place)) close();
+      });
+  }
+  if (placement.type === 'bar' && placement.push) ends.push(push(page, box, placement.at));
+  if ('closing' in placement && placement.closing.after && port.takesFocus) {
+    const timer = view.setTimeout(() => port.close(), placement.closing.after * 1000);
+    ends.push(() => view.clearTimeout(timer));
   }
   return mounted;
 }
 
-/** What stands inside the box: the close button, where there is one, and a scene. */
-export function boxHtml({ placement, scenes }: CompiledWidget, name: SceneName): string {
-  const close =
-    placement.type !== 'inline' && placement.closing.button
-      ? '<button type="button" class="close" data-act="close" aria-label="Close">×</button>'
-      : '';
-  return `${close}<div class="scene" data-scene="${name}">${scenes[name] ?? ''}</div>`;
-}
+const isFolded = ({ placement }: CompiledWidget, name: SceneName): boolean =>
+  placement.type === 'launcher' && name === 'teaser';
 
-function mayCloseBy({ placement }: CompiledWidget, way: 'escape' | 'backdrop'): boolean {
-  return placement.type !== 'inline' && placement.closing[way];
+/** What stands inside the box: the close button, where there is one, a scene, and what stands above and below it. */
+export function boxHtml(body: CompiledWidget, name: SceneName): string {
+  const scene = body.scenes[name] ?? '';
+  if (isFolded(body, name))
+    return `<button type="button" class="launcher" data-act="unfold" aria-expanded="false">${scene}</button>`;
+  const region = (at: 'header' | 'footer') => (body[at] ? `<div class="${at}">${body[at]}</div>` : '');
+  return `${body.close}${region('header')}<div class="scene" data-scene="${name}">${scene}</div>${region('footer')}`;
 }
 
 // A click on a modal's backdrop arrives at the dialog itself, as does one on its padding.
 function outside(box: Element, { clientX, clientY }: MouseEvent): boolean {
   const { left, right, top, bottom } = box.getBoundingClientRect();
   return clientX < left || clientX > right || clientY < top || clientY > bottom;
+}
+
+// What comes in when it is scrolled to waits, paused, until it is.
+function watchUnseen(view: Window & typeof globalThis, box: HTMLElement): void {
+  const waiting = box.querySelectorAll('[data-unseen]');
+  if (waiting.length === 0) return;
+  const observer = new view.IntersectionObserver((entries) => {
+    for (const { isIntersecting, target } of entries) {
+      if (!isIntersecting) continue;
+      target.removeAttribute('data-unseen');
+      observer.unobserve(target);
+    }
+  });
+  for (const one of waiting) observer.observe(one);
 }
 
 function focusFirst(box: HTMLElement): void {

@@ -1,7 +1,8 @@
 import type { CompiledWidget } from '@sirene/core/render';
 import type { SceneName } from '@sirene/core/widget';
 import morphdom from 'morphdom';
-import { boxHtml, type Mounted } from './mount.ts';
+import { loadFonts } from './fonts.ts';
+import { boxHtml, served, type Mounted } from './mount.ts';
 
 /**
  * Brings a mounted widget up to a newer compiled body in place: only what differs is touched, so focus, scroll and
@@ -15,19 +16,28 @@ export function patch(
   body: CompiledWidget,
   scene: SceneName,
   keep: string | null,
+  base: string,
 ): boolean {
   if (mounted.body.placement.type !== body.placement.type) return false;
-  if (mounted.body.css !== body.css) mounted.sheet.replaceSync(body.css);
+  if (mounted.body.css !== body.css) {
+    mounted.sheet.replaceSync(served(body.css, base));
+    loadFonts(mounted.box.ownerDocument, body.fonts, base);
+  }
   if (mounted.body.label !== body.label) mounted.box.setAttribute('aria-label', body.label);
-  const same = mounted.sceneName === scene && mounted.body.scenes[scene] === body.scenes[scene];
-  const sameClose = boxHtml(mounted.body, 'teaser').length === boxHtml(body, 'teaser').length;
+  const before = boxHtml(mounted.body, mounted.sceneName);
+  const after = boxHtml(body, scene);
   mounted.body = body;
   mounted.sceneName = scene;
-  if (same && sameClose) return true;
+  if (before === after) return true;
+  mounted.box.toggleAttribute('data-folded', body.placement.type === 'launcher' && scene === 'teaser');
   const next = mounted.box.cloneNode(false) as HTMLElement;
-  next.innerHTML = boxHtml(body, scene);
+  next.innerHTML = served(after, base);
   morphdom(mounted.box, next, {
-    onBeforeElUpdated: (from, to) => (keep === null || from.dataset['e'] !== keep) && !from.isEqualNode(to),
+    onBeforeElUpdated: (from, to) =>
+      (keep === null || from.dataset['e'] !== keep) && !filledIn(from) && !from.isEqualNode(to),
   });
   return true;
 }
+
+// What the page's script has written into a countdown or a basket stays; it is written anew with the next tick.
+const filledIn = (node: HTMLElement): boolean => node.dataset['unit'] !== undefined;

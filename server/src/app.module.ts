@@ -2,11 +2,15 @@ import { Module, type DynamicModule } from '@nestjs/common';
 import { AccountsModule } from './accounts/accounts.module.js';
 import { ActionsModule } from './actions/actions.module.js';
 import { ArchiveModule } from './archive/archive.module.js';
+import { AssetsModule } from './assets/assets.module.js';
+import { BrandModule } from './brand/brand.module.js';
 import { CollectModule } from './collect/collect.module.js';
 import { CLOCK, CONFIG, type Config, type ServerClock } from './config.js';
 import { DatabaseModule } from './database/database.module.js';
 import { DeliveryModule } from './delivery/delivery.module.js';
 import { HealthModule } from './health/health.module.js';
+import { HostedModule } from './hosted/hosted.module.js';
+import { LibraryModule } from './library/library.module.js';
 import { PagesModule } from './pages/pages.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { SitesModule } from './sites/sites.module.js';
@@ -28,6 +32,10 @@ export class AppModule {
         SitesModule,
         WidgetsModule,
         PagesModule,
+        AssetsModule,
+        BrandModule,
+        LibraryModule,
+        HostedModule,
         DeliveryModule,
         CollectModule,
         PeopleModule,

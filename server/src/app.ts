@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
@@ -58,6 +58,7 @@ export async function createApp(
     jsonDocumentUrl: 'api/openapi.json',
     raw: ['json'],
   });
+  takeUploads(app);
   await serveBuilt(app, config);
   return app;
 }
@@ -79,8 +80,24 @@ const studioPolicy = {
   upgradeInsecureRequests: null,
 };
 
+/** Largest upload, bytes. */
+const uploadLimit = 40_000_000;
+
+// A file is its own body: no form around it to be taken apart.
+function takeUploads(app: NestFastifyApplication): void {
+  app
+    .getHttpAdapter()
+    .getInstance()
+    .addContentTypeParser(
+      'application/octet-stream',
+      { parseAs: 'buffer', bodyLimit: uploadLimit },
+      (_: FastifyRequest, body: Buffer, done: (error: Error | null, body: Buffer) => void) =>
+        done(null, body),
+    );
+}
+
 /** Serves the built embed and studio, where they are. The studio's own addresses all lead to its one page. */
-async function serveBuilt(app: NestFastifyApplication, { studio, embed }: Config): Promise<void> {
+async function serveBuilt(app: NestFastifyApplication, { studio, embed, data }: Config): Promise<void> {
   if (!studio && !embed) return;
   const fastify = app.getHttpAdapter().getInstance();
   // Loaded only where files are served: the test runner can't load it.
@@ -103,6 +120,14 @@ async function serveBuilt(app: NestFastifyApplication, { studio, embed }: Config
       maxAge: '1y',
     } as never);
   }
+  mkdirSync(join(data, 'assets'), { recursive: true });
+  await app.register(fastifyStatic, {
+    root: join(data, 'assets'),
+    prefix: '/a/',
+    decorateReply: false,
+    immutable: true,
+    maxAge: '1y',
+  } as never);
   const page = studio && join(studio, 'index.html');
   if (!page || !existsSync(page)) return;
   const html = readFileSync(page, 'utf8');
@@ -113,7 +138,7 @@ async function serveBuilt(app: NestFastifyApplication, { studio, embed }: Config
     immutable: true,
     maxAge: '1y',
   } as never);
-  const places = ['', 'sign-in', 'widgets', 'widgets/*', 'people', 'site', 'post'];
+  const places = ['', 'sign-in', 'widgets', 'widgets/*', 'brand', 'starters', 'people', 'site', 'post'];
   for (const place of places) {
     fastify.get(`/${place}`, (_: FastifyRequest, reply: FastifyReply) => {
       void reply.header('cache-control', 'no-cache').type('text/html; charset=utf-8').send(html);

@@ -17,6 +17,8 @@ export interface Config {
   submissionsPerMinute: number;
   signInsPerMinute: number;
   trustProxy: boolean;
+  /** Hosts, with their port, that pages may be fetched from though they are private ones. */
+  privateHosts: string[];
   /** Folders of the built studio and embed, served as they are; null where a test needs neither. */
   studio: string | null;
   embed: string | null;
@@ -40,6 +42,10 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     submissionsPerMinute: wholeNumber(env, 'SIRENE_SUBMISSIONS_PER_MINUTE', 60, 10_000_000),
     signInsPerMinute: wholeNumber(env, 'SIRENE_SIGN_INS_PER_MINUTE', 10, 10_000),
     trustProxy: env['SIRENE_TRUST_PROXY'] === '1',
+    privateHosts: (env['SIRENE_PRIVATE_HOSTS'] ?? '')
+      .split(',')
+      .map((host) => host.trim())
+      .filter(Boolean),
     studio: resolve(import.meta.dirname, '../../studio/dist'),
     embed: resolve(import.meta.dirname, '../../embed/dist/public'),
   };

@@ -4,7 +4,7 @@ import type { Config } from './config.js';
 /** Largest body that a visitor's page may send, bytes. */
 const bodyLimit = 64_000;
 
-const paths = /^\/(c|m|b|embed)[/.]/;
+const paths = /^\/(c|m|b|a|p|fonts|embed)[/.]/;
 
 /** Which limit a route is held to; set where the route is declared. */
 interface Limit {
@@ -38,6 +38,12 @@ export function openVisitorSurface(fastify: FastifyInstance, config: Config): vo
   fastify.addHook('onRequest', (request: FastifyRequest, reply: FastifyReply, done) => {
     if (paths.test(request.url)) {
       void reply.header('access-control-allow-origin', '*').header('x-content-type-options', 'nosniff');
+      // An upload that is opened by itself is a page of this origin: it may draw, and nothing else.
+      if (request.url.startsWith('/a/'))
+        void reply.header(
+          'content-security-policy',
+          "default-src 'none'; style-src 'unsafe-inline'; sandbox",
+        );
     }
     done();
   });

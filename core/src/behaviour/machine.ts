@@ -121,6 +121,7 @@ export function hasPlace(
   widget: CompiledRules,
   state: MachineState,
 ): boolean {
+  if (widget.mode === 'free') return true;
   return widget.mode === 'inline' ? state.markers.includes(widget.slug) : overlays(rules, state).length === 0;
 }
 
@@ -172,7 +173,7 @@ function ask(rules: readonly CompiledRules[], state: MachineState, id: string, a
   const widget = rules.find((one) => one.id === id);
   if (!widget || !state.page || state.open.includes(id)) return [state, []];
   if (widget.mode === 'inline' && !hasPlace(rules, widget, state)) return [state, []];
-  const inTheWay = widget.mode === 'inline' ? [] : overlays(rules, state);
+  const inTheWay = widget.mode === 'overlay' ? overlays(rules, state) : [];
   const open = state.open.filter((other) => !inTheWay.includes(other));
   const next = shown({ ...state, open, page: { ...state.page, now: at } }, widget);
   return [

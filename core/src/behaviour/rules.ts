@@ -1,3 +1,4 @@
+import type { Mode } from '../placement/index.js';
 import { compileTargeting, type Targeting, type Test } from './targeting.js';
 import type { Trigger } from './triggers/registry.js';
 
@@ -25,8 +26,8 @@ export interface WidgetRules extends Behaviour {
   id: string;
   /** Its address name: in markers, in `sirene.open`, in links. */
   slug: string;
-  /** Overlays share one place and appear one at a time; inline widgets each have their own. */
-  mode: 'overlay' | 'inline';
+  /** Overlays share one place and appear one at a time; inline widgets need their marker; free ones stand beside any. */
+  mode: Mode;
 }
 
 export interface CompiledRules extends WidgetRules {

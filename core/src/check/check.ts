@@ -1,4 +1,5 @@
 import { definitionOf, plainText, type Element } from '../elements/index.js';
+import { closingOf } from '../placement/index.js';
 import type { Brand } from '../style/index.js';
 import { sceneOf, withDescendants, type Operation, type WidgetDocument } from '../widget/index.js';
 import { contrastOf } from './contrast.js';
@@ -24,12 +25,7 @@ export function checkDocument(document: WidgetDocument, brand: Brand): Finding[]
 function contrastFindings(document: WidgetDocument, brand: Brand, id: string): Finding[] {
   const element = document.elements[id] as Element;
   const definition = definitionOf(element);
-  const parts =
-    element.type === 'field'
-      ? ['input', ...(element.labelHidden ? [] : ['label']), ...(element.hint ? ['hint'] : [])]
-      : definition.container
-        ? []
-        : ['box'];
+  const parts = definition.texts?.(element) ?? (definition.container ? [] : ['box']);
   return parts.flatMap((part) => {
     const reading = contrastOf(document, brand, id, part);
     if (reading.ratio >= reading.needed) return [];
@@ -109,7 +105,8 @@ function wholeFindings(document: WidgetDocument): Finding[] {
   ) {
     findings.push({ element: scenes.thanks.root, text: 'The thanks are empty' });
   }
-  if (placement.type !== 'inline' && !Object.values(placement.closing).includes(true)) {
+  const closing = closingOf(placement);
+  if (closing && !closing.button && !closing.escape && !closing.backdrop && !closing.after) {
     const operation: Operation = { type: 'set', path: ['placement', 'closing', 'button'], value: true };
     findings.push({
       element: null,

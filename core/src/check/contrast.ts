@@ -9,10 +9,11 @@ import {
   resolveValue,
   type Brand,
   type ConditionParts,
-  type ResolvedValue,
+  type Role,
   type StyleSources,
 } from '../style/index.js';
-import { ancestorsOf, type WidgetDocument } from '../widget/index.js';
+import { ancestorsOf, rootsOf, type WidgetDocument } from '../widget/index.js';
+import { drawnOver, type PictureColours } from './ground.js';
 
 /** The contrast of one text against what lies behind it. */
 export interface ContrastReading {
@@ -30,20 +31,43 @@ export interface ContrastReading {
 export function sourcesOf(document: WidgetDocument, brand: Brand, id: string | null): StyleSources {
   const element = id === null ? undefined : document.elements[id];
   const role = element ? definitionOf(element).role(element) : surfaceRole(document.placement);
-  const look = element?.look ? brand.looks[element.look] : undefined;
+  const looks = looksOf(document, brand, id, role);
   const widget = document.style[role];
   return {
     role,
-    ...(look && { look: { name: look.name, style: look.style } }),
+    ...(looks.length > 0 && { looks }),
     ...(widget && { widget }),
     ...(element?.style && { element: element.style }),
   };
 }
 
+function looksOf({ elements, look }: WidgetDocument, brand: Brand, id: string | null, role: Role) {
+  const own = id === null ? look : elements[id]?.look;
+  const around = id === null ? [] : [...ancestorsOf(elements, id).map((one) => elements[one]?.look), look];
+  const found = [
+    [own, own && brand.looks[own]?.style] as const,
+    ...around.map((one) => [one, one && brand.looks[one]?.inside?.[role]] as const),
+  ];
+  return found.flatMap(([name, style]) => (name && style ? [{ id: name, style }] : []));
+}
+
+/** The parts of the widget's own box around a root, nearest first: a folded launcher stands on no box. */
+function surfaceParts(document: WidgetDocument, root: string): string[] {
+  const place = rootsOf(document).find(([, one]) => one === root)?.[0];
+  if (place === 'regions.header') return ['header', 'box'];
+  if (place === 'regions.footer') return ['footer', 'box'];
+  if (place === 'scenes.teaser' && document.placement.type === 'launcher') return ['launcher'];
+  return ['box'];
+}
+
+const noPictures: PictureColours = new Map();
+
 /**
- * Reads the contrast of a part's text: its colour, inherited where it has none, over every ground behind it.
+ * Reads the contrast of a part's text: its colour, inherited where it has none, over every ground behind it. Of a
+ * gradient or a picture the worst colour counts.
  *
  * @param part a part that shows text
+ * @param pictures colours sampled from the pictures behind texts; a picture that is not among them is passed over
  */
 export function contrastOf(
   document: WidgetDocument,
@@ -51,40 +75,40 @@ export function contrastOf(
   id: string,
   part: string,
   wanted: ConditionParts = { screen: null, state: null },
+  pictures: PictureColours = noPictures,
 ): ContrastReading {
   const tokens = brandTokens(brand);
+  const around = ancestorsOf(document.elements, id);
   const chain: [string | null, string][] = [
     [id, part],
     ...(part === 'box' ? [] : [[id, 'box'] as [string, string]]),
-    ...ancestorsOf(document.elements, id).map((around): [string, string] => [around, 'box']),
-    [null, 'box'],
+    ...around.map((one): [string, string] => [one, 'box']),
+    ...surfaceParts(document, around.at(-1) ?? id).map((one): [null, string] => [null, one]),
   ];
-  const find = (property: string) =>
-    chain.map(([at, of]) =>
-      resolveValue(
-        sourcesOf(document, brand, at),
-        of,
-        property,
-        at === id ? wanted : { ...wanted, state: null },
-        tokens,
-      ),
-    );
-  const nearest = (property: string) =>
-    find(property).find((value): value is ResolvedValue => value !== null);
+  const readers = chain.map(([at, of]) => {
+    const sources = sourcesOf(document, brand, at);
+    const holding = at === id ? wanted : { ...wanted, state: null };
+    return (property: string) => resolveValue(sources, of, property, holding, tokens);
+  });
+  const nearest = (property: string) => readers.map((read) => read(property)).find((value) => value !== null);
   // From the page, taken as white, up to the text: each ground lies over the one below.
-  const ground = find('background')
-    .reverse()
-    .reduce((below, value) => (value ? over(value.css, below) : below), '#ffffff');
-  const colour = over(nearest('color')?.css ?? '#000000', ground);
+  const grounds = readers.toReversed().reduce((below, read) => drawnOver(below, read, pictures), ['#ffffff']);
+  const text = nearest('color')?.css ?? '#000000';
   const needed = neededContrast(
     parseFloat(nearest('fontSize')?.css ?? '16'),
     Number(nearest('fontWeight')?.css ?? 400),
   );
-  return {
-    colour,
-    ground,
-    ratio: contrast(colour, ground),
-    needed,
-    repair: nearestReadable(colour, ground, needed),
-  };
+  const [worst] = grounds
+    .map((ground) => ({ ground, colour: over(text, ground), ratio: contrast(over(text, ground), ground) }))
+    .sort((one, other) => one.ratio - other.ratio) as [Omit<ContrastReading, 'needed' | 'repair'>];
+  return { ...worst, needed, repair: readableOn(grounds, worst.colour, worst.ground, needed) };
+}
+
+// The nearest colour for the worst ground need not do for the others; then what is readable on most is offered.
+function readableOn(grounds: readonly string[], colour: string, worst: string, needed: number): string {
+  const least = (candidate: string) =>
+    Math.min(...grounds.map((ground) => contrast(over(candidate, ground), ground)));
+  const near = nearestReadable(colour, worst, needed);
+  if (least(near) >= needed) return near;
+  return least('#000000') > least('#ffffff') ? '#000000' : '#ffffff';
 }

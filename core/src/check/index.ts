@@ -1,2 +1,3 @@
 export { checkDocument, type Finding } from './check.js';
 export { contrastOf, sourcesOf, type ContrastReading } from './contrast.js';
+export type { PictureColours } from './ground.js';

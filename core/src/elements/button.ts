@@ -1,19 +1,25 @@
 import { Type } from '@sinclair/typebox';
+import { iconHtml } from '../icons/index.js';
 import { h } from '../render/html.js';
 import { safeAddress } from '../sanitise/index.js';
-import { define, elementFields } from './definition.js';
+import { define, elementFields, oneOf, strict } from './definition.js';
 
-const strict = { additionalProperties: false };
+const sceneNames = ['opening', 'thanks', 'error', 'empty', 'expired', 'offline', 'teaser'] as const;
 
 const schema = elementFields('button', {
   label: Type.String({ maxLength: 120 }),
   action: Type.Union([
     Type.Object({ type: Type.Literal('submit') }, strict),
     Type.Object({ type: Type.Literal('close') }, strict),
+    Type.Object({ type: Type.Literal('scene'), scene: oneOf(sceneNames) }, strict),
     Type.Object({ type: Type.Literal('link'), address: Type.String({ maxLength: 2048 }) }, strict),
   ]),
   /** As wide as what holds it, rather than as its text. */
   wide: Type.Boolean(),
+  /** A second, smaller line. */
+  note: Type.Optional(Type.String({ maxLength: 120 })),
+  icon: Type.Optional(Type.String({ maxLength: 40 })),
+  iconAt: Type.Optional(oneOf(['before', 'after'])),
 });
 
 export const button = define({
@@ -22,30 +28,55 @@ export const button = define({
   icon: 'rectangle-horizontal',
   schema,
   role: () => 'button',
-  parts: ['box'],
+  parts: ['box', 'note', 'icon'],
+  used: ({ note, icon }) => ['box', ...(note ? ['note'] : []), ...(icon ? ['icon'] : [])],
+  texts: ({ note }) => ['box', ...(note ? ['note'] : [])],
   container: false,
   create: () => ({ type: 'button', label: 'Send', action: { type: 'submit' as const }, wide: true }),
   title: ({ label }) => label || 'Button without words',
   properties: [
-    { path: ['label'], label: 'Words', control: 'line', help: 'Or double-click the button on the stage.' },
+    {
+      path: ['label'],
+      label: 'Words',
+      control: 'line',
+      help: 'Or double-click the button on the stage.',
+      always: true,
+    },
     { path: ['action'], label: 'When pressed', control: 'action' },
     { path: ['wide'], label: 'As wide as its container', control: 'toggle' },
+    { path: ['icon'], label: 'Icon', control: 'icon' },
+    {
+      path: ['iconAt'],
+      label: 'Icon stands',
+      control: 'choice',
+      options: { before: 'Before the words', after: 'After the words' },
+      rare: true,
+    },
+    { path: ['note'], label: 'Second line', control: 'line', rare: true },
   ],
-  render({ label, action, wide }, { box }) {
+  render({ label, note, icon, iconAt, action, wide }, { box, part }) {
     const attributes = { ...box, class: `${box.class}${wide ? ' wide' : ''}` };
-    if (action.type === 'link') {
-      return h(
-        'a',
-        { ...attributes, href: safeAddress(action.address), 'data-act': 'link' },
-        h('span', {}, label),
-      );
-    }
+    const mark = icon ? iconHtml(icon, part('icon')) : null;
+    const words = h('span', { 'data-text': 'label' }, label);
+    const inner = [
+      iconAt !== 'after' && mark,
+      note ? h('span', { class: 'lines' }, words, h('span', { class: part('note') }, note)) : words,
+      iconAt === 'after' && mark,
+    ];
+    if (action.type === 'link')
+      return h('a', { ...attributes, href: safeAddress(action.address), 'data-act': 'link' }, ...inner);
     const type = action.type === 'submit' ? 'submit' : 'button';
-    return h('button', { ...attributes, type, 'data-act': action.type }, h('span', {}, label));
+    const scene = action.type === 'scene' ? action.scene : null;
+    return h('button', { ...attributes, type, 'data-act': action.type, 'data-to': scene }, ...inner);
   },
   css:
-    '&{font:inherit;border:0 solid;cursor:pointer;display:inline-block;align-self:flex-start;text-align:center;' +
-    'text-decoration:none;box-sizing:border-box;min-height:44px;min-width:24px}&.wide{align-self:stretch;width:100%}',
+    '&{font:inherit;border:0 solid;cursor:pointer;display:inline-flex;gap:8px;align-items:center;justify-content:center;' +
+    'align-self:flex-start;text-align:center;text-decoration:none;min-height:44px;min-width:24px}',
+  cssFor: ({ wide, note, icon }) => [
+    ...(wide ? ['&.wide{align-self:stretch;width:100%}'] : []),
+    ...(note ? ['& .lines{display:grid}'] : []),
+    ...(icon ? ['& svg{flex:none;height:auto}'] : []),
+  ],
   problems: ({ action }) =>
     action.type === 'link' && action.address !== '' && safeAddress(action.address) === null
       ? [['action.address', 'must be a web, mail or telephone address']]

@@ -1,21 +1,12 @@
 import { Type, type Static, type TObject, type TProperties } from '@sinclair/typebox';
+import type { Foreign } from '../foreign/types.js';
+import { motionsSchema, type Motions } from '../motion/index.js';
 import type { Html } from '../render/html.js';
-import type { Role, StyleSheet } from '../style/index.js';
+import type { BrandLogo, Role, StyleSheet } from '../style/index.js';
 import type { FieldRule } from '../form/index.js';
+import type { InspectorProperty } from './property.js';
 
-/** A property of an element as the inspector offers it. */
-export interface InspectorProperty {
-  /** Key of the element, or path into it. */
-  path: readonly string[];
-  label: string;
-  control: 'line' | 'lines' | 'toggle' | 'choice' | 'number' | 'action' | 'rich';
-  /** For choices: value and what it is called. */
-  options?: Readonly<Record<string, string>>;
-  /** One sentence below the control. */
-  help?: string;
-  /** Rarely used: stands folded. */
-  rare?: boolean;
-}
+export type { InspectorProperty } from './property.js';
 
 /** What an element needs to know of its surroundings while it is written as HTML. */
 export interface RenderContext {
@@ -25,6 +16,10 @@ export interface RenderContext {
   /** The class of one of its parts. */
   part(name: string): string;
   children(): Html;
+  /** The brand's own mark, where it has one. */
+  logo: BrandLogo | undefined;
+  /** Makes markup from outside safe. */
+  foreign: Foreign;
 }
 
 /** One kind of element: its data, how it is written, and what the inspector offers. One file each. */
@@ -36,10 +31,14 @@ export interface ElementDefinition<S extends TObject = TObject> {
   schema: S;
   role(element: Static<S>): Role;
   parts: readonly string[];
+  /** The parts that an element has, where that depends on its data; all where nothing is said. */
+  used?(element: Static<S>): readonly string[];
+  /** Parts whose text has to be readable; the box where nothing is said and it holds no others. */
+  texts?(element: Static<S>): readonly string[];
   /** Whether it holds other elements. */
   container: boolean;
-  /** What it can't stand in or must stand in, as types of elements around it. */
-  inside?: { never?: readonly string[]; always?: readonly string[] };
+  /** What it can't stand in or must stand in, as types of elements around it, and what alone it may hold. */
+  inside?: { never?: readonly string[]; always?: readonly string[]; only?: readonly string[] };
   create(): NoInfer<Static<S>>;
   /** What the outline calls it. */
   title(element: Static<S>): string;
@@ -47,14 +46,29 @@ export interface ElementDefinition<S extends TObject = TObject> {
   render(element: Static<S>, context: RenderContext): Html;
   /** CSS that its HTML always needs, with `&` for its class. */
   css: string;
+  /** CSS that only some need, depending on their data. */
+  cssFor?(element: Static<S>): readonly string[];
   /** What it asks a submission to hold, for elements that are fields. */
   fieldRule?(element: Static<S>, id: string): FieldRule;
   /** Checks that a schema can't express: `[path, reason]`. */
   problems?(element: Static<S>): [string, string][];
+  /** The lazily loaded part of the page's script that it needs. */
+  script?: 'basket' | 'countdown';
+  /** How the menu of new elements offers it, where that is not one entry under its own label. */
+  offers?: readonly { label: string; icon: string; with: Record<string, unknown> }[];
 }
 
 export const define = <S extends TObject>(definition: ElementDefinition<S>): ElementDefinition<S> =>
   definition;
+
+export const strict = { additionalProperties: false };
+
+export const oneOf = <const T extends string>(values: readonly T[]) =>
+  Type.Union(values.map((value) => Type.Literal(value)));
+
+/** A line of words, and an address. */
+export const line = (maxLength = 200) => Type.String({ maxLength });
+export const addressText = Type.String({ maxLength: 2048 });
 
 /** The schema of an element: what all have, and what is its own. */
 export function elementFields<T extends TProperties>(type: string, own: T) {
@@ -66,9 +80,19 @@ export function elementFields<T extends TProperties>(type: string, own: T) {
       hidden: Type.Optional(Type.Boolean()),
       look: Type.Optional(Type.String({ maxLength: 80 })),
       style: Type.Optional(Type.Unsafe<StyleSheet>(Type.Record(Type.String(), Type.Unknown()))),
+      /** A class of the designer's own, for custom CSS. */
+      class: Type.Optional(
+        Type.String({
+          pattern: '^[a-z][a-z0-9-]{0,39}$',
+          description: 'must start with a small letter and hold only small letters, digits and -',
+        }),
+      ),
+      motion: Type.Optional(Type.Unsafe<Motions>(motionsSchema)),
+      /** Seconds after the widget opened at which it appears. */
+      after: Type.Optional(Type.Number({ minimum: 0, maximum: 600 })),
       ...own,
     },
-    { additionalProperties: false },
+    strict,
   );
 }
 

@@ -1,6 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { fieldSpecs, type FieldSpec } from '../form/index.js';
-import { h } from '../render/html.js';
+import { h, type Html } from '../render/html.js';
 import { define, elementFields } from './definition.js';
 
 const schema = elementFields('field', {
@@ -15,6 +15,10 @@ const schema = elementFields('field', {
   hint: Type.Optional(Type.String({ maxLength: 300 })),
   placeholder: Type.Optional(Type.String({ maxLength: 200 })),
   required: Type.Boolean(),
+  /** What may be chosen, for kinds that offer choices. */
+  options: Type.Optional(
+    Type.Array(Type.String({ minLength: 1, maxLength: 500 }), { minItems: 1, maxItems: 200 }),
+  ),
   missing: Type.Optional(Type.String({ maxLength: 200 })),
   malformed: Type.Optional(Type.String({ maxLength: 200 })),
 });
@@ -25,13 +29,59 @@ export function fieldSpec(kind: string): FieldSpec {
   return fieldSpecs.find((spec) => spec.kind === kind) ?? (fieldSpecs[0] as FieldSpec);
 }
 
+// A label stands where variables say that the place of labels sets; the fallbacks are a label above.
+const labelCss =
+  '& .label{grid-area:var(--lc,label);justify-self:var(--lj,start);align-self:var(--la,auto);translate:0 var(--lt,0);' +
+  'margin-inline:var(--li,0);background:var(--lb,none);clip-path:var(--lh,none);opacity:var(--lo,1);' +
+  'z-index:1;transition:translate .15s}' +
+  '&:has(:focus,:not(:placeholder-shown):is(input,textarea),select)>.label{align-self:var(--lfa,var(--la,auto));' +
+  'translate:0 var(--lft,var(--lt,0));background:var(--lfb,var(--lb,none))}';
+
+const inputCss =
+  '& .input{grid-area:input;width:100%;font:inherit;border-style:solid;min-height:44px;align-self:start}';
+
+const choicesCss =
+  '& .choices{grid-area:input;border:0 solid}& .choice{display:flex;gap:8px;align-items:flex-start;cursor:pointer;min-height:24px}' +
+  '& .mark{appearance:none;flex:none;aspect-ratio:1;margin:.1em 0 0;border-style:solid;display:grid;place-items:center;cursor:pointer}' +
+  '& [type=radio].mark{border-radius:50%}& [type=checkbox].mark{border-radius:5px}' +
+  '& .mark::before{content:"";width:55%;aspect-ratio:1;background:var(--fill);border-radius:inherit;scale:0;transition:scale .12s}' +
+  '& [type=checkbox].mark::before{border-radius:2px;clip-path:polygon(14% 47%,0 62%,40% 100%,100% 20%,84% 6%,38% 68%);width:70%}' +
+  '& .mark:checked::before{scale:1}';
+
+function choicesHtml({ key, options = [] }: Field, spec: FieldSpec, part: (name: string) => string): Html {
+  return h(
+    'div',
+    { class: `choices ${part('choices')}` },
+    ...options.map((option) =>
+      h(
+        'label',
+        { class: `choice ${part('choice')}` },
+        h('input', { ...spec.attributes, name: key, value: option, class: `mark ${part('mark')}` }),
+        h('span', {}, option),
+      ),
+    ),
+  );
+}
+
 export const field = define({
   type: 'field',
   label: 'Field',
   icon: 'text-cursor-input',
   schema,
   role: () => 'field',
-  parts: ['box', 'label', 'input', 'hint', 'error'],
+  parts: ['box', 'label', 'input', 'choices', 'choice', 'mark', 'hint', 'error'],
+  used: ({ kind, hint }) => [
+    'box',
+    'label',
+    'error',
+    ...(fieldSpec(kind).tag === 'choices' ? ['choices', 'choice', 'mark'] : ['input']),
+    ...(hint ? ['hint'] : []),
+  ],
+  texts: ({ kind, labelHidden, hint }) => [
+    fieldSpec(kind).tag === 'choices' ? 'choice' : 'input',
+    ...(labelHidden ? [] : ['label']),
+    ...(hint ? ['hint'] : []),
+  ],
   container: false,
   inside: { always: ['form'] },
   create: () => ({ type: 'field', kind: 'text', key: 'text', label: 'Your answer', required: false }),
@@ -42,8 +92,20 @@ export const field = define({
       label: 'Kind of field',
       control: 'choice',
       options: Object.fromEntries(fieldSpecs.map(({ kind, label }) => [kind, label])),
+      along: (kind: string) => ({ options: fieldSpec(kind).options }),
     },
-    { path: ['label'], label: 'Label', control: 'line' },
+    { path: ['label'], label: 'Label', control: 'line', always: true },
+    {
+      path: ['options'],
+      label: 'Choices',
+      control: 'list',
+      only: ({ kind }: Field) => fieldSpec(kind).options !== undefined,
+      entries: {
+        properties: [{ path: [], label: 'Words', control: 'line', always: true }],
+        blank: () => 'Another',
+        title: (words: string) => words,
+      },
+    },
     {
       path: ['labelHidden'],
       label: 'Hide the label',
@@ -55,39 +117,80 @@ export const field = define({
     { path: ['required'], label: 'Must be filled in', control: 'toggle' },
     { path: ['missing'], label: 'Said when empty', control: 'line', rare: true },
     { path: ['malformed'], label: 'Said when mistaken', control: 'line', rare: true },
-    { path: ['key'], label: 'Key in the submission', control: 'line', rare: true },
+    { path: ['key'], label: 'Key in the submission', control: 'line', rare: true, always: true },
   ],
+  offers: fieldSpecs.map(({ kind, key, label, asks, options }) => ({
+    label: `${label} field`,
+    icon: 'field',
+    with: {
+      kind,
+      key,
+      label: asks ?? label,
+      required: kind === 'email' || kind === 'consent',
+      ...(options && { options }),
+    },
+  })),
   render(element, { id, box, part }) {
     const spec = fieldSpec(element.kind);
-    const control = `${id}-control`;
     const hint = element.hint ? h('p', { id: `${id}-hint`, class: part('hint') }, element.hint) : null;
+    const error = h('p', { id: `${id}-error`, class: part('error') });
+    const described = `${hint ? `${id}-hint ` : ''}${id}-error`;
+    const label = `label ${part('label')}${element.labelHidden ? ' unseen' : ''}`;
+    const words = [
+      element.label,
+      !element.required && !element.labelHidden && h('span', { class: 'optional' }, ' (optional)'),
+    ];
+    if (spec.tag === 'choices') {
+      return h(
+        'div',
+        {
+          ...box,
+          role: spec.attributes['type'] === 'radio' ? 'radiogroup' : 'group',
+          'aria-labelledby': `${id}-label`,
+          'aria-describedby': described,
+        },
+        h('span', { id: `${id}-label`, class: label }, ...words),
+        choicesHtml(element, spec, part),
+        hint,
+        error,
+      );
+    }
+    const control = {
+      ...spec.attributes,
+      id: `${id}-control`,
+      name: element.key,
+      class: `input ${part('input')}`,
+      'aria-required': element.required ? 'true' : null,
+      'aria-describedby': described,
+    };
+    // A placeholder is always there: whether it is shown says whether the field is empty.
+    const typed = { ...control, placeholder: element.placeholder || ' ', maxlength: spec.maxLength };
     return h(
       'div',
       box,
-      h(
-        'label',
-        { for: control, class: `${part('label')}${element.labelHidden ? ' unseen' : ''}` },
-        element.label,
-        !element.required && !element.labelHidden && h('span', { class: 'optional' }, ' (optional)'),
-      ),
-      h(spec.tag, {
-        ...spec.attributes,
-        id: control,
-        name: element.key,
-        class: part('input'),
-        placeholder: element.placeholder || null,
-        maxlength: spec.maxLength,
-        'aria-required': element.required ? 'true' : null,
-        'aria-describedby': `${hint ? `${id}-hint ` : ''}${id}-error`,
-      }),
+      h('label', { for: control.id, class: label }, ...words),
+      spec.tag === 'select'
+        ? h(
+            'select',
+            control,
+            h('option', { value: '' }, element.placeholder || 'Please choose'),
+            ...(element.options ?? []).map((option) => h('option', { value: option }, option)),
+          )
+        : h(spec.tag, typed),
       hint,
-      h('p', { id: `${id}-error`, class: part('error') }),
+      error,
     );
   },
-  css:
-    '&{display:flex;flex-direction:column;gap:4px}& p{margin:0}& p:empty{display:none}& .optional{font-weight:400}' +
-    '& input,& textarea{box-sizing:border-box;width:100%;font:inherit;border-style:solid;min-height:44px}' +
-    '& textarea{resize:vertical}',
+  css: '&{display:grid}& p{margin:0;grid-area:hint}& p:empty{display:none}& [id$=-error]{grid-area:error}',
+  cssFor: (element) => {
+    const isChoices = fieldSpec(element.kind).tag === 'choices';
+    return [
+      labelCss,
+      ...(element.required ? [] : ['& .optional{font-weight:400}']),
+      ...(isChoices ? [choicesCss] : [inputCss]),
+      ...(element.kind === 'long-text' ? ['& textarea{resize:vertical}'] : []),
+    ];
+  },
   fieldRule: (element: Field, id) => ({
     element: id,
     key: element.key,
@@ -95,6 +198,7 @@ export const field = define({
     label: element.label,
     required: element.required,
     maxLength: fieldSpec(element.kind).maxLength,
+    ...(element.options && { options: element.options }),
     messages: {
       ...(element.missing && { missing: element.missing }),
       ...(element.malformed && { malformed: element.malformed }),

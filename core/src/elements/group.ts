@@ -3,7 +3,9 @@ import { h } from '../render/html.js';
 import { childList, define, elementFields } from './definition.js';
 
 const schema = elementFields('group', {
-  direction: Type.Union([Type.Literal('column'), Type.Literal('row')]),
+  direction: Type.Union([Type.Literal('column'), Type.Literal('row'), Type.Literal('grid')]),
+  /** From the end to the start, for the eye; screen readers keep the order of the outline. */
+  reverse: Type.Optional(Type.Boolean()),
   children: childList,
 });
 
@@ -16,16 +18,31 @@ export const group = define({
   parts: ['box'],
   container: true,
   create: () => ({ type: 'group', direction: 'column' as const, children: [] }),
-  title: ({ direction }) => (direction === 'row' ? 'Row' : 'Column'),
+  title: ({ direction }) => ({ row: 'Row', column: 'Column', grid: 'Grid' })[direction],
   properties: [
     {
       path: ['direction'],
       label: 'Direction',
       control: 'choice',
-      options: { column: 'One below the other', row: 'Side by side' },
+      options: { column: 'One below the other', row: 'Side by side', grid: 'Grid' },
     },
+    { path: ['reverse'], label: 'From the end', control: 'toggle', rare: true },
   ],
-  render: ({ direction }, { box, children }) =>
-    h('div', { ...box, class: `${box.class} ${direction}` }, children()),
-  css: '&{display:flex;flex-direction:column}&.row{flex-flow:row wrap;align-items:center}&.row>*{flex:1 1 0}',
+  offers: [
+    { label: 'Column', icon: 'column', with: {} },
+    { label: 'Row', icon: 'row', with: { direction: 'row' } },
+    { label: 'Grid', icon: 'grid', with: { direction: 'grid' } },
+  ],
+  render: ({ direction, reverse }, { box, children }) =>
+    h('div', { ...box, class: `${box.class} ${direction}${reverse ? ' back' : ''}` }, children()),
+  css: '&{display:flex;flex-direction:column;min-width:0}',
+  cssFor: ({ direction, reverse }) => [
+    ...(direction === 'row' ? ['&.row{flex-flow:row wrap;align-items:center}&.row>*{flex:1 1 0}'] : []),
+    ...(direction === 'grid'
+      ? ['&.grid{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,160px),1fr))}']
+      : []),
+    ...(reverse
+      ? ['&.column.back{flex-direction:column-reverse}&.row.back{flex-direction:row-reverse}']
+      : []),
+  ],
 });

@@ -1,3 +1,4 @@
+import { motionsSchema } from '../motion/index.js';
 import type { Problem } from '../widget/problem.js';
 import { schemaProblems } from '../widget/schema-problems.js';
 import { styleProblems } from '../widget/style-problems.js';
@@ -6,8 +7,9 @@ import { definitions, type Element, type ElementType } from './registry.js';
 
 export type { ElementDefinition, InspectorProperty, RenderContext } from './definition.js';
 export type { Element, ElementType } from './registry.js';
-export { plainText, renderRuns, toRuns, type Run } from './rich-text.js';
+export { plainText, renderRuns, sameMarks, toRuns, type Run } from './rich-text.js';
 export { fieldSpec } from './field.js';
+export { brandLogo, pictureWidths } from './image.js';
 
 /** The definitions by type, as those who treat all alike see them: each is only ever given elements of its own type. */
 export const elementDefinitions = definitions as unknown as Readonly<Record<ElementType, ElementDefinition>>;
@@ -27,7 +29,9 @@ export function mayStandIn(type: ElementType, around: readonly ElementType[]): b
   const [holder] = around;
   if (!holder || !elementDefinitions[holder].container) return false;
   const { never = [], always = [] } = elementDefinitions[type].inside ?? {};
+  const { only } = elementDefinitions[holder].inside ?? {};
   return (
+    (!only || only.includes(type)) &&
     !never.some((one) => around.includes(one as ElementType)) &&
     always.every((one) => around.includes(one as ElementType))
   );
@@ -51,5 +55,6 @@ export function* elementProblems(id: string, element: unknown): Generator<Proble
   if (problems.length > 0) return;
   const known = element as Element;
   if (known.style) yield* styleProblems(known.style, definition.parts, `${at}.style`);
+  if (known.motion) yield* schemaProblems(motionsSchema, known.motion, `${at}.motion`);
   for (const [path, reason] of definition.problems?.(known) ?? []) yield { path: `${at}.${path}`, reason };
 }

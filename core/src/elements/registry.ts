@@ -1,12 +1,50 @@
 import type { Static } from '@sinclair/typebox';
+import { amounts } from './amounts.js';
+import { badge } from './badge.js';
+import { basket } from './basket.js';
 import { button } from './button.js';
+import { countdown } from './countdown.js';
+import { divider } from './divider.js';
 import { field } from './field.js';
 import { form } from './form.js';
 import { group } from './group.js';
+import { html } from './html.js';
+import { icon } from './icon.js';
+import { image } from './image.js';
+import { links } from './links.js';
+import { list } from './list.js';
+import { map } from './map.js';
+import { plan } from './plan.js';
+import { plans } from './plans.js';
+import { rating } from './rating.js';
+import { spacer } from './spacer.js';
 import { text } from './text.js';
+import { video } from './video.js';
 
-/** Every kind of element. A new one is its file and a line here. */
-export const definitions = { text, button, form, field, group };
+/** Every kind of element, in the order of the menu. A new one is its file and a line here. */
+export const definitions = {
+  text,
+  image,
+  icon,
+  button,
+  badge,
+  list,
+  rating,
+  divider,
+  spacer,
+  group,
+  form,
+  field,
+  amounts,
+  countdown,
+  plans,
+  plan,
+  links,
+  basket,
+  video,
+  map,
+  html,
+};
 
 export type ElementType = keyof typeof definitions;
 type Definition = (typeof definitions)[ElementType];

@@ -1,12 +1,14 @@
 import { Type } from '@sinclair/typebox';
 import { h } from '../render/html.js';
 import { define, elementFields } from './definition.js';
-import { linkProblems, plainText, renderRuns, runSchema, toRuns } from './rich-text.js';
+import { plainText, renderRuns, runProblems, runSchema, toRuns } from './rich-text.js';
 
 const schema = elementFields('text', {
   /** 1 to 4 for a heading of that level, 0 for a paragraph. */
   level: Type.Integer({ minimum: 0, maximum: 4 }),
   content: Type.Array(runSchema, { maxItems: 500 }),
+  /** It is what visitors read of the use of what they send. */
+  notice: Type.Optional(Type.Boolean()),
 });
 
 export const text = define({
@@ -28,8 +30,23 @@ export const text = define({
       control: 'choice',
       options: { 0: 'Paragraph', 1: 'Heading 1', 2: 'Heading 2', 3: 'Heading 3', 4: 'Heading 4' },
     },
+    {
+      path: ['notice'],
+      label: 'Legal notice',
+      control: 'toggle',
+      help: 'It tells visitors what becomes of what they send.',
+      rare: true,
+    },
   ],
   render: ({ level, content }, { box }) => h(level === 0 ? 'p' : `h${level}`, box, renderRuns(content)),
-  css: '&{margin:0;overflow-wrap:anywhere}& a{color:inherit}',
-  problems: ({ content }) => linkProblems(content),
+  css: '&{margin:0;overflow-wrap:anywhere}',
+  cssFor: ({ content }) => [
+    ...(content.some(({ link }) => link) ? ['& a{color:inherit}'] : []),
+    ...(content.some(({ highlight }) => highlight) ? ['& mark{background:#ffe08a;color:inherit}'] : []),
+  ],
+  offers: [
+    { label: 'Heading', icon: 'heading', with: { level: 2, content: [{ text: 'A heading' }] } },
+    { label: 'Paragraph', icon: 'type', with: {} },
+  ],
+  problems: ({ content }) => runProblems(content),
 });

@@ -9,6 +9,8 @@ export interface FieldRule {
   required: boolean;
   /** Longest value allowed, in characters. */
   maxLength: number;
+  /** What may be chosen, for fields that offer choices. */
+  options?: string[];
   /** The designer's own words for what is wrong; where there are none, the kind's words are used. */
   messages: Partial<Record<FieldProblem, string>>;
 }
@@ -25,9 +27,11 @@ export interface FieldKind {
   /** Brings a value into the form in which it is checked and stored. */
   tidy(value: string): string;
   /** Whether a value that is not empty is what the kind stands for. */
-  accepts(value: string): boolean;
+  accepts(value: string, rule: FieldRule): boolean;
   /** Plain words for what is wrong. */
   messages: Partial<Record<FieldProblem, string>>;
+  /** Its value is checked and then dropped: it is never stored. */
+  secret?: boolean;
 }
 
 /** How the studio offers a kind of field, and how it is written into the page. */
@@ -39,6 +43,10 @@ export interface FieldSpec {
   key: string;
   /** Attributes of the control (HTML, autofill detail tokens). */
   attributes: Readonly<Record<string, string>>;
-  tag: 'input' | 'textarea';
+  tag: 'input' | 'textarea' | 'select' | 'choices';
+  /** For a new field: what it is called, where that is not the kind's own name. */
+  asks?: string;
+  /** The choices of a new field. */
+  options?: string[];
   maxLength: number;
 }

@@ -1,13 +1,44 @@
 import type { FieldKind, FieldSpec } from './field.js';
+import { choice, choiceSpec } from './fields/choice.js';
+import { choices, choicesSpec } from './fields/choices.js';
+import { consent, consentSpec } from './fields/consent.js';
 import { email, emailSpec } from './fields/email.js';
 import { longText, longTextSpec } from './fields/long-text.js';
 import { name, nameSpec } from './fields/name.js';
+import { number, numberSpec } from './fields/number.js';
+import { password, passwordSpec } from './fields/password.js';
+import { phone, phoneSpec } from './fields/phone.js';
+import { select, selectSpec } from './fields/select.js';
 import { text, textSpec } from './fields/text.js';
 
 // Two lists, so that the page loads how a kind behaves without what the studio says about it.
 
 /** How each kind of field behaves. */
-export const fieldKinds: Readonly<Record<string, FieldKind>> = { name, email, text, 'long-text': longText };
+export const fieldKinds: Readonly<Record<string, FieldKind>> = {
+  name,
+  email,
+  text,
+  'long-text': longText,
+  phone,
+  number,
+  select,
+  choice,
+  choices,
+  consent,
+  password,
+};
 
 /** How the studio offers each kind of field. */
-export const fieldSpecs: readonly FieldSpec[] = [nameSpec, emailSpec, textSpec, longTextSpec];
+export const fieldSpecs: readonly FieldSpec[] = [
+  nameSpec,
+  emailSpec,
+  textSpec,
+  longTextSpec,
+  phoneSpec,
+  numberSpec,
+  selectSpec,
+  choiceSpec,
+  choicesSpec,
+  consentSpec,
+  passwordSpec,
+];

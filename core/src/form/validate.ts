@@ -48,7 +48,7 @@ function tidied(field: FieldRule, value: unknown): string {
 function fieldProblem(field: FieldRule, value: string): FieldProblem | null {
   if (value === '') return field.required ? 'missing' : null;
   if (value.length > field.maxLength) return 'tooLong';
-  return fieldKinds[field.kind]?.accepts(value) ? null : 'malformed';
+  return fieldKinds[field.kind]?.accepts(value, field) ? null : 'malformed';
 }
 
 function messageFor(field: FieldRule, problem: FieldProblem): string {

@@ -84,7 +84,7 @@ test('compiling is deterministic and leaves the document alone', () => {
 
 test('a label that is hidden stays in the accessible name', () => {
   const html = opening(set(signup(), ['elements', 'email', 'labelHidden'], true));
-  expect(html).toContain('<label for="email-control" class="r-field-label unseen">E-mail</label>');
+  expect(html).toContain('<label for="email-control" class="label r-field-label unseen">E-mail</label>');
 });
 
 test('hidden elements are neither written nor asked for', () => {

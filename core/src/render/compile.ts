@@ -1,38 +1,73 @@
-import { childrenOf, withDescendants, type WidgetDocument } from '../widget/index.js';
+import { rootsOf, childrenOf, withDescendants, type WidgetDocument } from '../widget/index.js';
 import { definitionOf, plainText, type Element } from '../elements/index.js';
+import { noForeign } from '../foreign/none.js';
+import type { Foreign } from '../foreign/types.js';
 import type { FormRule } from '../form/index.js';
+import { exitTime, motionCss } from '../motion/index.js';
+import { closingOf, hasBackdrop, standOf } from '../placement/index.js';
 import { safeAddress } from '../sanitise/index.js';
-import { brandTokens, roleStyle, tokenVariable, type Brand, type Role } from '../style/index.js';
+import {
+  brandTokens,
+  fontsIn,
+  roleStyle,
+  tokenVariable,
+  type Brand,
+  type BrandLogo,
+  type Role,
+  type StyleSheet,
+} from '../style/index.js';
+import { elementClass, lookClass, ownClass, roleClass, typeClass } from './classes.js';
 import type { CompiledWidget } from './compiled.js';
 import { Html, join } from './html.js';
 import { layersCss, withoutOverridden, type StyleLayer } from './rules.js';
-import { surfaceCss, surfaceRole } from './surface.js';
+import { closeHtml, surfaceCss, surfaceRole } from './surface.js';
 
 /**
  * Compiles a widget: the one step between what a designer edits and what visitors get. Pure; the same document and
  * brand always give the same text, so the outcome can be addressed by its content.
  *
+ * @param foreign makes markup, drawings and style sheets of the designer's own safe; without it they are left out
  * @throws TokenError when the brand's tokens can't be read
  */
-export function compileWidget(document: WidgetDocument, brand: Brand): CompiledWidget {
+export function compileWidget(
+  document: WidgetDocument,
+  brand: Brand,
+  foreign: Foreign = noForeign,
+): CompiledWidget {
   const shown = shownElements(document);
+  const region = (root: string | undefined) =>
+    root ? elementHtml(document, root, foreign, brand.logo).text : '';
+  const css = documentCss(document, brand, shown) + (document.css ? foreign.css(document.css) : '');
   return {
-    format: 1,
+    format: 2,
     label: labelOf(document),
     placement: document.placement,
-    css: documentCss(document, brand, shown),
+    stand: standOf(document.placement),
+    css: variablesCss(css, brand) + css,
+    close: closeHtml(document.placement),
+    header: region(document.regions?.header?.root),
+    footer: region(document.regions?.footer?.root),
     scenes: Object.fromEntries(
-      Object.entries(document.scenes).map(([name, scene]) => [name, elementHtml(document, scene.root).text]),
+      Object.entries(document.scenes).map(([name, { root }]) => [name, region(root)]),
     ),
     forms: formRules(document, shown),
     after: afterwards(document),
+    scripts: scriptsOf(document, shown),
+    exit: exitTime(document.motion),
+    fonts: fontsIn(brand, css),
   };
 }
 
-function shownElements({ scenes, elements }: WidgetDocument): string[] {
+function shownElements(document: WidgetDocument): string[] {
+  const { elements } = document;
   const visible = (id: string): string[] =>
     elements[id]?.hidden ? [] : [id, ...childrenOf(elements[id]).flatMap(visible)];
-  return Object.values(scenes).flatMap((scene) => visible(scene.root));
+  return rootsOf(document).flatMap(([, root]) => visible(root));
+}
+
+function scriptsOf({ elements }: WidgetDocument, shown: readonly string[]): CompiledWidget['scripts'] {
+  const needed = shown.flatMap((id) => definitionOf(elements[id] as Element).script ?? []);
+  return [...new Set(needed)].sort();
 }
 
 /** What assistive technology calls the widget: its first heading, else its name. */
@@ -45,7 +80,12 @@ export function labelOf({ name, scenes, elements }: WidgetDocument): string {
   return name;
 }
 
-function elementHtml(document: WidgetDocument, id: string): Html {
+function elementHtml(
+  document: WidgetDocument,
+  id: string,
+  foreign: Foreign,
+  logo: BrandLogo | undefined,
+): Html {
   const element = document.elements[id];
   if (!element || element.hidden) return new Html('');
   const definition = definitionOf(element);
@@ -53,36 +93,52 @@ function elementHtml(document: WidgetDocument, id: string): Html {
   const own = (part: string) => (element.style?.[part] ? ` ${elementClass(id, part)}` : '');
   const look = (part: string) => (element.look ? ` ${lookClass(element.look, part)}` : '');
   const classes = (part: string) => `${roleClass(role, part)}${look(part)}${own(part)}`;
+  const named = element.class ? ` ${ownClass(element.class)}` : '';
+  const moving = element.motion || element.after ? ` ${movingClass(id)}` : '';
   return definition.render(element, {
     id,
-    box: { 'data-e': id, class: `t-${element.type} ${classes('box')}` },
+    box: {
+      'data-e': id,
+      class: `${typeClass(element.type)} ${classes('box')}${moving}${named}`,
+      ...(element.motion?.entrance?.inView && { 'data-unseen': true }),
+    },
     part: classes,
-    children: () => join(childrenOf(element).map((child) => elementHtml(document, child))),
+    children: () => join(childrenOf(element).map((child) => elementHtml(document, child, foreign, logo))),
+    foreign,
+    logo,
   });
 }
 
-const suffix = (part: string) => (part === 'box' ? '' : `-${part}`);
-const elementClass = (id: string, part: string) => `${id}${suffix(part)}`;
-const roleClass = (role: Role, part: string) => `r-${role}${suffix(part)}`;
-const lookClass = (look: string, part: string) => `l-${look.replace(/[^a-z0-9]+/gi, '-')}${suffix(part)}`;
+const movingClass = (id: string): string => `m-${id}`;
 
 function documentCss(document: WidgetDocument, brand: Brand, shown: readonly string[]): string {
   const elements = shown.map((id): [string, Element] => [id, document.elements[id] as Element]);
-  const css =
-    surfaceCss(document.placement) +
+  return (
+    surfaceCss(document.placement, document.motion?.entrance !== undefined) +
     structureCss(elements) +
     layersCss([
       ...roleLayers(document, elements),
-      ...lookLayers(brand, elements),
+      ...lookLayers(document, brand, elements),
       ...widgetLayers(document, elements),
       ...elementLayers(elements),
-    ]);
-  return variablesCss(css, brand) + css;
+    ]) +
+    motionCss({ selector: '.box', name: 'box', motions: document.motion }) +
+    elements
+      .map(([id, { motion, after }]) =>
+        motionCss({ selector: `.${movingClass(id)}`, name: movingClass(id), motions: motion, after }),
+      )
+      .join('')
+  );
 }
 
 function structureCss(elements: readonly [string, Element][]): string {
-  const types = new Map(elements.map(([, element]) => [element.type, definitionOf(element)]));
-  return [...types].map(([type, { css }]) => css.replaceAll('&', `.t-${type}`)).join('');
+  const pieces = new Set<string>();
+  for (const [, element] of elements) {
+    const { css, cssFor } = definitionOf(element);
+    for (const piece of [css, ...(cssFor?.(element) ?? [])])
+      pieces.add(piece.replaceAll('&', `.${typeClass(element.type)}`));
+  }
+  return [...pieces].join('');
 }
 
 function rolesIn(document: WidgetDocument, elements: readonly [string, Element][]): Set<Role> {
@@ -93,39 +149,85 @@ function rolesIn(document: WidgetDocument, elements: readonly [string, Element][
 function roleSelector(role: Role): StyleLayer['selector'] {
   const surface = role === 'overlay' || role === 'panel';
   if (!surface) return (part) => `.${roleClass(role, part)}`;
-  return (part) => (part === 'backdrop' ? '.box::backdrop' : `.${part}`);
+  return (part) => (part === 'backdrop' ? '.box::backdrop' : part === 'body' ? '.scene' : `.${part}`);
+}
+
+// A surface's padding is that of its scenes, so that a header's and a footer's ground reach the rim and what scrolls
+// is not cut off before it.
+function surfaceSheet(role: Role, sheet: StyleSheet): StyleSheet {
+  if (role !== 'overlay' && role !== 'panel') return sheet;
+  const { box = {}, ...rest } = sheet;
+  const only = (padding: boolean) =>
+    Object.fromEntries(
+      Object.entries(box).map(([condition, values]) => [
+        condition,
+        Object.fromEntries(Object.entries(values).filter(([name]) => (name === 'padding') === padding)),
+      ]),
+    );
+  return { box: only(false), body: only(true), ...rest };
 }
 
 function roleLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
   return [...rolesIn(document, elements)].map((role) => ({
     selector: roleSelector(role),
-    sheet: withoutOverridden(usedParts(document, role), document.style[role]),
+    sheet: surfaceSheet(role, withoutOverridden(usedParts(document, role, elements), document.style[role])),
   }));
 }
 
 /** The brand's sheet of a role, without the parts that this widget does not have. */
-function usedParts({ placement }: WidgetDocument, role: Role) {
-  const { backdrop, close, ...rest } = roleStyle(role);
-  const overlay = placement.type === 'inline' ? null : placement;
-  return {
-    ...rest,
-    ...(backdrop && overlay?.type === 'centre' && overlay.backdrop && { backdrop }),
-    ...(close && overlay?.closing.button && { close }),
+function usedParts(
+  { placement, regions }: WidgetDocument,
+  role: Role,
+  elements: readonly [string, Element][],
+) {
+  if (role !== 'overlay' && role !== 'panel') {
+    const used = new Set(
+      elements.flatMap(([, element]) => {
+        const definition = definitionOf(element);
+        return definition.role(element) === role ? (definition.used?.(element) ?? definition.parts) : [];
+      }),
+    );
+    return Object.fromEntries(Object.entries(roleStyle(role)).filter(([part]) => used.has(part)));
+  }
+  const has: Record<string, boolean> = {
+    box: true,
+    header: regions?.header !== undefined,
+    footer: regions?.footer !== undefined,
+    backdrop: hasBackdrop(placement),
+    close: closingOf(placement)?.button === true,
+    launcher: placement.type === 'launcher',
   };
+  return Object.fromEntries(Object.entries(roleStyle(role)).filter(([part]) => has[part]));
 }
 
-function lookLayers(brand: Brand, elements: readonly [string, Element][]): StyleLayer[] {
-  const used = new Set(elements.flatMap(([, { look }]) => (look ? [look] : [])));
-  return [...used].flatMap((name) => {
-    const look = brand.looks[name];
-    return look ? [{ selector: (part: string) => `.${lookClass(name, part)}`, sheet: look.style }] : [];
-  });
+// What a look says of others inside comes first, so that a look of their own outranks it. `:where` weighs nothing.
+function lookLayers(
+  document: WidgetDocument,
+  brand: Brand,
+  elements: readonly [string, Element][],
+): StyleLayer[] {
+  const surface = surfaceRole(document.placement);
+  const roles = rolesIn(document, elements);
+  const own: StyleLayer[] = [];
+  const inner: StyleLayer[] = [];
+  const add = (id: string, within: string, selector: StyleLayer['selector'], role?: Role) => {
+    const look = brand.looks[id];
+    if (!look) return;
+    own.push({ selector, sheet: role ? surfaceSheet(role, look.style) : look.style });
+    for (const [inside, sheet] of Object.entries(look.inside ?? {}) as [Role, StyleSheet][])
+      if (roles.has(inside))
+        inner.push({ selector: (part) => `:where(${within}) .${roleClass(inside, part)}`, sheet });
+  };
+  if (document.look) add(document.look, '.box', roleSelector(surface), surface);
+  for (const id of new Set(elements.flatMap(([, { look }]) => (look ? [look] : []))))
+    add(id, `.${lookClass(id, 'box')}`, (part) => `.${lookClass(id, part)}`);
+  return [...inner, ...own];
 }
 
 function widgetLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
   return [...rolesIn(document, elements)].flatMap((role) => {
     const sheet = document.style[role];
-    return sheet ? [{ selector: roleSelector(role), sheet }] : [];
+    return sheet ? [{ selector: roleSelector(role), sheet: surfaceSheet(role, sheet) }] : [];
   });
 }
 

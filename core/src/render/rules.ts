@@ -5,6 +5,7 @@ import {
   styleProperties,
   valueCss,
   type State,
+  type StyleProperty,
   type StyleSheet,
   type Values,
 } from '../style/index.js';
@@ -20,9 +21,10 @@ const stateSelectors: Record<State, (selector: string, part: string) => string> 
   hover: (selector) => `${selector}:hover`,
   focus: (selector) => `${selector}:focus-visible`,
   pressed: (selector) => `${selector}:active`,
-  selected: (selector) => `${selector}:checked`,
+  selected: (selector, part) =>
+    part === 'mark' ? `${selector}:checked` : `${selector}:is(:has(:checked),[aria-current])`,
   disabled: (selector) => `${selector}:disabled`,
-  error: (selector, part) => (part === 'box' ? `${selector}[data-error]` : `[data-error] ${selector}`),
+  error: (selector, part) => (part === 'box' ? `${selector}[data-error]` : `${selector}:is([data-error] *)`),
 };
 
 /**
@@ -49,12 +51,38 @@ export function layersCss(layers: readonly StyleLayer[]): string {
 
 function declarations(values: Values | undefined): string {
   if (!values) return '';
-  return Object.entries(values)
-    .flatMap(([name, value]) => {
-      const property = styleProperties[name];
-      return property ? [`${property.css}:${valueCss(property, value)}`] : [];
-    })
-    .join(';');
+  const written = Object.entries(values).flatMap(([name, value]) => {
+    const property = styleProperties[name];
+    if (!property || grounds.has(name)) return [];
+    const css = valueCss(property, value);
+    return [property.write ? property.write(css) : `${property.css}:${css}`];
+  });
+  return [...written, ...groundPictures(values)].join(';');
+}
+
+const grounds = new Set(['gradient', 'image', 'imageOpacity']);
+
+// All three are layers of one CSS property: the gradient lies over the picture, and a weaker picture is one under a
+// veil of the ground's own colour, since CSS has no opacity for a background alone.
+function groundPictures(values: Values): string[] {
+  const css = (name: string) => {
+    const value = values[name];
+    return value === undefined ? null : valueCss(styleProperties[name] as StyleProperty, value);
+  };
+  const image = css('image');
+  const strength = values['imageOpacity'];
+  const veil =
+    image && image !== 'none' && typeof strength === 'number' && strength < 1
+      ? veilCss(css('background') ?? '#fff', strength)
+      : null;
+  const layers = [css('gradient'), veil, image].filter((layer) => layer !== null && layer !== 'none');
+  if (layers.length > 0) return [`background-image:${layers.join(',')}`];
+  return image || css('gradient') ? ['background-image:none'] : [];
+}
+
+function veilCss(ground: string, strength: number): string {
+  const colour = `color-mix(in srgb,${ground} ${Math.round((1 - strength) * 100)}%,#0000)`;
+  return `linear-gradient(${colour},${colour})`;
 }
 
 /** A sheet without the values that a stronger one sets for the same part and condition: they could never be seen. */

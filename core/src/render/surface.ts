@@ -1,9 +1,17 @@
-import type { Corner, Placement } from '../widget/index.js';
+import {
+  closingOf,
+  hasBackdrop,
+  placementDefinitions,
+  standOf,
+  type Closing,
+  type Placement,
+} from '../placement/index.js';
 import type { Role } from '../style/index.js';
+import { h } from './html.js';
 
 /** The role that a widget's outermost box plays. */
 export function surfaceRole(placement: Placement): Role & ('overlay' | 'panel') {
-  return placement.type === 'inline' ? 'panel' : 'overlay';
+  return standOf(placement) === 'inline' ? 'panel' : 'overlay';
 }
 
 // Everything visitors' pages set is shut out; what a widget needs is said here or comes from its style.
@@ -13,37 +21,66 @@ const base =
   ':focus-visible{outline:2px solid;outline-offset:2px}' +
   '.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}';
 
-// Room around the scene keeps focus rings from being cut where it scrolls.
 const overlay =
   '.box:not([open],:popover-open){display:none}' +
-  '.box{position:fixed;display:flex;flex-direction:column;overflow:hidden;max-width:none;height:fit-content;' +
-  'max-height:calc(100dvh - 32px);animation:come .24s ease-out}' +
-  '.scene{overflow:auto;min-height:0;padding:4px;margin:-4px}' +
-  '@keyframes come{from{opacity:0;translate:0 12px}}' +
+  '.box{position:fixed;display:flex;flex-direction:column;overflow:hidden;padding:0;max-width:calc(100vw - 16px);' +
+  'height:fit-content;max-height:calc(100dvh - 32px)}' +
+  '.scene{overflow:auto;min-height:0}.header,.footer{flex:none}';
+
+const arrival =
+  '.box{animation:come .24s ease-out}@keyframes come{from{opacity:0;translate:0 12px}}' +
   '@media (prefers-reduced-motion:reduce){.box{animation:none}}';
 
 const closeButton =
-  '.close{position:absolute;z-index:1;inset:8px 8px auto auto;width:32px;height:32px;padding:0;border:0;background:none;' +
-  'font:24px/32px system-ui,sans-serif;text-align:center;cursor:pointer;border-radius:6px}' +
-  '.scene>*>:first-child{margin-inline-end:24px}';
+  '.close{position:absolute;z-index:2;inset:8px 8px auto auto;min-width:32px;height:32px;padding:0;border:0;background:none;' +
+  'font:24px/32px system-ui,sans-serif;display:grid;place-items:center;cursor:pointer;border-radius:6px}' +
+  '.close svg{width:1em;height:1em}';
+
+const closePlaces: Record<NonNullable<Closing['at']>, string> = {
+  'inside-end': '.scene>*>:first-child{margin-inline-end:24px}',
+  'inside-start': '.close{inset:8px auto auto 8px}.scene>*>:first-child{margin-inline-start:28px}',
+  // Above the box: it may no longer cut off what stands out.
+  'outside-end': '.box{overflow:visible}.close{inset:-40px 0 auto auto;color:#fff}',
+};
 
 /** The CSS of the box for a placement: where it stands and how wide it may be, safe areas of the screen spared. */
-export function surfaceCss(placement: Placement): string {
-  if (placement.type === 'inline') return `${base}:host{display:block}.box{max-width:${placement.width}px}`;
-  const close = placement.closing.button ? closeButton : '';
-  const width = `.box{width:min(${placement.width}px,100vw - 32px)}`;
-  if (placement.type === 'corner')
-    return base + overlay + close + width + cornerCss(placement.at, placement.offset);
-  const backdrop = placement.backdrop ? '' : '.box::backdrop{background:none}';
-  return `${base}${overlay}${close}${width}.box{inset:0;margin:auto}${backdrop}`;
+export function surfaceCss(placement: Placement, ownEntrance: boolean): string {
+  const own = placementDefinitions[placement.type].css(placement);
+  if (standOf(placement) === 'inline') return `${base}:host{display:block}${own}`;
+  const closing = closingOf(placement);
+  const close = closing?.button ? closeButton + closePlaces[closing.at ?? 'inside-end'] : '';
+  const backdrop = hasBackdrop(placement) ? '' : '.box::backdrop{background:none}';
+  return base + overlay + (ownEntrance ? '' : arrival) + close + own + backdrop;
 }
 
-function cornerCss(at: Corner, [x, y]: readonly [number, number]): string {
-  const [vertical, horizontal] = at.split('-') as ['top' | 'bottom', 'left' | 'right'];
-  const from = (side: string, distance: number) => `${side}:max(${distance}px,env(safe-area-inset-${side}))`;
-  // On a phone the offset gives way to an even margin.
-  return (
-    `.box{inset:auto;${from(vertical, y)};${from(horizontal, x)}}` +
-    `@media (max-width:600px){.box{${horizontal}:16px;${vertical}:max(16px,env(safe-area-inset-${vertical}))}}`
-  );
+const marks = {
+  cross: 'M6 6l12 12M18 6L6 18',
+  line: 'M5 12h14',
+  arrow: 'M6 9l6 6 6-6',
+} as const;
+
+/** The close button of an overlay. */
+export function closeHtml(placement: Placement): string {
+  const closing = closingOf(placement);
+  if (!closing?.button) return '';
+  const { mark = 'cross', words = 'Close' } = closing;
+  const face =
+    mark === 'words'
+      ? h('span', { style: 'font-size:14px;padding:0 8px' }, words)
+      : h(
+          'svg',
+          {
+            viewBox: '0 0 24 24',
+            fill: 'none',
+            stroke: 'currentColor',
+            'stroke-width': 2,
+            'aria-hidden': 'true',
+          },
+          h('path', { d: marks[mark] }),
+        );
+  return h(
+    'button',
+    { type: 'button', class: 'close', 'data-act': 'close', 'aria-label': words || 'Close' },
+    face,
+  ).text;
 }

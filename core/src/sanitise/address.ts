@@ -30,3 +30,25 @@ export function safeAddress(address: string, use: AddressUse = 'link'): string |
   if (compact.includes('\\')) return null;
   return compact.length === trimmed.length ? trimmed : encodeURI(trimmed);
 }
+
+/** The scheme by which a document names a picture, film or font that was uploaded: `asset:` and its id. */
+export const assetScheme = 'asset:';
+
+const asset = /^asset:[a-z0-9]{16,40}(\/[a-z0-9.-]{1,40})?$/;
+
+/** The address of a picture as a whole: an upload is named by its id alone, and served in several sizes. */
+export const wholePicture = (address: string): string =>
+  address.startsWith(assetScheme) && !address.includes('/') ? `${address}/full.webp` : address;
+
+/**
+ * Checks the address of a picture: one that was uploaded, or one on the web by https.
+ *
+ * @returns the address as it may be written into CSS or HTML, or `null` when it must not be used
+ */
+export function safeImage(address: string): string | null {
+  if (asset.test(address)) return address;
+  const checked = /^https:\/\//i.test(address) ? safeAddress(address, 'page') : null;
+  return checked === null
+    ? null
+    : checked.replace(/["'()\\<>\s]/g, (mark) => `%${mark.charCodeAt(0).toString(16).padStart(2, '0')}`);
+}

@@ -1,3 +1,4 @@
+import { closingOf } from '../placement/index.js';
 import type { Condition, Targeting, Trigger } from '../behaviour/index.js';
 import { withDescendants, type WidgetDocument } from '../widget/index.js';
 
@@ -188,19 +189,42 @@ function frequencyWords({ behaviour: { frequency } }: WidgetDocument): string {
       : `once in ${frequency.days} days`;
 }
 
-/** A placement in words: "in the bottom right corner". */
+/** A placement in words: "at the bottom right corner". */
 export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>): string {
-  if (placement.type === 'corner') return `in the ${placement.at.replace('-', ' ')} corner`;
-  if (placement.type === 'inline') return 'in the page';
-  return placement.backdrop ? 'in the centre with a backdrop' : 'in the centre';
+  const rim = (at: string) =>
+    at.includes('-') ? `in the ${at.replace('-', ' ')} corner` : `at the ${at} edge`;
+  switch (placement.type) {
+    case 'corner':
+      return rim(placement.at);
+    case 'inline':
+      return 'in the page';
+    case 'centre':
+      return placement.backdrop ? 'in the centre with a backdrop' : 'in the centre';
+    case 'side':
+      return `as a panel at the ${placement.at}`;
+    case 'bar':
+      return `as a bar at the ${placement.at === 'top' ? 'top' : 'foot'}`;
+    case 'cover':
+      return 'over the whole window';
+    case 'anchored':
+      return `dropped from ${placement.to}`;
+    case 'page':
+      return 'on a page of its own';
+    case 'launcher':
+      return `behind a ${placement.shape} ${rim(placement.at)}`;
+  }
 }
 
 function closingWords({ placement }: WidgetDocument): string {
-  if (placement.type === 'inline') return '';
-  const { button, escape, backdrop } = placement.closing;
-  const ways = [button && 'its close button', escape && 'Esc', backdrop && 'a click beside it'].filter(
-    (way) => way !== false,
-  );
+  const closing = closingOf(placement);
+  if (!closing) return '';
+  const { button, escape, backdrop, after } = closing;
+  const ways = [
+    button && 'its close button',
+    escape && 'Esc',
+    backdrop && 'a click beside it',
+    after !== undefined && `itself after ${plural(after, 'second')}`,
+  ].filter((way) => way !== false);
   return ways.length > 0 ? listed(ways, 'or') : 'nothing but its own buttons';
 }
 

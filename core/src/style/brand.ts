@@ -7,12 +7,37 @@ export interface Look {
   name: string;
   role: Role;
   style: StyleSheet;
+  /** What it says of elements of other roles inside the one that has it, such as the fields of a form. */
+  inside?: Partial<Record<Role, StyleSheet>>;
 }
 
 /** The site's own design: its tokens, and the looks made of them. */
 export interface Brand {
   tokens: TokenTree;
   looks: Record<string, Look>;
+  /** The site's own typefaces, uploaded. */
+  fonts: BrandFont[];
+  logo?: BrandLogo;
+}
+
+/** The site's own mark, an upload. */
+export interface BrandLogo {
+  /** `asset:` and the id of the upload. */
+  src: string;
+  alt: string;
+  /** px */
+  width: number;
+  height: number;
+}
+
+/** One file of a typeface. */
+export interface BrandFont {
+  family: string;
+  /** `asset:` and the id of the upload. */
+  src: string;
+  /** One weight such as `400`, or a range such as `100 900`. */
+  weight: string;
+  style: 'normal' | 'italic';
 }
 
 const colour = (hex: string) => ({ $value: srgb(hex) });
@@ -49,12 +74,18 @@ export const plainBrand: Brand = {
     },
     space: { $type: 'dimension', 1: size(4), 2: size(8), 3: size(12), 4: size(16), 5: size(24), 6: size(32) },
     radius: { $type: 'dimension', field: size(6), button: size(6), box: size(12) },
+    duration: {
+      $type: 'duration',
+      quick: { $value: { value: 150, unit: 'ms' } },
+      calm: { $value: { value: 350, unit: 'ms' } },
+    },
     shadow: {
       $type: 'shadow',
       raised: { $value: '0 18px 48px -12px rgb(10 14 20 / 0.42)' },
     },
   },
   looks: {},
+  fonts: [],
 };
 
 /** A site's brand laid over the plain one, so that every name a role refers to has a value. */
@@ -62,6 +93,8 @@ export function completeBrand(own: Partial<Brand> | null | undefined): Brand {
   return {
     tokens: mergeTokens(plainBrand.tokens, own?.tokens ?? {}),
     looks: { ...plainBrand.looks, ...own?.looks },
+    fonts: own?.fonts ?? [],
+    ...(own?.logo && { logo: own.logo }),
   };
 }
 

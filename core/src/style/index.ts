@@ -1,7 +1,13 @@
 export * from './brand.js';
 export * from './contrast.js';
+export { edges } from './edges.js';
+export * from './fonts.js';
+export * from './gradient.js';
+export { labelPlaces } from './label-places.js';
 export * from './properties.js';
 export * from './resolve.js';
 export * from './roles.js';
+export * from './scale.js';
+export * from './token-import.js';
 export * from './tokens.js';
 export * from './values.js';

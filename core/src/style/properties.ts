@@ -1,8 +1,21 @@
-import { isSafeColour } from '../sanitise/index.js';
+import { isSafeColour, safeImage, wholePicture } from '../sanitise/index.js';
+import { labelPlaces, labelPlaceCss } from './label-places.js';
+import { edges, edgeCss } from './edges.js';
 import { aliasPath, tokenVariable } from './tokens.js';
 import type { Value } from './values.js';
 
-export type PropertyKind = 'colour' | 'length' | 'sides' | 'number' | 'keyword' | 'font' | 'shadow';
+export type PropertyKind =
+  | 'colour'
+  | 'length'
+  | 'size'
+  | 'sides'
+  | 'number'
+  | 'keyword'
+  | 'font'
+  | 'shadow'
+  | 'gradient'
+  | 'image'
+  | 'position';
 
 /** A styleable property: how its value is checked, written as CSS, and offered in the inspector. */
 export interface StyleProperty {
@@ -21,109 +34,233 @@ export interface StyleProperty {
   tokens?: string;
   /** Whether an element takes the value from what surrounds it. */
   inherited?: boolean;
+  /** For numbers that are not plain: what follows them in CSS. */
+  unit?: string;
+  /** All declarations of a value, where one of `css` does not say it. */
+  write?(value: string): string;
 }
 
-const define = (property: StyleProperty): StyleProperty => property;
+type Rest = Omit<StyleProperty, 'name' | 'label' | 'kind' | 'css'>;
+
+const property = (
+  name: string,
+  label: string,
+  kind: PropertyKind,
+  css: string,
+  rest: Rest = {},
+): StyleProperty => ({ name, label, kind, css, ...rest });
+
+const inherited = true;
+const words = (options: Readonly<Record<string, string>>, rest: Rest = {}): Rest => ({ options, ...rest });
+const upTo = (max: number, rest: Rest = {}): Rest => ({ min: 0, max, ...rest });
+
+const fits: Record<string, string> = {
+  cover: 'background-size:cover;background-repeat:no-repeat',
+  contain: 'background-size:contain;background-repeat:no-repeat',
+  original: 'background-size:auto;background-repeat:no-repeat',
+  tile: 'background-size:auto;background-repeat:repeat',
+};
+
+const flows: Record<string, string> = {
+  column: 'display:flex;flex-flow:column',
+  'column-reverse': 'display:flex;flex-flow:column-reverse',
+  row: 'display:flex;flex-flow:row wrap',
+  'row-reverse': 'display:flex;flex-flow:row-reverse wrap',
+  grid: 'display:grid',
+};
+
+const choiceFlows: Record<string, string> = {
+  lines: 'display:flex;flex-flow:column',
+  wrapped: 'display:flex;flex-flow:row wrap',
+  columns: 'display:grid;grid-template-columns:repeat(auto-fit,minmax(9em,1fr))',
+};
 
 /** All style properties, by name. A new one is a line here. */
 export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.fromEntries(
   [
-    define({ name: 'background', label: 'Ground', kind: 'colour', css: 'background-color', tokens: 'color' }),
-    define({
-      name: 'color',
-      label: 'Text colour',
-      kind: 'colour',
-      css: 'color',
-      tokens: 'color',
-      inherited: true,
+    property('background', 'Ground', 'colour', 'background-color', { tokens: 'color' }),
+    property('gradient', 'Gradient', 'gradient', 'background-image'),
+    property('image', 'Picture behind', 'image', 'background-image'),
+    property('imageFit', 'Picture fills', 'keyword', 'background-size', {
+      ...words({ cover: 'All of it', contain: 'Seen whole', original: 'Own size', tile: 'Tiled' }),
+      write: (value) => fits[value] as string,
     }),
-    define({
-      name: 'borderColor',
-      label: 'Border colour',
-      kind: 'colour',
-      css: 'border-color',
-      tokens: 'color',
+    property('imagePosition', 'Picture’s focus', 'position', 'background-position'),
+    property('imageOpacity', 'Picture’s strength', 'number', 'background-image', upTo(1, { step: 0.05 })),
+    property('color', 'Text colour', 'colour', 'color', { tokens: 'color', inherited }),
+    property('borderColor', 'Border colour', 'colour', 'border-color', { tokens: 'color' }),
+    property('borderWidth', 'Border width', 'sides', 'border-width', upTo(40)),
+    property(
+      'borderStyle',
+      'Border line',
+      'keyword',
+      'border-style',
+      words({ solid: 'Solid', dashed: 'Dashed', dotted: 'Dotted', double: 'Double' }),
+    ),
+    property('radius', 'Corner radius', 'sides', 'border-radius', upTo(400, { tokens: 'radius' })),
+    property('padding', 'Padding', 'sides', 'padding', upTo(400, { tokens: 'space' })),
+    property('margin', 'Margin', 'sides', 'margin', { min: -400, max: 400 }),
+    property('gap', 'Gap', 'length', 'gap', upTo(400, { tokens: 'space' })),
+    property('width', 'Width', 'size', 'width', upTo(2000)),
+    property('minWidth', 'Width at least', 'size', 'min-width', upTo(2000)),
+    property('maxWidth', 'Width at most', 'size', 'max-width', upTo(2000)),
+    property('height', 'Height', 'size', 'height', upTo(2000)),
+    property('minHeight', 'Height at least', 'size', 'min-height', upTo(2000)),
+    property('maxHeight', 'Height at most', 'size', 'max-height', upTo(2000)),
+    property('offsetX', 'From the side', 'length', '--ox', upTo(400)),
+    property('offsetY', 'From top or foot', 'length', '--oy', upTo(400)),
+    property('shadow', 'Shadow', 'shadow', 'box-shadow', { tokens: 'shadow' }),
+    property('opacity', 'Opacity', 'number', 'opacity', upTo(1, { step: 0.05 })),
+    property(
+      'blend',
+      'Blend with ground',
+      'keyword',
+      'mix-blend-mode',
+      words({
+        normal: 'Plain',
+        multiply: 'Multiply',
+        screen: 'Screen',
+        overlay: 'Overlay',
+        darken: 'Darken',
+        lighten: 'Lighten',
+        'soft-light': 'Soft light',
+        difference: 'Difference',
+      }),
+    ),
+    property('backdropBlur', 'Blur behind', 'length', 'backdrop-filter', {
+      ...upTo(60),
+      write: (value) => `backdrop-filter:blur(${value})`,
     }),
-    define({
-      name: 'borderWidth',
-      label: 'Border width',
-      kind: 'sides',
-      css: 'border-width',
-      min: 0,
-      max: 40,
+    property('edge', 'Edge shape', 'keyword', 'clip-path', {
+      ...words(edges),
+      write: (value) => edgeCss(value),
     }),
-    define({
-      name: 'radius',
-      label: 'Corner radius',
-      kind: 'sides',
-      css: 'border-radius',
-      min: 0,
-      max: 400,
-      tokens: 'radius',
-    }),
-    define({
-      name: 'padding',
-      label: 'Padding',
-      kind: 'sides',
-      css: 'padding',
-      min: 0,
-      max: 400,
-      tokens: 'space',
-    }),
-    define({ name: 'gap', label: 'Gap', kind: 'length', css: 'gap', min: 0, max: 400, tokens: 'space' }),
-    define({ name: 'width', label: 'Width', kind: 'length', css: 'width', min: 0, max: 2000 }),
-    define({ name: 'shadow', label: 'Shadow', kind: 'shadow', css: 'box-shadow', tokens: 'shadow' }),
-    define({
-      name: 'font',
-      label: 'Typeface',
-      kind: 'font',
-      css: 'font-family',
-      tokens: 'font',
-      inherited: true,
-    }),
-    define({
-      name: 'fontSize',
-      label: 'Type size',
-      kind: 'length',
-      css: 'font-size',
-      min: 8,
-      max: 160,
-      tokens: 'size',
-      inherited: true,
-    }),
-    define({
-      name: 'fontWeight',
-      label: 'Weight',
-      kind: 'number',
-      css: 'font-weight',
-      min: 100,
-      max: 900,
-      step: 100,
-      inherited: true,
-    }),
-    define({
-      name: 'lineHeight',
-      label: 'Line height',
-      kind: 'number',
-      css: 'line-height',
+    property('font', 'Typeface', 'font', 'font-family', { tokens: 'font', inherited }),
+    property('fontSize', 'Type size', 'length', 'font-size', { min: 8, max: 160, tokens: 'size', inherited }),
+    property('fontWeight', 'Weight', 'number', 'font-weight', { min: 100, max: 900, step: 100, inherited }),
+    property(
+      'fontStyle',
+      'Slant',
+      'keyword',
+      'font-style',
+      words({ normal: 'Upright', italic: 'Italic' }, { inherited }),
+    ),
+    property('lineHeight', 'Line height', 'number', 'line-height', {
       min: 0.8,
       max: 3,
       step: 0.05,
-      inherited: true,
+      inherited,
     }),
-    define({
-      name: 'align',
-      label: 'Alignment',
-      kind: 'keyword',
-      css: 'text-align',
-      options: { start: 'Start', center: 'Centre', end: 'End' },
-      inherited: true,
+    property('letterSpacing', 'Letter spacing', 'number', 'letter-spacing', {
+      min: -0.2,
+      max: 1,
+      step: 0.01,
+      unit: 'em',
+      inherited,
     }),
-  ].map((property) => [property.name, property]),
+    property(
+      'letterCase',
+      'Case',
+      'keyword',
+      'text-transform',
+      words(
+        { none: 'As written', uppercase: 'All capitals', lowercase: 'All small', capitalize: 'Initials' },
+        { inherited },
+      ),
+    ),
+    property(
+      'decoration',
+      'Line',
+      'keyword',
+      'text-decoration-line',
+      words({ none: 'None', underline: 'Underlined', 'line-through': 'Struck out' }),
+    ),
+    property('textShadow', 'Text shadow', 'shadow', 'text-shadow', { inherited }),
+    property(
+      'align',
+      'Alignment',
+      'keyword',
+      'text-align',
+      words({ start: 'Start', center: 'Centre', end: 'End', justify: 'Both edges' }, { inherited }),
+    ),
+    property('flow', 'Direction', 'keyword', 'display', {
+      ...words({
+        column: 'One below the other',
+        row: 'Side by side',
+        'column-reverse': 'From the foot up',
+        'row-reverse': 'From end to start',
+        grid: 'Grid',
+      }),
+      write: (value) => flows[value] as string,
+    }),
+    property('columns', 'Columns', 'number', 'grid-template-columns', {
+      min: 1,
+      max: 12,
+      step: 1,
+      write: (value) => `grid-template-columns:repeat(${value},minmax(0,1fr))`,
+    }),
+    property(
+      'across',
+      'Line up across',
+      'keyword',
+      'align-items',
+      words({ start: 'Start', center: 'Centre', end: 'End', stretch: 'Stretch', baseline: 'Base line' }),
+    ),
+    property(
+      'along',
+      'Spread along',
+      'keyword',
+      'justify-content',
+      words({ start: 'Start', center: 'Centre', end: 'End', 'space-between': 'Edge to edge' }),
+    ),
+    property(
+      'self',
+      'Its own place',
+      'keyword',
+      'align-self',
+      words({ auto: 'As the others', start: 'Start', center: 'Centre', end: 'End', stretch: 'Stretch' }),
+    ),
+    property('share', 'Share of room', 'number', 'flex-grow', {
+      min: 0,
+      max: 12,
+      step: 1,
+      write: (value) => `flex:${value} 1 ${value === '0' ? 'auto' : '0'}`,
+    }),
+    property('shown', 'Shown', 'keyword', 'display', {
+      ...words({ none: 'Not on this screen' }),
+    }),
+    property(
+      'fit',
+      'Picture fits',
+      'keyword',
+      'object-fit',
+      words({ cover: 'Fills its box', contain: 'Seen whole', none: 'Own size' }),
+    ),
+    property('focus', 'Picture’s focus', 'position', 'object-position'),
+    property('transition', 'Change takes', 'number', 'transition', {
+      ...upTo(4000, { step: 50, unit: 'ms', tokens: 'duration' }),
+    }),
+    property('labelAt', 'Label', 'keyword', 'grid-template', {
+      ...words(labelPlaces),
+      write: (value) => labelPlaceCss(value),
+    }),
+    property('choiceFlow', 'Choices stand', 'keyword', 'display', {
+      ...words({ lines: 'One a line', wrapped: 'One after another', columns: 'In columns' }),
+      write: (value) => choiceFlows[value] as string,
+    }),
+    property('fill', 'Fill', 'colour', '--fill', { tokens: 'color' }),
+  ].map((one) => [one.name, one]),
 );
 
-const shadowText = /^(none|[0-9a-z#%.,()/\s-]{1,160})$/i;
+const shadowText = /^(none|[0-9a-z#%.,()/\s-]{1,300})$/i;
 const fontText = /^[\p{L}\p{N}\s,'"_-]{1,200}$/u;
+const gradientText =
+  /^(none|(repeating-)?(linear|radial|conic)-gradient\((?:[^();{}"'\\<>]|\([^();{}"'\\<>]*\)){1,400}\))$/i;
+const positionText = /^\d{1,3}(\.\d+)?% \d{1,3}(\.\d+)?%$/;
+const sizeText = /^(auto|fit-content|\d{1,3}%)$/;
+/** Aliases inside a longer value, such as the stops of a gradient. */
+const inside = /\{([A-Za-z0-9_-]+(?:\.[A-Za-z0-9_-]+)*)\}/g;
+const isForeign = /url|image|expression|import|\/\*/i;
 
 /**
  * Says what is wrong with a value for a property, or `null` when it may be used.
@@ -131,41 +268,64 @@ const fontText = /^[\p{L}\p{N}\s,'"_-]{1,200}$/u;
  * @returns a sentence fragment such as "must be between 0 and 400"
  */
 export function valueProblem(name: string, value: unknown): string | null {
-  const property = styleProperties[name];
-  if (!property) return `is not a style property`;
-  if (aliasPath(value)) return property.tokens ? null : 'can not refer to a token';
-  const { min = 0, max = Infinity } = property;
+  const known = Object.hasOwn(styleProperties, name) ? styleProperties[name] : undefined;
+  if (!known) return `is not a style property`;
+  if (aliasPath(value)) return known.tokens ? null : 'can not refer to a token';
+  const { min = 0, max = Infinity } = known;
   const inRange = (n: unknown) => typeof n === 'number' && Number.isFinite(n) && n >= min && n <= max;
-  switch (property.kind) {
+  const isText = (pattern: RegExp, plain = (text: string) => text) =>
+    typeof value === 'string' && pattern.test(plain(value)) && !isForeign.test(value);
+  switch (known.kind) {
     case 'colour':
       return typeof value === 'string' && isSafeColour(value) ? null : 'must be a colour, such as #20566b';
     case 'length':
     case 'number':
       return inRange(value) ? null : `must be a number between ${min} and ${max}`;
+    case 'size':
+      return inRange(value) || isText(sizeText)
+        ? null
+        : `must be a number between ${min} and ${max}, a share such as 50%, or auto`;
     case 'sides':
       return inRange(value) || (Array.isArray(value) && value.length === 4 && value.every(inRange))
         ? null
         : `must be one number, or four (top, right, bottom, left), between ${min} and ${max}`;
     case 'keyword':
-      return typeof value === 'string' && value in (property.options ?? {})
+      return typeof value === 'string' && Object.hasOwn(known.options ?? {}, value)
         ? null
-        : `must be one of ${Object.keys(property.options ?? {}).join(', ')}`;
+        : `must be one of ${Object.keys(known.options ?? {}).join(', ')}`;
     case 'font':
-      return typeof value === 'string' && fontText.test(value) ? null : 'must be a list of typeface names';
+      return isText(fontText) ? null : 'must be a list of typeface names';
     case 'shadow':
-      return typeof value === 'string' && shadowText.test(value) && !/url|image/i.test(value)
+      return isText(shadowText) ? null : 'must be a shadow, such as 0 4px 12px #0003';
+    case 'gradient':
+      return isText(gradientText, (text) => text.replace(inside, '#000'))
         ? null
-        : 'must be a shadow, such as 0 4px 12px #0003';
+        : 'must be a gradient, such as linear-gradient(90deg, #fff, #ddd)';
+    case 'position':
+      return isText(positionText) ? null : 'must be two shares, such as 50% 30%';
+    case 'image':
+      return typeof value === 'string' && (value === 'none' || safeImage(value) !== null)
+        ? null
+        : 'must be a picture of this site, or an address starting with https:';
   }
 }
 
 /** A value as CSS text: px for lengths, `var(--…)` for an alias. Assumes the value has passed {@link valueProblem}. */
-export function valueCss(property: StyleProperty, value: Value): string {
+export function valueCss(of: StyleProperty, value: Value): string {
   const path = aliasPath(value);
   if (path) return `var(${tokenVariable(path)})`;
   if (Array.isArray(value)) return value.map(pixels).join(' ');
-  if (property.kind === 'length' || property.kind === 'sides') return pixels(value as number);
-  return String(value);
+  if (typeof value === 'number' && isLength(of)) return pixels(value);
+  if (of.kind === 'image' && value !== 'none')
+    return `url("${wholePicture(safeImage(String(value)) ?? '')}")`;
+  const text = `${value}${of.unit ?? ''}`;
+  return of.kind === 'gradient'
+    ? text.replace(inside, (_, path: string) => `var(${tokenVariable(path)})`)
+    : text;
 }
+
+/** Whether its numbers are pixels. */
+export const isLength = ({ kind }: StyleProperty): boolean =>
+  kind === 'length' || kind === 'sides' || kind === 'size';
 
 const pixels = (n: number): string => (n === 0 ? '0' : `${n}px`);

@@ -1,5 +1,5 @@
 import type { Brand } from './brand.js';
-import { styleProperties } from './properties.js';
+import { isLength, styleProperties } from './properties.js';
 import { roleStyle, type Role } from './roles.js';
 import { aliasPath, readTokens, type Token } from './tokens.js';
 import {
@@ -18,7 +18,7 @@ export interface Origin {
   level: Level;
   /** The screen or state the value was set for. */
   condition: Condition;
-  /** The name of the look, where one set it. */
+  /** The id of the look, where one set it. */
   look?: string;
   /** The token the value refers to, if it does. */
   token?: string;
@@ -34,7 +34,8 @@ export interface ResolvedValue {
 /** The style sheets that speak for one element, one a level. */
 export interface StyleSources {
   role: Role;
-  look?: { name: string; style: StyleSheet };
+  /** Its own look, then those of what is around it that speak of its role; strongest first. */
+  looks?: readonly { id: string; style: StyleSheet }[];
   widget?: StyleSheet;
   element?: StyleSheet;
 }
@@ -44,7 +45,7 @@ function sheets(sources: StyleSources): { level: Level; sheet: StyleSheet | unde
   return [
     { level: 'element', sheet: sources.element },
     { level: 'widget', sheet: sources.widget },
-    { level: 'look', sheet: sources.look?.style, ...(sources.look && { look: sources.look.name }) },
+    ...(sources.looks ?? []).map(({ id, style }) => ({ level: 'look' as const, sheet: style, look: id })),
     { level: 'brand', sheet: roleStyle(sources.role) },
   ];
 }
@@ -76,12 +77,18 @@ export function resolveValue(
   return null;
 }
 
-function literalCss(property: string, value: Value, tokens: ReadonlyMap<string, Token>): string {
+function literalCss(name: string, value: Value, tokens: ReadonlyMap<string, Token>): string {
   const path = aliasPath(value);
   if (path) return tokens.get(path)?.css ?? '';
-  const kind = styleProperties[property]?.kind;
-  const unit = kind === 'length' || kind === 'sides' ? 'px' : '';
-  return (Array.isArray(value) ? value : [value]).map((item) => `${item}${unit}`).join(' ');
+  const property = styleProperties[name];
+  const unit = property && isLength(property) ? 'px' : '';
+  return (Array.isArray(value) ? value : [value])
+    .map((item) =>
+      typeof item === 'number'
+        ? `${item}${unit}`
+        : item.replace(/\{([\w.-]+)\}/g, (_, inner: string) => tokens.get(inner)?.css ?? ''),
+    )
+    .join(' ');
 }
 
 const tokenCache = new WeakMap<Brand['tokens'], ReadonlyMap<string, Token>>();

@@ -58,8 +58,8 @@ describe('the cascade', () => {
 
   test.each([
     [{}, 'brand', '#20566b'],
-    [{ look: { name: 'loud', style: sheet('#111111') } }, 'look', '#111111'],
-    [{ look: { name: 'loud', style: sheet('#111111') }, widget: sheet('#222222') }, 'widget', '#222222'],
+    [{ looks: [{ id: 'loud', style: sheet('#111111') }] }, 'look', '#111111'],
+    [{ looks: [{ id: 'loud', style: sheet('#111111') }], widget: sheet('#222222') }, 'widget', '#222222'],
     [{ widget: sheet('#222222'), element: sheet('#333333') }, 'element', '#333333'],
   ])('the strongest level wins and is named (%#)', (sources, level, css) => {
     expect(of(sources)).toMatchObject({ css, origin: { level, condition: 'base' } });
@@ -160,7 +160,7 @@ describe('values', () => {
     ['fontSize', '16', 'must be a number between 8 and 160'],
     ['fontSize', NaN, 'must be a number between 8 and 160'],
     ['width', '{space.1}', 'can not refer to a token'],
-    ['align', 'justify', 'must be one of start, center, end'],
+    ['align', 'middle', 'must be one of start, center, end, justify'],
     ['shadow', '0 1px 2px #0003', null],
     ['shadow', '0 0 url(x)', 'must be a shadow, such as 0 4px 12px #0003'],
     ['font', 'Fraunces, "My Serif"', null],

@@ -21,7 +21,17 @@ export interface TokenDimension {
   unit: 'px' | 'rem' | 'ms' | 's';
 }
 
-export type TokenValue = string | number | string[] | TokenColour | TokenDimension;
+export interface TokenShadow {
+  color: TokenColour;
+  offsetX: TokenDimension;
+  offsetY: TokenDimension;
+  blur: TokenDimension;
+  spread: TokenDimension;
+  inset?: boolean;
+}
+
+export type TokenValue =
+  string | number | string[] | number[] | TokenColour | TokenDimension | TokenShadow | TokenShadow[];
 
 export interface Token {
   path: string;
@@ -101,16 +111,29 @@ function follow(
 }
 
 function tokenCss(value: TokenValue): string {
-  if (Array.isArray(value))
-    return value.map((name) => (/^[a-z-]+$/i.test(name) ? name : `"${name}"`)).join(', ');
+  if (Array.isArray(value)) {
+    if (value.every((item) => typeof item === 'object')) return value.map(shadowCss).join(', ');
+    if (value.every((item) => typeof item === 'number')) return `cubic-bezier(${value.join(', ')})`;
+    return value.map((name) => (/^[a-z-]+$/i.test(String(name)) ? name : `"${name}"`)).join(', ');
+  }
   if (typeof value !== 'object') return String(value);
+  if ('blur' in value) return shadowCss(value);
   if ('unit' in value) return `${value.value}${value.unit}`;
+  return colourCss(value);
+}
+
+function colourCss(value: TokenColour): string {
   if (value.hex && (value.alpha ?? 1) === 1) return value.hex;
   const parts = value.components.join(' ');
   const alpha = value.alpha === undefined ? '' : ` / ${value.alpha}`;
   return value.colorSpace === 'hsl' || value.colorSpace === 'oklch'
     ? `${value.colorSpace}(${parts}${alpha})`
     : `color(${value.colorSpace} ${parts}${alpha})`;
+}
+
+function shadowCss({ offsetX, offsetY, blur, spread, color, inset }: TokenShadow): string {
+  const lengths = [offsetX, offsetY, blur, spread].map((one) => `${one.value}${one.unit}`);
+  return `${inset ? 'inset ' : ''}${lengths.join(' ')} ${colourCss(color)}`;
 }
 
 /** A colour token's value from a six-digit hex text. */

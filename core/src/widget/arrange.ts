@@ -1,7 +1,7 @@
 import {
   createElement,
   definitionOf,
-  fieldSpec,
+  elementDefinitions,
   mayStandIn,
   type Element,
   type ElementType,
@@ -67,7 +67,7 @@ export interface NewElement {
 }
 
 /**
- * The edit that adds a new element. A field that would stand outside any form brings a form along.
+ * The edit that adds a new element. What has to stand in another, as a field in a form, brings one along.
  *
  * @returns the operation and the id of the new element, or `null` when it can stand nowhere
  */
@@ -85,21 +85,20 @@ export function insertNew(
     const branch = { root: id, elements: { [id]: withFreeKey(document, element, place.parent) } };
     return { operation: { type: 'insert', branch, ...place }, id };
   }
-  const form = definitionOf(element).inside?.always?.includes('form')
-    ? placeFor(document, 'form', selected, scene)
-    : null;
-  if (!form) return null;
-  const formId = newId(random);
+  const holder = definitionOf(element).inside?.always?.[0] as ElementType | undefined;
+  const outside = holder && placeFor(document, holder, selected, scene);
+  if (!outside) return null;
+  const holderId = newId(random);
   const branch: Branch = {
-    root: formId,
-    elements: { [formId]: { ...createElement('form'), children: [id] }, [id]: element },
+    root: holderId,
+    elements: { [holderId]: { ...createElement(holder), children: [id] } as Element, [id]: element },
   };
-  return { operation: { type: 'insert', branch, ...form }, id };
+  return { operation: { type: 'insert', branch, ...outside }, id };
 }
 
 /** A field with a key that no other field of the form around `parent` has. */
 function withFreeKey(document: WidgetDocument, element: Element, parent: string): Element {
-  return element.type === 'field'
+  return 'key' in element
     ? { ...element, key: freeKey(element.key, keysAround(document, parent, [])) }
     : element;
 }
@@ -109,8 +108,10 @@ function keysAround({ elements }: WidgetDocument, parent: string, without: reado
   const chain = [parent, ...ancestorsOf(elements, parent)];
   const form = chain.find((id) => elements[id]?.type === 'form') ?? parent;
   const inside = withDescendants(elements, form).filter((id) => !without.includes(id));
-  return new Set(inside.flatMap((id) => (elements[id]?.type === 'field' ? [elements[id].key] : [])));
+  return new Set(inside.flatMap((id) => keyOf(elements[id])));
 }
+
+const keyOf = (element: Element | undefined): string[] => (element && 'key' in element ? [element.key] : []);
 
 function freeKey(wanted: string, taken: ReadonlySet<string>): string {
   let key = wanted;
@@ -131,7 +132,7 @@ export function duplicate(
   for (const [key, element] of Object.entries(elements)) {
     // Fields of a copied form are in a form of their own; others join the form they stand in.
     const inCopiedForm = ancestorsOf(elements, key).some((around) => elements[around]?.type === 'form');
-    if (element.type !== 'field' || inCopiedForm) continue;
+    if (!('key' in element) || inCopiedForm) continue;
     const free = freeKey(element.key, taken);
     taken.add(free);
     elements[key] = { ...element, key: free };
@@ -150,7 +151,7 @@ function moveApart(document: WidgetDocument, id: string, place: Place): Operatio
     const inMovedForm = ancestorsOf(document.elements, at).some(
       (around) => moved.includes(around) && isForm(document, around),
     );
-    if (element?.type !== 'field' || inMovedForm) return [];
+    if (!element || !('key' in element) || inMovedForm) return [];
     const key = freeKey(element.key, taken);
     taken.add(key);
     return key === element.key ? [] : [{ type: 'set', path: ['elements', at, 'key'], value: key }];
@@ -161,27 +162,15 @@ function moveApart(document: WidgetDocument, id: string, place: Place): Operatio
 const isForm = ({ elements }: WidgetDocument, id: string): boolean => elements[id]?.type === 'form';
 
 /** The new elements that the studio offers, with their names. */
-export const newElements: readonly { label: string; icon: string; element: NewElement }[] = [
-  {
-    label: 'Heading',
-    icon: 'heading',
-    element: { type: 'text', with: { level: 2, content: [{ text: 'A heading' }] } },
-  },
-  { label: 'Paragraph', icon: 'type', element: { type: 'text' } },
-  { label: 'Form', icon: 'form', element: { type: 'form' } },
-  ...['name', 'email', 'text', 'long-text'].map((kind) => {
-    const { label, key } = fieldSpec(kind);
-    const required = kind === 'email';
-    return {
-      label: `${label} field`,
-      icon: 'field',
-      element: { type: 'field' as const, with: { kind, key, label, required } },
-    };
-  }),
-  { label: 'Button', icon: 'button', element: { type: 'button' } },
-  { label: 'Column', icon: 'column', element: { type: 'group' } },
-  { label: 'Row', icon: 'row', element: { type: 'group', with: { direction: 'row' } } },
-];
+export const newElements: readonly { label: string; icon: string; element: NewElement }[] = Object.values(
+  elementDefinitions,
+).flatMap(({ type, label, icon, offers = [{ label, icon, with: {} }] }) =>
+  offers.map((offer) => ({
+    label: offer.label,
+    icon: offer.icon,
+    element: { type: type as ElementType, with: offer.with },
+  })),
+);
 
 export type Direction = 'up' | 'down' | 'out' | 'in';
 

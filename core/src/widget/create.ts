@@ -1,5 +1,6 @@
 import { createElement, type Element } from '../elements/index.js';
-import type { Kind, Placement, WidgetDocument } from './document.js';
+import { createPlacement } from '../placement/index.js';
+import type { Kind, WidgetDocument } from './document.js';
 import { schemaVersion } from './document.js';
 import type { Branch } from './operations.js';
 import { withDescendants } from './tree.js';
@@ -9,14 +10,6 @@ export function newId(random: () => number): string {
   return `e${Math.floor(random() * 36 ** 8)
     .toString(36)
     .padStart(8, '0')}`;
-}
-
-/** The placement a widget gets when its type is chosen. px. */
-export function createPlacement(type: Placement['type']): Placement {
-  const closing = { button: true, escape: true, backdrop: type === 'centre' };
-  if (type === 'inline') return { type, width: 640 };
-  if (type === 'corner') return { type, at: 'bottom-right', offset: [24, 24], width: 380, closing };
-  return { type, width: 480, backdrop: true, closing };
 }
 
 /** A widget with nothing in it yet but an empty opening and an empty thanks scene. */

@@ -2,6 +2,8 @@ import { Type, type Static } from '@sinclair/typebox';
 import type { Behaviour, Targeting } from '../behaviour/index.js';
 import type { StyleSheet } from '../style/index.js';
 import type { Element } from '../elements/index.js';
+import { motionsSchema, type Motions } from '../motion/index.js';
+import { placementDefinitions, type Placement } from '../placement/index.js';
 import { conditionSpecs, triggerSpecs } from '../behaviour/index.js';
 
 /** The version of the document format that this code writes. */
@@ -12,59 +14,18 @@ export const limits = { elements: 2000, depth: 40 } as const;
 
 export const kinds = ['popup', 'cta', 'form', 'countdown', 'bar', 'chat'] as const;
 export const scenes = ['opening', 'thanks', 'error', 'empty', 'expired', 'offline', 'teaser'] as const;
-export const corners = ['top-left', 'top-right', 'bottom-left', 'bottom-right'] as const;
 
 export type Kind = (typeof kinds)[number];
 export type SceneName = (typeof scenes)[number];
-export type Corner = (typeof corners)[number];
 
 const strict = { additionalProperties: false };
-const oneOf = <T extends string>(values: readonly T[]) =>
+const oneOf = <const T extends string>(values: readonly T[]) =>
   Type.Union(values.map((value) => Type.Literal(value)));
 
 export const elementId = Type.String({
   pattern: '^[a-z][a-z0-9]{0,19}$',
   description: 'must start with a small letter and hold only small letters and digits, at most 20',
 });
-
-const offset = Type.Tuple([
-  Type.Number({ minimum: 0, maximum: 400 }),
-  Type.Number({ minimum: 0, maximum: 400 }),
-]);
-
-/** What overlays share: how wide they may be and how they close. px. */
-const closing = Type.Object(
-  { button: Type.Boolean(), escape: Type.Boolean(), backdrop: Type.Boolean() },
-  strict,
-);
-
-export const placements = {
-  centre: Type.Object(
-    {
-      type: Type.Literal('centre'),
-      width: Type.Number({ minimum: 200, maximum: 1200 }),
-      backdrop: Type.Boolean(),
-      closing,
-    },
-    strict,
-  ),
-  corner: Type.Object(
-    {
-      type: Type.Literal('corner'),
-      at: oneOf(corners),
-      offset,
-      width: Type.Number({ minimum: 200, maximum: 1200 }),
-      closing,
-    },
-    strict,
-  ),
-  inline: Type.Object(
-    { type: Type.Literal('inline'), width: Type.Number({ minimum: 200, maximum: 2000 }) },
-    strict,
-  ),
-};
-
-export type Placement = Static<(typeof placements)[keyof typeof placements]>;
 
 const frequency = Type.Union([
   Type.Object({ per: Type.Literal('page') }, strict),
@@ -150,17 +111,26 @@ export const envelope = Type.Object(
     schema: Type.Literal(schemaVersion),
     name: Type.String({ minLength: 1, maxLength: 120 }),
     kind: oneOf(kinds),
-    placement: Type.Object({ type: oneOf(Object.keys(placements) as Placement['type'][]) }),
+    placement: Type.Object({ type: oneOf(Object.keys(placementDefinitions) as Placement['type'][]) }),
     scenes: Type.Object(
       { opening: scene, ...Object.fromEntries(scenes.slice(1).map((name) => [name, Type.Optional(scene)])) },
       strict,
+    ),
+    /** What stands above and below every scene. */
+    regions: Type.Optional(
+      Type.Object({ header: Type.Optional(scene), footer: Type.Optional(scene) }, strict),
     ),
     elements: Type.Record(Type.String(), Type.Object({ type: Type.String() }), {
       maxProperties: limits.elements,
     }),
     style: Type.Record(Type.String(), Type.Unknown()),
+    /** The look of its box. */
+    look: Type.Optional(Type.String({ maxLength: 80 })),
     behaviour,
     afterwards,
+    motion: Type.Optional(motionsSchema),
+    /** A style sheet of the designer's own, for this widget alone. */
+    css: Type.Optional(Type.String({ maxLength: 20_000 })),
   },
   strict,
 );
@@ -170,14 +140,17 @@ type Envelope = Static<typeof envelope>;
 /** A widget as its designer made it: everything but its id, address name and site, so that it can be copied anywhere. */
 export interface WidgetDocument extends Omit<
   Envelope,
-  'placement' | 'scenes' | 'elements' | 'style' | 'behaviour' | 'afterwards'
+  'placement' | 'scenes' | 'regions' | 'elements' | 'style' | 'behaviour' | 'afterwards' | 'motion' | 'css'
 > {
   placement: Placement;
   scenes: { opening: { root: string } } & Partial<Record<SceneName, { root: string }>>;
+  regions?: { header?: { root: string }; footer?: { root: string } };
   /** All elements by id; the order on the page is the order in `children`. */
   elements: Record<string, Element>;
   /** The widget's own values for every element of a role, by role. */
   style: Record<string, StyleSheet>;
   behaviour: Behaviour;
   afterwards: Static<typeof afterwards>;
+  motion?: Motions;
+  css?: string;
 }

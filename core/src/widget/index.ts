@@ -1,20 +1,19 @@
+export { createPlacement, type Placement } from '../placement/index.js';
 export * from './create.js';
+export * from './faces.js';
 export {
   actions,
-  corners,
   isMailAddress,
   kinds,
   limits,
-  placements,
   scenes,
   schemaVersion,
   type Action,
-  type Corner,
   type Kind,
-  type Placement,
   type SceneName,
   type WidgetDocument,
 } from './document.js';
+export { branchProblems } from './branch.js';
 export * from './operations.js';
 export * from './problem.js';
 export * from './tree.js';

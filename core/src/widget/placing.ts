@@ -1,7 +1,7 @@
 import { surfaceRole } from '../render/surface.js';
 import { roleStyle } from '../style/index.js';
-import { createPlacement } from './create.js';
-import type { Placement, WidgetDocument } from './document.js';
+import { createPlacement, type Placement } from '../placement/index.js';
+import type { WidgetDocument } from './document.js';
 import type { Operation } from './operations.js';
 
 /**
@@ -11,9 +11,10 @@ import type { Operation } from './operations.js';
 export function changePlacement(document: WidgetDocument, type: Placement['type']): Operation {
   const before = document.placement;
   const fresh = createPlacement(type);
+  const width = 'width' in before && widthFits(before.width, fresh) ? before.width : fresh.width;
   const kept =
     'closing' in before && 'closing' in fresh ? { closing: { ...fresh.closing, ...before.closing } } : {};
-  const placement = { ...fresh, ...kept, width: before.width } as Placement;
+  const placement = { ...fresh, ...kept, width } as Placement;
   const [from, to] = [surfaceRole(before), surfaceRole(placement)];
   const operations: Operation[] = [{ type: 'set', path: ['placement'], value: placement }];
   const own = document.style[from];
@@ -25,3 +26,7 @@ export function changePlacement(document: WidgetDocument, type: Placement['type'
   }
   return { type: 'group', operations };
 }
+
+// A bar's or a page's width is that of its content, and no measure for a box in a corner.
+const widthFits = (width: number, { type }: Placement): boolean =>
+  width >= 200 && width <= 800 && !['bar', 'cover', 'page'].includes(type);

@@ -1,17 +1,19 @@
 import { elementDefinitions, mayStandIn, type ElementType } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
 import type { Problem } from './problem.js';
-import { childrenOf } from './tree.js';
+import { childrenOf, rootsOf } from './tree.js';
 
 /** Finds elements that stand where their kind may not, and fields of one form that share a key. Needs a sound tree. */
-export function* standingProblems(document: Pick<WidgetDocument, 'scenes' | 'elements'>): Generator<Problem> {
-  for (const [name, scene] of Object.entries(document.scenes)) {
-    const root = document.elements[scene.root];
+export function* standingProblems(
+  document: Pick<WidgetDocument, 'scenes' | 'regions' | 'elements'>,
+): Generator<Problem> {
+  for (const [name, id] of rootsOf(document)) {
+    const root = document.elements[id];
     if (!root || !elementDefinitions[root.type].container) {
-      yield { path: `scenes.${name}.root`, reason: 'must be an element that holds others' };
+      yield { path: `${name}.root`, reason: 'must be an element that holds others' };
       return;
     }
-    yield* standing(document, scene.root, [], new Map());
+    yield* standing(document, id, [], new Map());
   }
 }
 
@@ -26,7 +28,7 @@ function* standing(
   if (around.length > 0 && !mayStandIn(element.type, around)) {
     yield { path: `elements.${id}`, reason: `is a ${element.type} and can't stand there` };
   }
-  if (element.type === 'field') {
+  if ('key' in element) {
     const first = keys.get(element.key);
     if (first)
       yield { path: `elements.${id}.key`, reason: `is "${element.key}", which field ${first} has already` };

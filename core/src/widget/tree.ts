@@ -38,8 +38,18 @@ export function sceneOf(document: WidgetDocument, id: string): SceneName | null 
   return null;
 }
 
+/** The elements that stand in no other: the roots of scenes and of regions, by where in the document they are named. */
+export function rootsOf({
+  scenes,
+  regions = {},
+}: Pick<WidgetDocument, 'scenes' | 'regions'>): [string, string][] {
+  const named = (at: string, of: object): [string, string][] =>
+    Object.entries(of as Record<string, { root: string }>).map(([name, { root }]) => [`${at}.${name}`, root]);
+  return [...named('scenes', scenes), ...named('regions', regions)];
+}
+
 /** Finds circles, elements that stand twice or nowhere, children that do not exist, and trees that are too deep. */
-export function treeProblems(document: Pick<WidgetDocument, 'scenes' | 'elements'>): Problem[] {
+export function treeProblems(document: Pick<WidgetDocument, 'scenes' | 'regions' | 'elements'>): Problem[] {
   const problems: Problem[] = [];
   const reached = new Set<string>();
 
@@ -61,9 +71,14 @@ export function treeProblems(document: Pick<WidgetDocument, 'scenes' | 'elements
     }
   };
 
-  for (const [name, scene] of Object.entries(document.scenes)) visit(scene.root, `scenes.${name}.root`, 1);
+  for (const [name, root] of rootsOf(document)) visit(root, `${name}.root`, 1);
   for (const id of Object.keys(document.elements)) {
     if (!reached.has(id)) problems.push({ path: `elements.${id}`, reason: 'stands in no scene' });
   }
   return problems;
+}
+
+/** Whether a widget holds markup, drawings or styles of the designer's own, which are made safe before they are shown. */
+export function needsForeign({ css, elements }: Pick<WidgetDocument, 'css' | 'elements'>): boolean {
+  return css !== undefined || Object.values(elements).some((one) => one.type === 'html' || 'svg' in one);
 }

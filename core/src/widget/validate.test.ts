@@ -135,11 +135,11 @@ test.each<[string, (raw: any) => void, string]>([
     (raw) => (raw.behaviour.triggers = { any: [] }),
     'behaviour.triggers: does not have one of the allowed forms',
   ],
-  ['a width out of range', (raw) => (raw.placement.width = 9), 'placement.width: is less than 200'],
+  ['a width out of range', (raw) => (raw.placement.width = 9), 'placement.width: is less than 40'],
   [
     'an unknown placement',
     (raw) => (raw.placement.type = 'moon'),
-    'placement.type: must be one of centre, corner, inline',
+    'placement.type: must be one of centre, corner, side, bar, cover, anchored, inline, page, launcher',
   ],
   [
     'an id that could be CSS',

@@ -1,8 +1,9 @@
-import { Type, type TSchema } from '@sinclair/typebox';
+import { Type } from '@sinclair/typebox';
 import { elementDefinitions, elementProblems } from '../elements/index.js';
 import { safeAddress } from '../sanitise/index.js';
 import { roleStyles, type Role } from '../style/index.js';
-import { envelope, limits, placements, schemaVersion, type WidgetDocument } from './document.js';
+import { placementDefinitions } from '../placement/index.js';
+import { envelope, limits, schemaVersion, type WidgetDocument } from './document.js';
 import type { Problem } from './problem.js';
 import { schemaProblems } from './schema-problems.js';
 import { styleProblems } from './style-problems.js';
@@ -34,7 +35,11 @@ export function validateDocument(input: unknown): Validation {
 }
 
 function* partProblems(document: WidgetDocument): Generator<Problem> {
-  yield* schemaProblems(placements[document.placement.type] as TSchema, document.placement, 'placement');
+  yield* schemaProblems(
+    placementDefinitions[document.placement.type].schema,
+    document.placement,
+    'placement',
+  );
   for (const [id, element] of Object.entries(document.elements)) yield* elementProblems(id, element);
   for (const [role, sheet] of Object.entries(document.style)) {
     const parts = Object.keys(roleStyles[role as Role] ?? {});
@@ -56,7 +61,7 @@ export function widgetSchema(): Record<string, unknown> {
   const whole = Type.Object(
     {
       ...envelope.properties,
-      placement: Type.Union(Object.values(placements)),
+      placement: Type.Union(Object.values(placementDefinitions).map(({ schema }) => schema)),
       elements: Type.Record(Type.String(), Type.Union(elements), { maxProperties: limits.elements }),
     },
     { additionalProperties: false },

@@ -1,3 +1,4 @@
+import type { IncomingHttpHeaders } from 'node:http';
 import { Body, Controller, Headers, HttpCode, Param, Post } from '@nestjs/common';
 import { RouteConfig } from '@nestjs/platform-fastify';
 import { ApiBody, ApiTags } from '@nestjs/swagger';
@@ -26,11 +27,11 @@ export class CollectController {
   @HttpCode(202)
   async submit(
     @Param('key') key: string,
-    @Headers('origin') origin: string | undefined,
+    @Headers() headers: IncomingHttpHeaders,
     @Body(new FlatBodyPipe(SubmissionDto)) submission: Submission,
   ) {
     const site = await this.sites.byKey(key);
-    refuseForeignPage(site, origin);
+    refuseForeignPage(site, headers);
     await this.collect.submit(site, submission);
     return { id: submission.id };
   }
@@ -40,11 +41,11 @@ export class CollectController {
   @HttpCode(202)
   async events(
     @Param('key') key: string,
-    @Headers('origin') origin: string | undefined,
+    @Headers() headers: IncomingHttpHeaders,
     @Body() events: EventsDto,
   ) {
     const site = await this.sites.byKey(key);
-    refuseForeignPage(site, origin);
+    refuseForeignPage(site, headers);
     await this.collect.count(site, events);
     return { counted: events.events.length };
   }

@@ -7,6 +7,7 @@ import { CONFIG, type Config } from '../config.js';
 import { entities } from './entities.js';
 import { GroupWriter } from './group-writer.js';
 import { FirstSchema1764000000000 } from './migrations/1764000000000-first-schema.js';
+import { AssetsAndShelf1764100000000 } from './migrations/1764100000000-assets-and-shelf.js';
 import { Transactions } from './transactions.js';
 
 async function openDatabase(config: Config): Promise<DataSource> {
@@ -15,7 +16,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
     type: 'better-sqlite3',
     database: join(config.data, 'sirene.db'),
     entities,
-    migrations: [FirstSchema1764000000000],
+    migrations: [FirstSchema1764000000000, AssetsAndShelf1764100000000],
     migrationsRun: true,
     statementCacheSize: 200,
     prepareDatabase: (database: Database) => {

@@ -37,11 +37,11 @@ test('the entities and the migrated tables agree', async () => {
   }
 });
 
-test('the migration can be taken back and made again', async () => {
+test('the migrations can be taken back and made again', async () => {
   const other = await TestServer.start();
   try {
     const dataSource = other.app.get(DataSource);
-    await dataSource.undoLastMigration();
+    for (const _ of dataSource.migrations) await dataSource.undoLastMigration();
     const tables = await dataSource.query<{ name: string }[]>(
       `SELECT name FROM sqlite_master WHERE type = 'table'`,
     );

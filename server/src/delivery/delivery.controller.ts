@@ -1,4 +1,4 @@
-import { Controller, Get, Header, Headers, Param, Req, Res } from '@nestjs/common';
+import { Controller, Get, Header, Param, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { widgetSchema } from '@sirene/core/widget';
 import type { FastifyReply, FastifyRequest } from 'fastify';
@@ -21,15 +21,10 @@ export class DeliveryController {
   @Header('content-type', 'application/json; charset=utf-8')
   @Header('cache-control', 'no-cache')
   @Header('vary', 'Origin')
-  async manifest(
-    @Param('key') key: string,
-    @Headers('origin') origin: string | undefined,
-    @Req() request: FastifyRequest,
-    @Res() reply: FastifyReply,
-  ) {
+  async manifest(@Param('key') key: string, @Req() request: FastifyRequest, @Res() reply: FastifyReply) {
     const site = await this.sites.byKey(key);
-    refuseForeignPage(site, origin);
-    this.delivery.seen(site, request.headers.referer ?? (origin as string));
+    refuseForeignPage(site, request.headers);
+    this.delivery.seen(site, request.headers.referer ?? request.headers.origin ?? '');
     const { text, etag } = await this.delivery.manifest(site);
     void reply.header('etag', etag);
     return request.headers['if-none-match'] === etag ? reply.status(304).send() : reply.send(text);

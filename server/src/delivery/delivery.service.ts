@@ -1,3 +1,5 @@
+import type { IncomingHttpHeaders } from 'node:http';
+import { modeOf } from '@sirene/core/placement';
 import { createHash } from 'node:crypto';
 import {
   ForbiddenException,
@@ -52,7 +54,7 @@ export class DeliveryService implements OnApplicationShutdown {
     const widgets = published.map(({ widget, version }): WidgetRules & { body: string } => ({
       id: widget.id,
       slug: widget.slug,
-      mode: version.document.placement.type === 'inline' ? 'inline' : 'overlay',
+      mode: modeOf(version.document.placement),
       body: `/b/${version.bodyHash}.json`,
       ...version.document.behaviour,
     }));
@@ -98,7 +100,10 @@ export class DeliveryService implements OnApplicationShutdown {
 }
 
 /** Refuses pages of origins that are not the site's. */
-export function refuseForeignPage(site: SiteEntity, origin: string | undefined): void {
+export function refuseForeignPage(site: SiteEntity, headers: IncomingHttpHeaders): void {
+  const { origin } = headers;
+  // Pages of their own are served from here; a browser that reads from its page's own origin need not name it.
+  if (headers['sec-fetch-site'] === 'same-origin') return;
   if (origin !== undefined && site.origins.includes(origin)) return;
   const where = origin === undefined ? 'A request without an origin' : `The origin ${origin.slice(0, 260)}`;
   throw new ForbiddenException(

@@ -4,7 +4,7 @@ import type { FastifyReply } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
 import { SitesService } from '../sites/sites.service.js';
-import { StorePageDto } from './dto/page.dto.js';
+import { FetchPageDto, StorePageDto } from './dto/page.dto.js';
 import { PagesService } from './pages.service.js';
 
 // The copy has no scripts left; this makes sure of it. Styles, pictures and fonts come from the client's site.
@@ -27,6 +27,13 @@ export class PagesController {
   @Post('api/sites/:site/pages')
   async store(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Body() page: StorePageDto) {
     const { id, address, title } = await this.pages.store(await this.sites.mine(user, siteId), page);
+    return { id, address, title };
+  }
+
+  /** Fetches a page of the site and keeps a still copy of it. */
+  @Post('api/sites/:site/pages/fetch')
+  async fetch(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Body() page: FetchPageDto) {
+    const { id, address, title } = await this.pages.fetch(await this.sites.mine(user, siteId), page.address);
     return { id, address, title };
   }
 

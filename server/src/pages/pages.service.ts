@@ -6,6 +6,7 @@ import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { StorePageDto } from './dto/page.dto.js';
 import { PageEntity } from './pages.entity.js';
+import { PageFetcher } from './page-fetcher.js';
 import { stillPage } from './still-page.js';
 
 @Injectable()
@@ -13,6 +14,7 @@ export class PagesService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
+    private readonly fetcher: PageFetcher,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -27,6 +29,13 @@ export class PagesService {
     const page = await this.dataSource.getRepository(PageEntity).findOneBy({ id });
     if (!page) throw new NotFoundException('There is no stored copy of that page.');
     return page;
+  }
+
+  /** Fetches a page of the site and stores a copy. */
+  async fetch(site: SiteEntity, wanted: string): Promise<PageEntity> {
+    const { address, text } = await this.fetcher.fetch(site, wanted);
+    const title = /<title[^>]*>([^<]*)</i.exec(text)?.[1]?.trim().slice(0, 300);
+    return this.store(site, { address, title: title || new URL(address).pathname, html: text });
   }
 
   /** Stores a copy of a page of the site, stripped of all that runs; a copy of the same address is replaced. */

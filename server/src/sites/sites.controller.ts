@@ -30,12 +30,6 @@ export class SitesController {
   async change(@CurrentUser() user: UserEntity, @Param('site') id: string, @Body() change: ChangeSiteDto) {
     return view(await this.sites.change(await this.sites.mine(user, id), change));
   }
-
-  /** The site's design, complete: what the site has not set comes from the plain brand. */
-  @Get(':site/brand')
-  async brand(@CurrentUser() user: UserEntity, @Param('site') id: string) {
-    return this.sites.brandOf(await this.sites.mine(user, id));
-  }
 }
 
 const view = ({ id, key, name, origins, seenAt, seenPage }: SiteEntity) => ({

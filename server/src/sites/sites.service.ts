@@ -84,6 +84,12 @@ export class SitesService {
     return changed;
   }
 
+  async setBrand(site: SiteEntity, brand: Brand): Promise<SiteEntity> {
+    await this.transactions.write((manager) => manager.update(SiteEntity, { id: site.id }, { brand }));
+    this.#byKey.delete(site.key);
+    return { ...site, brand };
+  }
+
   brandOf(site: SiteEntity): Brand {
     return completeBrand(site.brand);
   }

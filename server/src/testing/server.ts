@@ -51,6 +51,7 @@ export class TestServer {
       submissionsPerMinute: 10_000,
       signInsPerMinute: 1000,
       trustProxy: false,
+      privateHosts: [],
       studio: null,
       embed: null,
       ...changes,

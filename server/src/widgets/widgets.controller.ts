@@ -1,9 +1,10 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { ruleSentence } from '@sirene/core/sentence';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
 import { SitesService } from '../sites/sites.service.js';
-import { BaseDto, CreateWidgetDto, SaveDraftDto } from './dto/widget.dto.js';
+import { BaseDto, CopyWidgetDto, CreateWidgetDto, SaveDraftDto } from './dto/widget.dto.js';
 import type { WidgetEntity } from './widgets.entity.js';
 import { WidgetsService } from './widgets.service.js';
 
@@ -25,10 +26,14 @@ export class WidgetsController {
       widgets.map(({ id }) => id),
       lately,
     );
-    return widgets.map((widget) => ({
-      ...view(widget),
-      ...(counts.get(widget.id) ?? { shown: 0, submitted: 0 }),
-    }));
+    return widgets.map((widget) => {
+      // Without the documents: a thousand of them are too much for one answer, and few are looked at.
+      const { document, ...listed } = view(widget);
+      const { name, kind, placement } = document;
+      const sentence = ruleSentence(document);
+      const done = counts.get(widget.id) ?? { shown: 0, submitted: 0 };
+      return { ...listed, name, kind, placement: placement.type, sentence, ...done };
+    });
   }
 
   @Post('sites/:site/widgets')
@@ -60,6 +65,16 @@ export class WidgetsController {
   async publish(@CurrentUser() user: UserEntity, @Param('widget') id: string, @Body() { base }: BaseDto) {
     const { widget, site } = await this.widgets.mine(user, id);
     return view(await this.widgets.publish(site, widget, base, user));
+  }
+
+  @Post('widgets/:widget/copy')
+  async copy(
+    @CurrentUser() user: UserEntity,
+    @Param('widget') id: string,
+    @Body() { name, site }: CopyWidgetDto,
+  ) {
+    const { widget, site: own } = await this.widgets.mine(user, id);
+    return view(await this.widgets.copy(widget, site ? await this.sites.mine(user, site) : own, name));
   }
 
   @Post('widgets/:widget/unpublish')
@@ -99,6 +114,13 @@ export class WidgetsController {
   async remove(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
     const { widget, site } = await this.widgets.mine(user, id);
     await this.widgets.remove(site, widget);
+  }
+
+  @Post('widgets/:widget/bring-back')
+  @HttpCode(204)
+  async bringBack(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
+    const { widget, site } = await this.widgets.mine(user, id, true);
+    await this.widgets.bringBack(site, widget);
   }
 }
 

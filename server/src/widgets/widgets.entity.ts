@@ -1,5 +1,5 @@
 import type { WidgetDocument } from '@sirene/core/widget';
-import { Column, Entity, PrimaryColumn } from 'typeorm';
+import { Column, DeleteDateColumn, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('widget')
 export class WidgetEntity {
@@ -15,6 +15,8 @@ export class WidgetEntity {
   @Column('integer', { nullable: true }) publishedNumber: number | null;
   @Column('integer', { nullable: true }) publishedDraft: number | null;
   @Column('integer') createdAt: number;
+  /** Set while it is put aside: no list holds it, no visitor gets it, and it can be brought back. */
+  @DeleteDateColumn({ type: 'text', nullable: true }) deletedAt: string | null;
 }
 
 /** A published version. Never changed. */

@@ -7,9 +7,11 @@ import {
   Injectable,
   NotFoundException,
 } from '@nestjs/common';
+import { replaceInDocument } from '@sirene/core/brand';
+import { foreign } from '@sirene/core/foreign';
 import { compileWidget } from '@sirene/core/render';
 import { createWidget, validateDocument, type WidgetDocument } from '@sirene/core/widget';
-import { DataSource, In, MoreThanOrEqual } from 'typeorm';
+import { DataSource, In, MoreThanOrEqual, type EntityManager } from 'typeorm';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
@@ -59,8 +61,12 @@ export class WidgetsService {
   }
 
   /** A widget of a site that the user works on; any other is treated as not there. */
-  async mine(user: UserEntity, id: string): Promise<{ widget: WidgetEntity; site: SiteEntity }> {
-    const widget = await this.dataSource.getRepository(WidgetEntity).findOneBy({ id });
+  async mine(
+    user: UserEntity,
+    id: string,
+    withDeleted = false,
+  ): Promise<{ widget: WidgetEntity; site: SiteEntity }> {
+    const widget = await this.dataSource.getRepository(WidgetEntity).findOne({ where: { id }, withDeleted });
     if (!widget) throw new NotFoundException('There is no such widget. It may have been deleted.');
     return { widget, site: await this.sites.mine(user, widget.siteId) };
   }
@@ -69,7 +75,11 @@ export class WidgetsService {
     const draft = document ? { ...checked(document), name } : createWidget(name, kind);
     const now = this.clock.now();
     return this.transactions.write(async (manager) => {
-      const others = await manager.find(WidgetEntity, { where: { siteId: site.id }, select: { slug: true } });
+      const others = await manager.find(WidgetEntity, {
+        where: { siteId: site.id },
+        select: { slug: true },
+        withDeleted: true,
+      });
       return manager.save(WidgetEntity, {
         id: newId('w'),
         siteId: site.id,
@@ -80,6 +90,7 @@ export class WidgetsService {
         publishedNumber: null,
         publishedDraft: null,
         createdAt: now,
+        deletedAt: null,
       });
     });
   }
@@ -117,32 +128,81 @@ export class WidgetsService {
     const published = await this.transactions.write(async (manager) => {
       const current = await manager.findOneByOrFail(WidgetEntity, { id: widget.id });
       refuseStale(current, base, this.clock.now());
-      const content = JSON.stringify(compileWidget(current.draft, this.sites.brandOf(site)));
-      const hash = createHash('sha256').update(content).digest('hex').slice(0, 32);
-      await manager
-        .createQueryBuilder()
-        .insert()
-        .into(BodyEntity)
-        .values({ hash, content })
-        .orIgnore()
-        .execute();
-      const number = (await manager.maximum(VersionEntity, 'number', { widgetId: widget.id })) ?? 0;
-      await manager.insert(VersionEntity, {
-        widgetId: widget.id,
-        number: number + 1,
-        document: current.draft,
-        bodyHash: hash,
-        publishedAt: this.clock.now(),
-        publishedBy: user.name,
-      });
+      const number = await this.#compile(manager, site, widget.id, current.draft, user);
       return manager.save(WidgetEntity, {
         ...current,
-        publishedNumber: number + 1,
+        publishedNumber: number,
         publishedDraft: current.draftVersion,
       });
     });
     this.#tell(site.id);
     return published;
+  }
+
+  /** Writes a compiled version; returns its number. */
+  async #compile(
+    manager: EntityManager,
+    site: SiteEntity,
+    widgetId: string,
+    document: WidgetDocument,
+    user: UserEntity,
+  ): Promise<number> {
+    const content = JSON.stringify(compileWidget(document, this.sites.brandOf(site), foreign));
+    const hash = createHash('sha256').update(content).digest('hex').slice(0, 32);
+    await manager
+      .createQueryBuilder()
+      .insert()
+      .into(BodyEntity)
+      .values({ hash, content })
+      .orIgnore()
+      .execute();
+    const number = ((await manager.maximum(VersionEntity, 'number', { widgetId })) ?? 0) + 1;
+    await manager.insert(VersionEntity, {
+      widgetId,
+      number,
+      document,
+      bodyHash: hash,
+      publishedAt: this.clock.now(),
+      publishedBy: user.name,
+    });
+    return number;
+  }
+
+  /**
+   * After a change of the brand: what is published is compiled anew, as versions of their own, since visitors who have
+   * an older body on their page still send to it. Tokens that are gone are replaced, in drafts too.
+   */
+  async rebrand(
+    site: SiteEntity,
+    replacements: Readonly<Record<string, string>>,
+    user: UserEntity,
+  ): Promise<void> {
+    await this.transactions.write(async (manager) => {
+      for (const widget of await manager.findBy(WidgetEntity, { siteId: site.id })) {
+        const draft = replaceInDocument(widget.draft, replacements);
+        const changed = isDeepStrictEqual(draft, widget.draft)
+          ? {}
+          : { draft, draftVersion: widget.draftVersion + 1 };
+        const number = widget.publishedNumber;
+        const live =
+          number === null ? null : await manager.findOneBy(VersionEntity, { widgetId: widget.id, number });
+        const document = live && replaceInDocument(live.document, replacements);
+        const publishedNumber = document
+          ? await this.#compile(manager, site, widget.id, document, user)
+          : widget.publishedNumber;
+        const wasLive = widget.publishedDraft === widget.draftVersion;
+        const publishedDraft = wasLive
+          ? (changed.draftVersion ?? widget.draftVersion)
+          : widget.publishedDraft;
+        await manager.save(WidgetEntity, { ...widget, ...changed, publishedNumber, publishedDraft });
+      }
+    });
+    this.#tell(site.id);
+  }
+
+  /** A copy of a widget, on its own site or another of the user's. It is not published. */
+  copy(widget: WidgetEntity, to: SiteEntity, name: string): Promise<WidgetEntity> {
+    return this.create(to, { name, document: widget.draft as unknown as Record<string, unknown> });
   }
 
   async unpublish(site: SiteEntity, widget: WidgetEntity): Promise<void> {
@@ -152,8 +212,14 @@ export class WidgetsService {
     this.#tell(site.id);
   }
 
+  /** Puts a widget aside: visitors no longer get it, and it can be brought back as it was. */
   async remove(site: SiteEntity, widget: WidgetEntity): Promise<void> {
-    await this.transactions.write((manager) => manager.delete(WidgetEntity, { id: widget.id }));
+    await this.transactions.write((manager) => manager.softDelete(WidgetEntity, { id: widget.id }));
+    this.#tell(site.id);
+  }
+
+  async bringBack(site: SiteEntity, widget: WidgetEntity): Promise<void> {
+    await this.transactions.write((manager) => manager.restore(WidgetEntity, { id: widget.id }));
     this.#tell(site.id);
   }
 

@@ -95,7 +95,7 @@ test('a body never changes and says so; the manifest is asked for anew', async (
   const body = await server.get(there.body);
   expect(body.headers.get('cache-control')).toBe('public, max-age=31536000, immutable');
   expect(body.body).toMatchObject({
-    format: 1,
+    format: 2,
     scenes: { opening: expect.stringContaining('<form') as string },
   });
   const first = await server.get(`/m/${there.key}.json`, { origin });

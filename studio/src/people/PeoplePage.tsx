@@ -55,9 +55,9 @@ function Submissions({ site }: { site: Site }) {
             onChange={(event) => setWidget(event.target.value)}
           >
             <option value="">All widgets</option>
-            {widgets.map(({ id, document }) => (
+            {widgets.map(({ id, name }) => (
               <option key={id} value={id}>
-                {document.name}
+                {name}
               </option>
             ))}
           </NativeSelect.Field>

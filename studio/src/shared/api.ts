@@ -1,5 +1,5 @@
 import type { Brand } from '@sirene/core/style';
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { Branch, Kind, Placement, WidgetDocument } from '@sirene/core/widget';
 
 /** A refusal by the server, or none reaching it at all (status 0). The message is a sentence for people. */
 export class ApiError extends Error {
@@ -65,9 +65,35 @@ export interface Widget {
   changedSince: boolean;
 }
 
-export interface ListedWidget extends Widget {
+/** A widget as lists hold it: without its document, which comes when its picture is wanted. */
+export interface ListedWidget extends Omit<Widget, 'document'> {
+  name: string;
+  kind: Kind;
+  placement: Placement['type'];
+  /** Its rule as one sentence. */
+  sentence: string;
   shown: number;
   submitted: number;
+}
+
+export interface Asset {
+  id: string;
+  kind: 'picture' | 'film' | 'font';
+  name: string;
+  /** As documents name it. */
+  src: string;
+  bytes: number;
+  width: number | null;
+  height: number | null;
+  family: string | null;
+  weight: string | null;
+}
+
+/** A piece of the shelf. */
+export interface ShelfPiece {
+  id: string;
+  name: string;
+  branch: Branch;
 }
 
 export interface Version {

@@ -1,107 +1,122 @@
-import { Box, Button, Flex, Link, Stack, Table, Text } from '@chakra-ui/react';
-import { ruleSentence } from '@sirene/core/sentence';
-import { Plus } from 'lucide-react';
-import { useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { Button, Flex, Input, Text } from '@chakra-ui/react';
+import { LayoutTemplate, Plus, Upload } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import useSWR from 'swr';
 import { useSite } from '../app/session.ts';
 import { get, type Brand, type ListedWidget } from '../shared/api.ts';
+import { Choice } from '../shared/Choice.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
-import { ago, count, percent } from '../shared/format.ts';
+import { count } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
-import { widgetState } from '../shared/StateMark.tsx';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { ImportWidget } from './ImportWidget.tsx';
 import { NewWidget } from './NewWidget.tsx';
+import { matching, sortings, states, type Sorting, type State } from './matching.ts';
+import { useBringBack } from './bring-back.tsx';
+import { WidgetTable } from './WidgetTable.tsx';
 
 /** All widgets of the site: a true picture of each, its rule as one sentence, its state, and what it did lately. */
 export function WidgetsPage() {
   const { site, error: siteError } = useSite();
-  const {
-    data: widgets,
-    error,
-    mutate,
-  } = useSWR(site && `/api/sites/${site.id}/widgets`, get<ListedWidget[]>);
+  const path = site && `/api/sites/${site.id}/widgets`;
+  const { data: widgets, error, mutate } = useSWR(path, get<ListedWidget[]>);
   const { data: brand } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>);
-  const [making, setMaking] = useState(false);
-  const make = (
-    <Button colorPalette="signal" size="sm" onClick={() => setMaking(true)} disabled={!site}>
-      <Plus size={16} aria-hidden />
-      New widget
-    </Button>
-  );
+  const [making, setMaking] = useState<'new' | 'import' | null>(null);
+  const { note, deleted } = useBringBack(() => void mutate());
   const failed: unknown = error ?? siteError;
+  const aside = (
+    <Flex gap="2">
+      <Button
+        size="sm"
+        variant="outline"
+        colorPalette="plain"
+        onClick={() => setMaking('import')}
+        disabled={!site}
+      >
+        <Upload size={15} aria-hidden />
+        Import
+      </Button>
+      <Button asChild size="sm" variant="outline" colorPalette="plain">
+        <Link to="/starters">
+          <LayoutTemplate size={15} aria-hidden />
+          Starters
+        </Link>
+      </Button>
+      <Button colorPalette="signal" size="sm" onClick={() => setMaking('new')} disabled={!site}>
+        <Plus size={16} aria-hidden />
+        New widget
+      </Button>
+    </Flex>
+  );
   return (
-    <Page title="Widgets" aside={make}>
+    <Page title="Widgets" aside={aside}>
       {failed ? <ErrorNote error={failed} retry={() => void mutate()} /> : null}
+      {note}
       {widgets?.length === 0 && <NoWidgets />}
       {widgets && brand && widgets.length > 0 && (
-        <Box bg="sheet" borderWidth="1px" rounded="md" overflow="hidden">
-          <Table.Root size="sm" aria-label="Widgets">
-            <Table.Header>
-              <Table.Row bg="wash">
-                <Table.ColumnHeader w="152px">Picture</Table.ColumnHeader>
-                <Table.ColumnHeader>Widget</Table.ColumnHeader>
-                <Table.ColumnHeader w="210px">State</Table.ColumnHeader>
-                <Table.ColumnHeader w="96px" textAlign="end">
-                  Views
-                </Table.ColumnHeader>
-                <Table.ColumnHeader w="116px" textAlign="end">
-                  Submissions
-                </Table.ColumnHeader>
-                <Table.ColumnHeader w="84px" textAlign="end">
-                  Rate
-                </Table.ColumnHeader>
-              </Table.Row>
-            </Table.Header>
-            <Table.Body>
-              {widgets.map((widget) => (
-                <WidgetRow key={widget.id} widget={widget} brand={brand} />
-              ))}
-            </Table.Body>
-          </Table.Root>
-          <Text color="slate" fontSize="13px" px="3" py="2" borderTopWidth="1px">
-            Views, submissions and rate are of the last 30 days.
-          </Text>
-        </Box>
+        <Found widgets={widgets} brand={brand} onChanged={() => void mutate()} onDeleted={deleted} />
       )}
-      {site && <NewWidget key={String(making)} site={site} open={making} onClose={() => setMaking(false)} />}
+      {site && making === 'new' && <NewWidget site={site} onClose={() => setMaking(null)} />}
+      {site && making === 'import' && <ImportWidget site={site} onClose={() => setMaking(null)} />}
     </Page>
   );
 }
 
-function WidgetRow({ widget, brand }: { widget: ListedWidget; brand: Brand }) {
-  const { id, document, shown, submitted } = widget;
+interface FoundProps {
+  widgets: readonly ListedWidget[];
+  brand: Brand;
+  onChanged(): void;
+  onDeleted(widget: ListedWidget): void;
+}
+
+function Found({ widgets, brand, onChanged, onDeleted }: FoundProps) {
+  const [words, setWords] = useState('');
+  const [state, setState] = useState<State>('all');
+  const [sorting, setSorting] = useState<Sorting>('made');
+  const shown = useMemo(() => matching(widgets, { words, state, sorting }), [widgets, words, state, sorting]);
   return (
-    <Table.Row>
-      <Table.Cell>
-        <WidgetPicture document={document} brand={brand} width={136} height={88} />
-      </Table.Cell>
-      <Table.Cell>
-        <Link asChild fontWeight="600" fontSize="15px">
-          <RouterLink to={`/widgets/${id}`}>{document.name}</RouterLink>
-        </Link>
-        <Text color="slate" mt="1" maxW="56ch">
-          {ruleSentence(document)}
+    <>
+      <Flex gap="3" mb="3" align="center" wrap="wrap">
+        <Input
+          type="search"
+          size="sm"
+          bg="sheet"
+          maxW="300px"
+          aria-label="Search widgets"
+          placeholder="Search by name or rule"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+        <Choice
+          label="State"
+          size="sm"
+          width="160px"
+          options={states}
+          value={state}
+          onChange={(next) => setState(next as State)}
+        />
+        <Choice
+          label="Sorted by"
+          size="sm"
+          width="200px"
+          options={sortings}
+          value={sorting}
+          onChange={(next) => setSorting(next as Sorting)}
+        />
+        <Text color="slate" role="status" ml="auto">
+          {shown.length === widgets.length
+            ? `${count(widgets.length)} ${widgets.length === 1 ? 'widget' : 'widgets'}`
+            : `${count(shown.length)} of ${count(widgets.length)}`}
         </Text>
-      </Table.Cell>
-      <Table.Cell>
-        <Stack gap="0.5">
-          {widgetState(widget)}
-          <Text color="slate" fontSize="13px">
-            edited {ago(widget.draftSavedAt)}
-          </Text>
-        </Stack>
-      </Table.Cell>
-      <Table.Cell textAlign="end" fontFamily="mono" fontSize="13px">
-        {shown === 0 ? '–' : count(shown)}
-      </Table.Cell>
-      <Table.Cell textAlign="end" fontFamily="mono" fontSize="13px">
-        {shown === 0 ? '–' : count(submitted)}
-      </Table.Cell>
-      <Table.Cell textAlign="end" fontFamily="mono" fontSize="13px">
-        {shown === 0 ? '–' : percent(submitted / shown)}
-      </Table.Cell>
-    </Table.Row>
+      </Flex>
+      {shown.length === 0 ? (
+        <Text bg="sheet" borderWidth="1px" rounded="md" p="8" textAlign="center" color="slate">
+          No widget fits. Change the words or the state above.
+        </Text>
+      ) : (
+        <WidgetTable widgets={shown} brand={brand} onChanged={onChanged} onDeleted={onDeleted} />
+      )}
+    </>
   );
 }
 
@@ -109,9 +124,7 @@ function NoWidgets() {
   return (
     <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
       <Text fontWeight="600">This site has no widgets yet</Text>
-      <Text color="slate">
-        Make one: give it a name, write its words, say when it appears, and publish it.
-      </Text>
+      <Text color="slate">Make one, or begin from a starter: it is dressed in the site’s brand at once.</Text>
     </Flex>
   );
 }

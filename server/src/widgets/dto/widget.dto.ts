@@ -20,6 +20,19 @@ export class CreateWidgetDto {
   document?: Record<string, unknown>;
 }
 
+export class CopyWidgetDto {
+  @ApiProperty()
+  @IsString()
+  @Length(1, 120)
+  name: string;
+
+  @ApiPropertyOptional({ description: 'Another site of the user; its own where nothing is said' })
+  @IsOptional()
+  @IsString()
+  @Length(1, 60)
+  site?: string;
+}
+
 export class BaseDto {
   @ApiProperty({ description: 'The draft version the change starts from' })
   @IsInt()

@@ -1,16 +1,23 @@
 import { Box, Button, Flex, Heading, Input } from '@chakra-ui/react';
 import { definitionOf, type Element } from '@sirene/core/elements';
+import { closingOf, hasBackdrop } from '@sirene/core/placement';
 import { surfaceRole } from '@sirene/core/render';
-import type { StyleSheet } from '@sirene/core/style';
 import { Copy, Trash2 } from 'lucide-react';
-import { useEditor, useSettledDocument, useValueAt } from '../state/editor.tsx';
+import { lazy, Suspense } from 'react';
 import { useElementCommands } from '../commands.ts';
-import { ElementProperties } from './ElementProperties.tsx';
+import { useEditor, useSettledDocument, useValueAt } from '../state/editor.tsx';
+import { LaterRow } from './LaterRow.tsx';
+import { MotionControls } from './MotionControls.tsx';
 import { ClosingControls, PlacementControls } from './PlacementControls.tsx';
+import { PropertySections } from './property/PropertyRows.tsx';
+import { RegionControls } from './RegionControls.tsx';
 import { Row } from './Row.tsx';
 import { Section } from './Section.tsx';
-import { styleGroups } from './style-groups.ts';
-import { StyleRow } from './StyleRow.tsx';
+import { ConditionBar } from './style/ConditionBar.tsx';
+import { LookRow } from './style/LookRow.tsx';
+import { StyleSections } from './style/StyleSections.tsx';
+
+const WidgetCss = lazy(async () => ({ default: (await import('../code/WidgetCss.tsx')).WidgetCss }));
 
 /** What the selection is made of, grouped by what people ask for. */
 export function Inspector() {
@@ -51,46 +58,69 @@ function Title({ children, actions }: { children: string; actions?: React.ReactN
 
 function ElementInspector({ id, element }: { id: string; element: Element }) {
   const definition = definitionOf(element);
+  const { target, also } = useEditor();
+  const document = useSettledDocument();
   const { duplicateSelected, removeSelected } = useElementCommands();
+  const role = definition.role(element);
+  const parts = definition.used?.(element) ?? definition.parts;
+  const tool = (label: string, key: string, icon: React.ReactNode, press: () => void) => (
+    <Button
+      size="2xs"
+      variant="ghost"
+      colorPalette="plain"
+      aria-label={label}
+      title={`${label} (${key})`}
+      onClick={press}
+    >
+      {icon}
+    </Button>
+  );
   return (
     <>
       <Title
         actions={
           <Flex>
-            <Button
-              size="2xs"
-              variant="ghost"
-              colorPalette="plain"
-              aria-label="Duplicate"
-              title="Duplicate (Ctrl D)"
-              onClick={duplicateSelected}
-            >
-              <Copy size={14} aria-hidden />
-            </Button>
-            <Button
-              size="2xs"
-              variant="ghost"
-              colorPalette="plain"
-              aria-label="Remove"
-              title="Remove (Del)"
-              onClick={removeSelected}
-            >
-              <Trash2 size={14} aria-hidden />
-            </Button>
+            {tool('Duplicate', 'Ctrl D', <Copy size={14} aria-hidden />, duplicateSelected)}
+            {tool('Remove', 'Del', <Trash2 size={14} aria-hidden />, removeSelected)}
           </Flex>
         }
       >
-        {definition.label}
+        {also.length > 0 ? `${definition.label} and ${also.length} more` : definition.label}
       </Title>
-      <ElementProperties id={id} />
-      <StyleSections element={id} role={definition.role(element)} own={element.style} />
+      <PropertySections at={['elements', id]} properties={definition.properties} owner={element} />
+      <ConditionBar element roleName={definition.label.toLowerCase()} />
+      <LookRow element={id} role={role} />
+      <StyleSections
+        element={id}
+        role={role}
+        parts={parts}
+        own={target === 'element' ? element.style : document.style[role]}
+      />
+      <Section title="Motion" open={false} count={Object.keys(element.motion ?? {}).length}>
+        <MotionControls at={['elements', id, 'motion']} inView />
+        <LaterRow id={id} />
+      </Section>
+      <Section title="Class" open={false} count={element.class ? 1 : 0}>
+        <ClassRow id={id} />
+      </Section>
     </>
   );
 }
 
 function WidgetInspector() {
   const document = useSettledDocument();
-  const role = surfaceRole(document.placement);
+  const { scene, select } = useEditor();
+  const { placement, regions, style, motion, css } = document;
+  const role = surfaceRole(placement);
+  const parts = [
+    'box',
+    ...(hasBackdrop(placement) ? ['backdrop'] : []),
+    ...(closingOf(placement)?.button ? ['close'] : []),
+    ...(placement.type === 'launcher' ? ['launcher'] : []),
+    ...(regions?.header ? ['header'] : []),
+    ...(regions?.footer ? ['footer'] : []),
+  ];
+  const root = document.scenes[scene]?.root;
   return (
     <>
       <Title>Widget</Title>
@@ -100,12 +130,36 @@ function WidgetInspector() {
       <Section title="Size and place">
         <PlacementControls />
       </Section>
-      {document.placement.type !== 'inline' && (
+      {closingOf(placement) && (
         <Section title="Closing">
           <ClosingControls />
         </Section>
       )}
-      <StyleSections element={null} role={role} own={document.style[role]} />
+      <Section title="Regions" open={false} count={Object.keys(regions ?? {}).length}>
+        <RegionControls />
+        {root && (
+          <Button
+            size="2xs"
+            variant="outline"
+            colorPalette="plain"
+            alignSelf="start"
+            onClick={() => select(root)}
+          >
+            Layout of this scene
+          </Button>
+        )}
+      </Section>
+      <ConditionBar element={false} roleName="widget" />
+      <LookRow element={null} role={role} />
+      <StyleSections element={null} role={role} parts={parts} own={style[role]} />
+      <Section title="Motion" open={false} count={Object.keys(motion ?? {}).length}>
+        <MotionControls at={['motion']} />
+      </Section>
+      <Section title="Own CSS" open={false} count={css ? 1 : 0}>
+        <Suspense fallback={null}>
+          <WidgetCss />
+        </Suspense>
+      </Section>
     </>
   );
 }
@@ -131,23 +185,29 @@ function NameRow() {
   );
 }
 
-function StyleSections({
-  element,
-  role,
-  own,
-}: {
-  element: string | null;
-  role: keyof typeof styleGroups;
-  own: StyleSheet | undefined;
-}) {
-  return styleGroups[role].map(({ title, part, properties }, at) => {
-    const set = properties.filter((name) => own?.[part]?.['base']?.[name] !== undefined).length;
-    return (
-      <Section key={`${part} ${title}`} title={title} open={at === 0 || set > 0} count={set}>
-        {properties.map((name) => (
-          <StyleRow key={name} element={element} part={part} name={name} />
-        ))}
-      </Section>
-    );
-  });
+function ClassRow({ id }: { id: string }) {
+  const { session } = useEditor();
+  const path = ['elements', id, 'class'];
+  const value = (useValueAt(path) as string | undefined) ?? '';
+  return (
+    <Row label="Own class">
+      {(control) => (
+        <Input
+          id={control}
+          size="xs"
+          fontFamily="mono"
+          maxLength={40}
+          placeholder="such as price-note"
+          value={value}
+          onChange={(event) => {
+            const next = event.target.value
+              .toLowerCase()
+              .replace(/[^a-z0-9-]/g, '')
+              .replace(/^[^a-z]+/, '');
+            session.apply({ type: 'set', path, value: next || undefined }, path.join('.'));
+          }}
+        />
+      )}
+    </Row>
+  );
 }

@@ -5,15 +5,21 @@ import { useId } from 'react';
 export function Row({
   label,
   aside,
+  narrow,
   children,
 }: {
   label: string;
   aside?: React.ReactNode;
+  narrow?: boolean;
   children: (id: string) => React.ReactNode;
 }) {
   const id = useId();
   return (
-    <Grid templateColumns={`92px minmax(0, 1fr)${aside ? ' 46px' : ''}`} gap="2" alignItems="center">
+    <Grid
+      templateColumns={`${narrow ? 64 : 92}px minmax(0, 1fr)${aside ? ' 46px' : ''}`}
+      gap="2"
+      alignItems="center"
+    >
       <Box as="label" {...{ htmlFor: id }} color="slate" fontSize="13px" lineHeight="1.25">
         {label}
       </Box>

@@ -2,7 +2,7 @@ import { Field, Input, Stack } from '@chakra-ui/react';
 import { safeAddress } from '@sirene/core/sanitise';
 import { isMailAddress, type Action, type WidgetDocument } from '@sirene/core/widget';
 import { useState } from 'react';
-import { Choice } from '../inspector/controls.tsx';
+import { Choice } from '../../shared/Choice.tsx';
 import { Row } from '../inspector/Row.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { PatternList } from './PatternList.tsx';

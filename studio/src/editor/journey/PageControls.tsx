@@ -1,7 +1,7 @@
 import { Stack, Text } from '@chakra-ui/react';
 import { conditionSpecs, type Condition } from '@sirene/core/behaviour';
 import { conditionWords, otherConditions, pagePatterns, withPagePatterns } from '@sirene/core/sentence';
-import { NumberRow } from '../inspector/PlacementControls.tsx';
+import { NumberRow } from '../inspector/NumberRow.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { PatternList } from './PatternList.tsx';
 import { RuleList } from './RuleList.tsx';

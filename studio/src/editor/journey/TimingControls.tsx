@@ -1,8 +1,9 @@
 import { Stack, Text } from '@chakra-ui/react';
 import { triggerSpecs, type Frequency, type Trigger } from '@sirene/core/behaviour';
 import { triggerPhrase } from '@sirene/core/sentence';
-import { Choice } from '../inspector/controls.tsx';
-import { NumberRow, Toggle } from '../inspector/PlacementControls.tsx';
+import { Choice } from '../../shared/Choice.tsx';
+import { NumberRow } from '../inspector/NumberRow.tsx';
+import { Toggle } from '../inspector/Toggle.tsx';
 import { Row } from '../inspector/Row.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { RuleList } from './RuleList.tsx';

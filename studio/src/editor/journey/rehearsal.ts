@@ -7,6 +7,7 @@ import {
   type Session,
 } from '@sirene/core/behaviour';
 import { checkForm } from '@sirene/core/form';
+import { modeOf } from '@sirene/core/placement';
 import { compileWidget } from '@sirene/core/render';
 import { VirtualClock } from '@sirene/core/rehearsal';
 import type { Brand } from '@sirene/core/style';
@@ -52,7 +53,7 @@ export class Rehearsal {
     this.#start = now;
     this.#clock = new VirtualClock(now);
     const { document, slug } = script;
-    const mode = document.placement.type === 'inline' ? 'inline' : 'overlay';
+    const mode = modeOf(document.placement);
     this.#rules = compileRules([{ id: widgetId, slug, mode, ...document.behaviour }]);
     this.#session = startSession(this.#rules, undefined, {
       clock: this.#clock,
@@ -61,6 +62,7 @@ export class Rehearsal {
       remember: (memory) => (this.#memory = memory),
     });
     this.stage.perform({
+      base: '',
       takesFocus: false,
       close: () => this.#session.send({ type: 'close', widget: widgetId }),
       submit: (form, id) => this.#submit(form, id),

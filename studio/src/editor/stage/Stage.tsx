@@ -1,5 +1,5 @@
-import { Box, Button, Flex, NativeSelect, Text } from '@chakra-ui/react';
-import { moveTo } from '@sirene/core/widget';
+import { Box, Button, Flex, Input, NativeSelect } from '@chakra-ui/react';
+import { moveTo, rootsOf } from '@sirene/core/widget';
 import { Monitor, Smartphone, Tablet } from 'lucide-react';
 import { useEffect, useLayoutEffect, useReducer, useRef, useState } from 'react';
 import { pathOf } from '../../shared/format.ts';
@@ -24,6 +24,7 @@ export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
   const area = useRef<HTMLDivElement>(null);
   const frame = useRef<HTMLIFrameElement>(null);
   const [room, setRoom] = useState({ width: 640, height: 480 });
+  const [zoom, setZoom] = useState<number | null>(null);
 
   useLayoutEffect(() => {
     const observer = new ResizeObserver(([entry]) => {
@@ -33,7 +34,8 @@ export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
     return () => observer.disconnect();
   }, []);
 
-  const scale = Math.min(1, room.width / widths[width]);
+  const fitted = Math.min(1, room.width / width);
+  const scale = zoom ?? fitted;
   const height = Math.round(room.height / scale);
   const loaded = () => {
     const inside = frame.current?.contentDocument;
@@ -67,29 +69,70 @@ export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
               <Button
                 key={name}
                 size="xs"
-                variant={name === width ? 'subtle' : 'ghost'}
+                variant={widths[name] === width ? 'subtle' : 'ghost'}
                 colorPalette="plain"
                 px="2"
-                aria-pressed={name === width}
+                aria-pressed={widths[name] === width}
                 aria-label={`${label}, ${widths[name]} px`}
                 title={`${label}, ${widths[name]} px`}
-                onClick={() => setWidth(name)}
+                onClick={() => setWidth(widths[name])}
               >
                 <Icon size={15} aria-hidden />
               </Button>
             );
           })}
         </Flex>
-        <Text color="slate" fontSize="12px" fontFamily="mono" w="92px" textAlign="end">
-          {widths[width]} · {Math.round(scale * 100)} %
-        </Text>
+        <Input
+          type="number"
+          size="xs"
+          w="68px"
+          px="1.5"
+          min={240}
+          max={2560}
+          aria-label="Width of the stage, px"
+          fontFamily="mono"
+          fontSize="12px"
+          defaultValue={width}
+          key={width}
+          onBlur={(event) => {
+            const { valueAsNumber, validity } = event.target;
+            if (validity.valid && Number.isFinite(valueAsNumber)) setWidth(valueAsNumber);
+          }}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') event.currentTarget.blur();
+          }}
+        />
+        <NativeSelect.Root size="xs" w="86px">
+          <NativeSelect.Field
+            aria-label="Zoom"
+            fontFamily="mono"
+            fontSize="12px"
+            value={zoom ?? 'fit'}
+            onChange={({ target }) => setZoom(target.value === 'fit' ? null : Number(target.value))}
+          >
+            <option value="fit">{Math.round(fitted * 100)} %</option>
+            {[0.5, 0.75, 1, 1.5, 2].map((one) => (
+              <option key={one} value={one}>
+                {one * 100} %
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
       </Flex>
-      <Box ref={area} flex="1" minH="0" position="relative" overflow="hidden" m="3">
+      <Box
+        ref={area}
+        flex="1"
+        minH="0"
+        position="relative"
+        overflow={zoom === null ? 'hidden' : 'auto'}
+        m="3"
+      >
         <Box
           position="absolute"
           top="0"
-          left={`${Math.max(0, (room.width - widths[width] * scale) / 2)}px`}
-          w={`${widths[width]}px`}
+          left={`${Math.max(0, (room.width - width * scale) / 2)}px`}
+          w={`${width}px`}
           h={`${height}px`}
           bg="white"
           outline="1px solid {colors.line}"
@@ -158,7 +201,7 @@ function Overlay({ scale }: { scale: number }) {
     const { x, y } = pointOf(event);
     return stage.elementAt(x, y);
   };
-  const roots = Object.values(document.scenes).map(({ root }) => root);
+  const roots = rootsOf(document).map(([, root]) => root);
 
   const onMove = (event: React.PointerEvent) => {
     const from = press.current;

@@ -1,12 +1,24 @@
 import { checkForm } from '@sirene/core/form';
-import { compileWidget, type CompiledWidget } from '@sirene/core/render';
-import type { Brand } from '@sirene/core/style';
+import { compileWidget, noForeign, type CompiledWidget } from '@sirene/core/render';
+import type { Brand, State } from '@sirene/core/style';
 import type { SceneName, WidgetDocument } from '@sirene/core/widget';
+import { sampleLines } from '@sirene/core/basket';
+import type { Foreign } from '@sirene/core/foreign';
+import { writeBasket } from '@sirene/embed/basket';
+import { count, writeCounts, type TickingClock } from '@sirene/embed/countdown';
 import { showFaults } from '@sirene/embed/form';
 import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
 
-const editing: MountPort = { takesFocus: false, close: () => {}, submit: () => {} };
+const editing: MountPort = { base: '', takesFocus: false, close: () => {}, submit: () => {} };
+
+const ownClock: TickingClock = {
+  now: () => Date.now(),
+  at(time, call) {
+    const timer = setTimeout(call, time - Date.now());
+    return () => clearTimeout(timer);
+  },
+};
 
 /** Keeps the widget on the stage's page as the document says: mounts it, patches it at every edit, finds its elements. */
 export class StageController {
@@ -16,6 +28,12 @@ export class StageController {
   #scene: SceneName = 'opening';
   #visible = true;
   #port = editing;
+  #foreign: Foreign = noForeign;
+  #samples = 2;
+  #forced: { id: string | null; state: State | null } = { id: null, state: null };
+  #forcedSheet: CSSStyleSheet | null = null;
+  #clock: TickingClock = ownClock;
+  #stopCount = () => {};
   #editedText: string | null = null;
   #mistakes = false;
   #listeners = new Set<() => void>();
@@ -63,7 +81,7 @@ export class StageController {
 
   /** Shows a document. The edit is on the stage when this returns. */
   draw(document: WidgetDocument, brand: Brand): void {
-    this.#body = compileWidget(document, brand);
+    this.#body = compileWidget(document, brand, this.#foreign);
     this.#paint();
   }
 
@@ -77,6 +95,42 @@ export class StageController {
   /** Takes the widget off and lets it come in again, with its entrance motion. */
   comeAgain(): void {
     this.#unmount();
+    this.#paint();
+  }
+
+  /** Makes what comes from outside safe, once that has been loaded. */
+  set foreign(foreign: Foreign) {
+    this.#foreign = foreign;
+  }
+
+  /** How many lines a basket is filled with to look at. */
+  get samples(): number {
+    return this.#samples;
+  }
+
+  set samples(count: number) {
+    this.#samples = count;
+    this.#paint();
+  }
+
+  /** The clock that countdowns on the stage go by; null is the designer's own. */
+  set clock(clock: TickingClock | null) {
+    this.#clock = clock ?? ownClock;
+    this.#unmount();
+    this.#paint();
+  }
+
+  /** Lets all motion of the widget begin again. */
+  replay(): void {
+    for (const animation of this.#mounted?.box.getAnimations({ subtree: true }) ?? []) {
+      animation.cancel();
+      animation.play();
+    }
+  }
+
+  /** Shows an element, or the widget, as it looks in a state that nobody is in. */
+  force(id: string | null, state: State | null): void {
+    this.#forced = { id, state };
     this.#paint();
   }
 
@@ -113,8 +167,33 @@ export class StageController {
     return node?.getBoundingClientRect() ?? null;
   }
 
+  // The sheet that visitors get stays as it is; beside it lies a second one in which the state is an attribute.
+  #force(mounted: Mounted): void {
+    const { id, state } = this.#forced;
+    const { root, box, body } = mounted;
+    for (const node of root.querySelectorAll('[data-forced]')) node.removeAttribute('data-forced');
+    this.#forcedSheet?.replaceSync('');
+    if (!state) return;
+    const node = id === null ? box : this.nodeOf(id);
+    if (!node) return;
+    for (const one of [node, ...node.querySelectorAll('*')]) one.setAttribute('data-forced', state);
+    if (!this.#forcedSheet || !root.adoptedStyleSheets.includes(this.#forcedSheet)) {
+      const view = root.ownerDocument.defaultView as Window & typeof globalThis;
+      this.#forcedSheet = new view.CSSStyleSheet();
+      root.adoptedStyleSheets = [mounted.sheet, this.#forcedSheet];
+    }
+    this.#forcedSheet.replaceSync(forcedCss(body.css, state));
+  }
+
+  // What the page's own script would write: a basket's lines, what is left of a countdown.
+  #fill(mounted: Mounted): void {
+    if (mounted.body.scripts.includes('basket')) writeBasket(mounted, sampleLines(this.#samples));
+    writeCounts(mounted, this.#clock.now());
+  }
+
   #unmount(): void {
-    this.#mounted?.unmount();
+    this.#stopCount();
+    this.#mounted?.unmount(true);
     this.#mounted = null;
   }
 
@@ -123,12 +202,18 @@ export class StageController {
     const body = this.#body;
     if (!page?.body || !body) return;
     if (!this.#visible) this.#unmount();
-    else if (!this.#mounted || !patch(this.#mounted, body, this.#scene, this.#editedText)) {
+    else if (!this.#mounted || !patch(this.#mounted, body, this.#scene, this.#editedText, '')) {
       this.#unmount();
-      const place = body.placement.type === 'inline' ? this.#marker(page) : null;
-      this.#mounted = mount(page, body, place, this.#port);
-      if (this.#scene !== 'opening') this.#mounted.show(this.#scene);
-      place?.scrollIntoView({ block: 'center' });
+      const place = this.#placeOf(page, body);
+      this.#mounted = mount(page, body, place, { ...this.#port, written: (mounted) => this.#fill(mounted) });
+      if (this.#scene !== this.#mounted.sceneName) this.#mounted.show(this.#scene);
+      if (body.placement.type === 'inline') place?.scrollIntoView({ block: 'center' });
+      this.#stopCount();
+      this.#stopCount = count(this.#mounted, this.#clock);
+    }
+    if (this.#mounted) {
+      this.#fill(this.#mounted);
+      this.#force(this.#mounted);
     }
     if (this.#mistakes) this.#markMistakes();
     this.#painted();
@@ -138,6 +223,18 @@ export class StageController {
     for (const [id, rule] of Object.entries(this.#body?.forms ?? {})) {
       const form = this.nodeOf(id);
       if (form) showFaults(form as HTMLFormElement, rule, checkForm(rule, {}).faults, false);
+    }
+  }
+
+  #placeOf(page: Document, { placement, stand }: CompiledWidget): Element | null {
+    if (placement.type === 'page') return pageOfItsOwn(page);
+    if (stand === 'inline') return this.#marker(page);
+    if (placement.type !== 'anchored') return null;
+    try {
+      return page.querySelector(placement.to);
+    } catch {
+      // Half a selector, while it is being typed.
+      return null;
     }
   }
 
@@ -156,3 +253,27 @@ export class StageController {
     for (const listener of this.#listeners) listener();
   }
 }
+
+// A page of its own has nothing of the site's around it.
+function pageOfItsOwn(page: Document): Element {
+  const { body } = page;
+  const own = body.querySelector('[data-own-page]');
+  if (own) return own;
+  for (const child of [...body.children]) (child as HTMLElement).style.display = 'none';
+  body.style.margin = '0';
+  const place = page.createElement('div');
+  place.dataset['ownPage'] = '';
+  body.append(place);
+  return place;
+}
+
+const pseudo: Record<State, RegExp> = {
+  hover: /:hover/g,
+  focus: /:focus-visible/g,
+  pressed: /:active/g,
+  selected: /:checked|:is\(:has\(:checked\),\[aria-current\]\)/g,
+  disabled: /:disabled/g,
+  error: /\[data-error\]/g,
+};
+
+const forcedCss = (css: string, state: State): string => css.replace(pseudo[state], '[data-forced]');

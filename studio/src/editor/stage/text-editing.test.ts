@@ -16,7 +16,7 @@ test.each([
   ['one<div>two</div>', [{ text: 'one\ntwo' }]],
   ['end<br>', [{ text: 'end' }]],
   ['a&nbsp;b', [{ text: 'a b' }]],
-  ['<span style="color:red">x</span>y', [{ text: 'xy' }]],
+  ['<span style="color:red">x</span>y', [{ text: 'x', colour: 'red' }, { text: 'y' }]],
   ['<script>bad()</script>', [{ text: 'bad()' }]],
   ['', []],
 ])('%s', (html, runs) => {

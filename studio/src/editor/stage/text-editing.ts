@@ -1,29 +1,23 @@
-import type { Run } from '@sirene/core/elements';
+import { sameMarks, type Run } from '@sirene/core/elements';
 import type { Element } from '@sirene/core/elements';
 import type { EditSession } from '../state/edit-session.ts';
 import type { StageController } from './stage-controller.ts';
 
-/** Reads what was typed on the stage back into runs: bold, italic and links are kept, all else is plain text. */
+/** Reads what was typed on the stage back into runs: marks and links are kept, all else is plain text. */
 export function readRuns(node: Node): Run[] {
   const runs: Run[] = [];
   const walk = (at: Node, marks: Omit<Run, 'text'>): void => {
     if (at.nodeType === 3) return add(at.nodeValue ?? '', marks);
     const tag = at.nodeName;
     if (tag === 'BR') return add('\n', marks);
-    const inner = {
-      ...marks,
-      ...((tag === 'B' || tag === 'STRONG') && { bold: true }),
-      ...((tag === 'I' || tag === 'EM') && { italic: true }),
-      ...(tag === 'A' && { link: (at as HTMLAnchorElement).getAttribute('href') ?? '' }),
-    };
+    const inner = { ...marks, ...markOf(at as HTMLElement) };
     if (tag === 'DIV' && runs.length > 0) add('\n', marks);
     at.childNodes.forEach((child) => walk(child, inner));
   };
   const add = (text: string, marks: Omit<Run, 'text'>): void => {
     const last = runs.at(-1);
-    const same = last && last.bold === marks.bold && last.italic === marks.italic && last.link === marks.link;
     const clean = text.replaceAll('\u00a0', ' ');
-    if (same) last.text += clean;
+    if (last && sameMarks(last, { ...marks, text })) last.text += clean;
     else if (clean !== '') runs.push({ ...marks, text: clean });
   };
   node.childNodes.forEach((child) => walk(child, {}));
@@ -31,6 +25,27 @@ export function readRuns(node: Node): Run[] {
   const last = runs.at(-1);
   if (last) last.text = last.text.replace(/\n$/, '');
   return runs.filter(({ text }) => text !== '');
+}
+
+function markOf(node: HTMLElement): Omit<Run, 'text'> {
+  switch (node.nodeName) {
+    case 'B':
+    case 'STRONG':
+      return { bold: true };
+    case 'I':
+    case 'EM':
+      return { italic: true };
+    case 'U':
+      return { underline: true };
+    case 'MARK':
+      return { highlight: true };
+    case 'A':
+      return { link: node.getAttribute('href') ?? '' };
+    case 'SPAN':
+      return node.style.color ? { colour: node.style.color } : {};
+    default:
+      return {};
+  }
 }
 
 /**
@@ -57,7 +72,9 @@ export function editText(
   page.getSelection()?.selectAllChildren(node);
 
   const write = () => {
-    const [key, value] = plain ? ['label', node.textContent ?? ''] : ['content', readRuns(node)];
+    const [key, value] = plain
+      ? [node.dataset['text'] ?? 'label', node.textContent ?? '']
+      : ['content', readRuns(node)];
     session.apply({ type: 'set', path: ['elements', id, key], value }, `text ${id}`);
   };
   const insert = (command: string, text?: string) => page.execCommand(command, false, text);
@@ -120,5 +137,5 @@ const isHeading = (element: Element): boolean => element.type === 'text' && elem
 
 function textNodeOf(element: Element, box: HTMLElement): HTMLElement | null {
   if (element.type === 'text') return box;
-  return element.type === 'button' ? box.querySelector('span') : null;
+  return box.querySelector('[data-text]');
 }

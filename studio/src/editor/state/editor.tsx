@@ -1,5 +1,7 @@
 import type { Station } from '@sirene/core/sentence';
 import { readPath, type Path, type SceneName, type WidgetDocument } from '@sirene/core/widget';
+import type { PictureColours } from '@sirene/core/check';
+import type { ConditionParts, Screen } from '@sirene/core/style';
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Brand, Site, StoredPage, Widget } from '../../shared/api.ts';
 import type { StageController } from '../stage/stage-controller.ts';
@@ -9,6 +11,12 @@ import type { SettledDocument } from './settled-document.ts';
 
 export const widths = { desktop: 1280, tablet: 820, phone: 390 } as const;
 export type Width = keyof typeof widths;
+
+/** The screen that values are set for, and the width of the stage that shows it. */
+export const screenWidthNames: Record<Screen, Width> = { small: 'phone', medium: 'tablet' };
+
+/** Where a value that is set goes: to the selected element, or to all of its role in this widget. */
+export type Target = 'element' | 'widget';
 
 /** What is selected: an element by its id, or the widget itself. */
 export type Selection = string | null;
@@ -25,11 +33,25 @@ export interface Editor {
   stage: StageController;
   selection: Selection;
   select(selection: Selection): void;
+  /** What is selected besides, as elements that the same edit is meant for. */
+  also: readonly string[];
+  /** Takes an element into the selection, or out of it. */
+  selectAlso(id: string): void;
+  /** Colours sampled from the pictures behind texts. */
+  pictures: PictureColours;
   station: Station;
   goTo(station: Station): void;
   scene: SceneName;
-  width: Width;
-  setWidth(width: Width): void;
+  setScene(scene: SceneName): void;
+  width: number;
+  setWidth(width: number): void;
+  /** The state and the screen that values are set for; the stage shows both. */
+  condition: ConditionParts;
+  setCondition(condition: ConditionParts): void;
+  target: Target;
+  setTarget(target: Target): void;
+  /** Lets the editor's pieces follow a change of the brand. */
+  setBrand(brand: Brand): void;
   page: StoredPage | null;
   setPage(page: StoredPage): void;
 }

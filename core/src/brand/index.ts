@@ -1,0 +1,2 @@
+export * from './aliases.js';
+export { brandProblems } from './problems.js';

@@ -1,0 +1,95 @@
+import { Type } from '@sinclair/typebox';
+import { schemaProblems } from '../widget/schema-problems.js';
+import { styleProblems } from '../widget/style-problems.js';
+import type { Problem } from '../widget/problem.js';
+import { aliasesIn } from './aliases.js';
+import {
+  completeBrand,
+  importTokens,
+  readTokens,
+  roleStyles,
+  TokenError,
+  type Brand,
+  type Role,
+} from '../style/index.js';
+
+const strict = { additionalProperties: false };
+
+const schema = Type.Object(
+  {
+    tokens: Type.Record(Type.String(), Type.Unknown()),
+    looks: Type.Record(
+      Type.String({ pattern: '^[a-z][a-z0-9-]{0,59}$' }),
+      Type.Object(
+        {
+          name: Type.String({ minLength: 1, maxLength: 60 }),
+          role: Type.Union(Object.keys(roleStyles).map((role) => Type.Literal(role))),
+          style: Type.Record(Type.String(), Type.Unknown()),
+          inside: Type.Optional(Type.Record(Type.String(), Type.Unknown())),
+        },
+        strict,
+      ),
+      { additionalProperties: false, maxProperties: 200 },
+    ),
+    fonts: Type.Array(
+      Type.Object(
+        {
+          family: Type.String({ pattern: '^[A-Za-z0-9 _-]{1,80}$' }),
+          src: Type.String({ pattern: '^asset:[a-z0-9]{16,40}/[a-z0-9.-]{1,40}$' }),
+          weight: Type.String({ pattern: '^[0-9]{1,4}( [0-9]{1,4})?$' }),
+          style: Type.Union([Type.Literal('normal'), Type.Literal('italic')]),
+        },
+        strict,
+      ),
+      { maxItems: 60 },
+    ),
+    logo: Type.Optional(
+      Type.Object(
+        {
+          src: Type.String({ pattern: '^asset:[a-z0-9]{16,40}(/[a-z0-9.-]{1,40})?$' }),
+          alt: Type.String({ maxLength: 300 }),
+          width: Type.Integer({ minimum: 1, maximum: 20_000 }),
+          height: Type.Integer({ minimum: 1, maximum: 20_000 }),
+        },
+        strict,
+      ),
+    ),
+  },
+  strict,
+);
+
+/** Checks a brand from outside: its tokens can be read, its looks say what roles can be told. */
+export function brandProblems(input: unknown): Problem[] {
+  const problems = schemaProblems(schema, input, '');
+  if (problems.length > 0) return problems;
+  const brand = input as Brand;
+  try {
+    const { skipped } = importTokens(brand.tokens);
+    for (const { path, reason } of skipped) problems.push({ path: `tokens.${path}`, reason });
+    readTokens(completeBrand(brand).tokens);
+  } catch (error) {
+    if (!(error instanceof TokenError)) throw error;
+    problems.push({ path: `tokens.${error.path}`, reason: error.reason });
+  }
+  for (const [id, { role, style, inside = {} }] of Object.entries(brand.looks)) {
+    problems.push(...sheetProblems(role, style, `looks.${id}.style`));
+    for (const [other, sheet] of Object.entries(inside))
+      problems.push(...sheetProblems(other, sheet, `looks.${id}.inside.${other}`));
+  }
+  if (problems.length === 0) problems.push(...danglingAliases(brand));
+  return problems.slice(0, 20);
+}
+
+function sheetProblems(role: string, sheet: unknown, at: string): Problem[] {
+  if (!Object.hasOwn(roleStyles, role)) return [{ path: at, reason: 'is not a known role' }];
+  return [...styleProblems(sheet, Object.keys(roleStyles[role as Role]), at)];
+}
+
+function danglingAliases(brand: Brand): Problem[] {
+  const known = readTokens(completeBrand(brand).tokens);
+  return Object.entries(brand.looks).flatMap(([id, look]) =>
+    aliasesIn(look)
+      .filter((path) => !known.has(path))
+      .map((path) => ({ path: `looks.${id}`, reason: `refers to ${path}, which does not exist` })),
+  );
+}

@@ -1,0 +1,107 @@
+import { Type, type Static } from '@sinclair/typebox';
+import { money } from '../money/index.js';
+import { h } from '../render/html.js';
+import { define, elementFields, line, strict } from './definition.js';
+
+const amount = Type.Object({ value: Type.Number({ minimum: 0.01, maximum: 1e6 }), words: line(160) }, strict);
+
+const schema = elementFields('amounts', {
+  key: Type.String({
+    pattern: '^[a-z][a-z0-9_-]{0,39}$',
+    description: 'must start with a small letter and hold only small letters, digits, - and _, at most 40',
+  }),
+  label: line(200),
+  amounts: Type.Array(amount, { minItems: 1, maxItems: 12 }),
+  currency: Type.String({ pattern: '^[A-Z]{3}$', description: 'must be three capital letters, such as EUR' }),
+  locale: Type.String({
+    pattern: '^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$',
+    description: 'must be a language, such as de',
+  }),
+});
+
+export const amounts = define({
+  type: 'amounts',
+  label: 'Donation amounts',
+  icon: 'coins',
+  schema,
+  role: () => 'amounts',
+  parts: ['box', 'amount', 'value', 'words'],
+  texts: () => ['value', 'words'],
+  container: false,
+  inside: { always: ['form'] },
+  create: () => ({
+    type: 'amounts',
+    key: 'amount',
+    label: 'Your gift',
+    amounts: [
+      { value: 10, words: 'A little' },
+      { value: 25, words: 'More' },
+      { value: 100, words: 'A great deal' },
+    ],
+    currency: 'EUR',
+    locale: 'en',
+  }),
+  title: ({ label }) => label || 'Donation amounts',
+  properties: [
+    { path: ['label'], label: 'Label', control: 'line', always: true },
+    {
+      path: ['amounts'],
+      label: 'Amounts',
+      control: 'list',
+      entries: {
+        properties: [
+          {
+            path: ['value'],
+            label: 'Amount',
+            control: 'number',
+            always: true,
+            min: 0.01,
+            max: 1e6,
+            step: 0.01,
+          },
+          { path: ['words'], label: 'What it does', control: 'line', always: true },
+        ],
+        blank: () => ({ value: 50, words: '' }),
+        title: ({ value }: { value: number }) => String(value),
+      },
+    },
+    { path: ['currency'], label: 'Currency', control: 'currency', rare: true, always: true },
+    { path: ['locale'], label: 'Language', control: 'line', rare: true, always: true },
+    { path: ['key'], label: 'Key in the submission', control: 'line', rare: true, always: true },
+  ],
+  render: (element, { id, box, part }) =>
+    h(
+      'fieldset',
+      { ...box, 'aria-describedby': `${id}-error` },
+      h('legend', {}, element.label),
+      h(
+        'div',
+        { class: 'grid' },
+        ...element.amounts.map(({ value, words }, at) =>
+          h(
+            'label',
+            { class: `amount ${part('amount')}` },
+            h('input', { type: 'radio', name: element.key, value, class: 'unseen', checked: at === 0 }),
+            h('span', { class: part('value') }, money(value, element)),
+            words ? h('span', { class: part('words') }, words) : null,
+          ),
+        ),
+      ),
+      h('p', { id: `${id}-error`, class: 'error' }),
+    ),
+  css:
+    '&{border:0;padding:0;margin:0;min-width:0}& legend{padding:0;margin-bottom:6px;font-weight:600}& p{margin:0}& p:empty{display:none}' +
+    '& .grid{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,130px),1fr));gap:inherit;gap:8px}' +
+    '& .amount{display:flex;flex-direction:column;border:0 solid;cursor:pointer;position:relative}' +
+    '& .amount:has(:focus-visible){outline:2px solid;outline-offset:2px}',
+  fieldRule: (element: Static<typeof schema>, id) => ({
+    element: id,
+    key: element.key,
+    kind: 'choice',
+    label: element.label,
+    required: true,
+    maxLength: 20,
+    options: element.amounts.map(({ value }) => String(value)),
+    messages: { missing: 'Please choose an amount.' },
+  }),
+});

@@ -1,0 +1,72 @@
+import { Type } from '@sinclair/typebox';
+import { basketHtml, type BasketWords } from '../basket/index.js';
+import { h } from '../render/html.js';
+import { safeAddress } from '../sanitise/index.js';
+import { addressText, define, elementFields, line } from './definition.js';
+import { addressProblem } from './rich-text.js';
+
+const schema = elementFields('basket', {
+  pictures: Type.Boolean(),
+  quantities: Type.Boolean(),
+  removable: Type.Boolean(),
+  locale: Type.String({
+    pattern: '^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$',
+    description: 'must be a language, such as de',
+  }),
+  currency: Type.String({ pattern: '^[A-Z]{3}$', description: 'must be three capital letters, such as EUR' }),
+  total: line(80),
+  button: line(80),
+  address: addressText,
+});
+
+export const basket = define({
+  type: 'basket',
+  label: 'Basket',
+  icon: 'basket',
+  schema,
+  role: () => 'basket',
+  parts: ['box', 'line', 'picture', 'name', 'price', 'total', 'button'],
+  texts: () => ['name', 'price', 'total', 'button'],
+  container: false,
+  script: 'basket',
+  create: () => ({
+    type: 'basket',
+    pictures: true,
+    quantities: true,
+    removable: true,
+    locale: 'en',
+    currency: 'EUR',
+    total: 'Subtotal',
+    button: 'To the till',
+    address: '/checkout',
+  }),
+  title: () => 'Basket lines',
+  properties: [
+    { path: ['pictures'], label: 'Pictures', control: 'toggle' },
+    { path: ['quantities'], label: 'Quantities', control: 'toggle' },
+    { path: ['removable'], label: 'Remove', control: 'toggle' },
+    { path: ['total'], label: 'Sum is called', control: 'line', always: true },
+    { path: ['button'], label: 'Button says', control: 'line', always: true },
+    { path: ['address'], label: 'Button leads to', control: 'line', always: true },
+    { path: ['currency'], label: 'Currency', control: 'currency', rare: true, always: true },
+    { path: ['locale'], label: 'Language', control: 'line', rare: true, always: true },
+  ],
+  render(element, { box, part }) {
+    const words: BasketWords = {
+      ...element,
+      address: element.address ? (safeAddress(element.address) ?? '') : '',
+      classes: Object.fromEntries(
+        ['line', 'picture', 'name', 'price', 'total', 'button'].map((name) => [name, part(name)]),
+      ),
+    };
+    return h('div', { ...box, 'data-basket': JSON.stringify(words) }, basketHtml(words, []));
+  },
+  css:
+    '&{display:flex;flex-direction:column}& ul{list-style:none;margin:0;padding:0;display:flex;flex-direction:column;gap:inherit}' +
+    '& li{display:grid;grid-template-columns:auto 1fr auto;gap:4px 12px;align-items:start;border:0 solid}' +
+    '& img{grid-row:span 2;aspect-ratio:1;object-fit:cover;height:auto}& .counts{display:flex;align-items:center;gap:2px}' +
+    '& .counts button,& .gone{font:inherit;color:inherit;background:none;border:0;cursor:pointer;min-width:28px;min-height:28px;border-radius:6px}' +
+    '& .sum{display:flex;justify-content:space-between;margin:0}& .words{grid-column:2}&>a{display:flex;justify-content:center;' +
+    'align-items:center;min-height:44px;text-decoration:none}& .end{text-align:end;grid-column:3;grid-row:1}',
+  problems: ({ address }) => addressProblem('address', address),
+});

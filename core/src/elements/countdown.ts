@@ -1,0 +1,91 @@
+import { Type } from '@sinclair/typebox';
+import { h } from '../render/html.js';
+import { countUnits } from '../time/index.js';
+import { instantOf } from '../zones/index.js';
+import { define, elementFields, line, oneOf, strict } from './definition.js';
+
+const schema = elementFields('countdown', {
+  /** The end, as the clock on the wall shows it in `zone`. */
+  until: Type.String({
+    pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}(:\\d{2})?$',
+    description: 'must be a date and time, such as 2027-01-12T20:00',
+  }),
+  /** Name in the IANA time zone database. */
+  zone: line(60),
+  units: Type.Array(oneOf(countUnits), { minItems: 1, maxItems: 4, uniqueItems: true }),
+  labels: Type.Object({ days: line(30), hours: line(30), minutes: line(30), seconds: line(30) }, strict),
+  /** In blocks, or as one line of text. */
+  design: oneOf(['blocks', 'line']),
+});
+
+export const countdown = define({
+  type: 'countdown',
+  label: 'Countdown',
+  icon: 'timer',
+  schema,
+  role: () => 'countdown',
+  parts: ['box', 'unit', 'number', 'label'],
+  texts: () => ['number', 'label'],
+  container: false,
+  script: 'countdown',
+  create: () => ({
+    type: 'countdown',
+    until: '2027-01-12T20:00',
+    zone: 'Europe/London',
+    units: [...countUnits],
+    labels: { days: 'days', hours: 'hours', minutes: 'minutes', seconds: 'seconds' },
+    design: 'blocks' as const,
+  }),
+  title: ({ until }) => `Until ${until.replace('T', ', ')}`,
+  properties: [
+    { path: ['until'], label: 'Ends', control: 'moment', always: true },
+    { path: ['zone'], label: 'In the zone', control: 'zone', always: true },
+    {
+      path: ['units'],
+      label: 'Shows',
+      control: 'several',
+      options: { days: 'Days', hours: 'Hours', minutes: 'Minutes', seconds: 'Seconds' },
+    },
+    {
+      path: ['design'],
+      label: 'Design',
+      control: 'choice',
+      options: { blocks: 'In blocks', line: 'In one line' },
+    },
+    ...countUnits.map((unit) => ({
+      path: ['labels', unit],
+      label: `${unit[0]?.toUpperCase()}${unit.slice(1)} say`,
+      control: 'line' as const,
+      rare: true,
+      always: true,
+    })),
+  ],
+  render: ({ until, zone, units, labels, design }, { box, part }) =>
+    h(
+      'div',
+      {
+        ...box,
+        class: `${box.class} ${design}`,
+        role: 'timer',
+        'data-until': instantOf(until, zone) ?? 0,
+        'data-units': units.join(' '),
+      },
+      ...countUnits
+        .filter((unit) => units.includes(unit))
+        .map((unit) =>
+          h(
+            'span',
+            { class: `unit ${part('unit')}` },
+            h('span', { class: `number ${part('number')}`, 'data-unit': unit }, '0'),
+            h('span', { class: part('label') }, labels[unit]),
+          ),
+        ),
+    ),
+  css:
+    '&{display:flex;flex-wrap:wrap;font-variant-numeric:tabular-nums}& .unit{display:flex;flex-direction:column;align-items:center;min-width:3.4em}' +
+    '&.line .unit{flex-direction:row;gap:4px;align-items:baseline;min-width:0;padding:0;background:none}&.line .number{font-size:inherit}',
+  problems: ({ until, zone }) =>
+    instantOf(until, zone) === null
+      ? [[instantOf(until, 'UTC') === null ? 'until' : 'zone', 'is not a date and a time zone that exist']]
+      : [],
+});

@@ -1,0 +1,55 @@
+import { Type } from '@sinclair/typebox';
+import { iconHtml } from '../icons/index.js';
+import { h } from '../render/html.js';
+import { safeAddress } from '../sanitise/index.js';
+import { addressText, define, elementFields, line } from './definition.js';
+import { addressProblem } from './rich-text.js';
+
+const schema = elementFields('icon', {
+  /** Name in the library. */
+  name: line(40),
+  /** SVG of one's own, in place of one of the library. */
+  svg: Type.Optional(Type.String({ maxLength: 20_000 })),
+  /** What it says, where it says something. */
+  words: Type.Optional(line(120)),
+  link: Type.Optional(addressText),
+});
+
+export const icon = define({
+  type: 'icon',
+  label: 'Icon',
+  icon: 'star',
+  schema,
+  role: () => 'icon',
+  parts: ['box', 'mark'],
+  texts: () => ['mark'],
+  container: false,
+  create: () => ({ type: 'icon', name: 'star' }),
+  title: ({ words, name, svg }) => words || (svg ? 'Own icon' : `Icon ${name}`),
+  properties: [
+    { path: ['name'], label: 'Icon', control: 'icon', always: true },
+    {
+      path: ['svg'],
+      label: 'Own SVG',
+      control: 'code',
+      help: 'Scripts and addresses are taken out. Colours named currentColor follow the brand.',
+      rare: true,
+    },
+    { path: ['words'], label: 'Says in words', control: 'line' },
+    { path: ['link'], label: 'Leads to', control: 'line', rare: true },
+  ],
+  render({ name, svg, words, link }, { box, part, foreign }) {
+    const own = svg ? foreign.svg(svg) : null;
+    const drawn = own ? h('span', { class: part('mark') }, own) : iconHtml(name, part('mark'));
+    const href = link ? safeAddress(link) : null;
+    return h(
+      href ? 'a' : 'span',
+      { ...box, href, role: words && !href ? 'img' : null, 'aria-label': words || null },
+      drawn,
+    );
+  },
+  css:
+    '&{display:grid;place-items:center;aspect-ratio:1;flex:none!important;border:0 solid;color:inherit}' +
+    '& svg{display:block;width:100%;height:auto}&>svg{width:auto}',
+  problems: ({ link }) => addressProblem('link', link),
+});

@@ -1,0 +1,104 @@
+import { Type } from '@sinclair/typebox';
+import { h } from '../render/html.js';
+import { assetScheme, safeAddress, safeImage, wholePicture } from '../sanitise/index.js';
+import type { BrandLogo } from '../style/index.js';
+import { addressText, define, elementFields, line } from './definition.js';
+import { addressProblem } from './rich-text.js';
+
+/** The widths, px, in which uploaded pictures are served. */
+export const pictureWidths = [320, 640, 1280, 1920] as const;
+
+const schema = elementFields('image', {
+  /** `asset:` and the id of an upload, or an address starting with https. */
+  src: addressText,
+  /** What it shows, for those who don't see it. */
+  alt: line(300),
+  /** It only adorns: screen readers pass over it. */
+  plain: Type.Optional(Type.Boolean()),
+  /** Its own size, px, so that its room is kept before it is there. */
+  size: Type.Optional(
+    Type.Tuple([
+      Type.Integer({ minimum: 1, maximum: 20_000 }),
+      Type.Integer({ minimum: 1, maximum: 20_000 }),
+    ]),
+  ),
+  caption: Type.Optional(line(300)),
+  link: Type.Optional(addressText),
+});
+
+/** The source of a picture that shows the brand's own mark, whatever it is by then. */
+export const brandLogo = 'brand:logo';
+
+function logoPicture(logo: BrandLogo | undefined, alt: string) {
+  const size: [number, number] | undefined = logo && [logo.width, logo.height];
+  return { src: logo?.src ?? '', alt: alt || (logo?.alt ?? ''), size };
+}
+
+/** `srcset` of an uploaded picture; nothing is served larger than it is. */
+function sizes(src: string, width = 0): string | null {
+  if (!src.startsWith(assetScheme) || src.includes('/')) return null;
+  const served = pictureWidths.filter((one) => one < width);
+  return served.length > 0
+    ? [...served.map((one) => `${src}/${one}.webp ${one}w`), `${src}/full.webp ${width}w`].join(', ')
+    : null;
+}
+
+export const image = define({
+  type: 'image',
+  label: 'Picture',
+  icon: 'image',
+  schema,
+  role: () => 'image',
+  parts: ['box', 'caption'],
+  used: ({ caption }) => (caption ? ['box', 'caption'] : ['box']),
+  texts: ({ caption }) => (caption ? ['caption'] : []),
+  container: false,
+  create: () => ({ type: 'image', src: '', alt: '' }),
+  title: ({ alt, src }) => alt || (src ? 'Picture' : 'Picture not chosen yet'),
+  properties: [
+    { path: ['src'], label: 'Picture', control: 'picture', sized: true, always: true },
+    {
+      path: ['alt'],
+      label: 'Says in words',
+      control: 'line',
+      help: 'What it shows, for those who don’t see it.',
+      always: true,
+    },
+    { path: ['plain'], label: 'Only adorns', control: 'toggle' },
+    { path: ['caption'], label: 'Caption', control: 'line', rare: true },
+    { path: ['link'], label: 'Leads to', control: 'line', rare: true },
+  ],
+  render({ caption, link, plain, ...own }, { box, part, logo }) {
+    const { src, alt, size } = own.src === brandLogo ? logoPicture(logo, own.alt) : own;
+    const address = safeImage(src);
+    const srcset = address ? sizes(address, size?.[0]) : null;
+    const picture = address
+      ? h('img', {
+          src: wholePicture(address),
+          srcset,
+          sizes: srcset && 'auto, 100vw',
+          alt: plain ? '' : alt,
+          width: size?.[0],
+          height: size?.[1],
+          loading: 'lazy',
+        })
+      : h('span', { class: 'blank', 'aria-hidden': 'true' });
+    const href = link ? safeAddress(link) : null;
+    return h(
+      'figure',
+      box,
+      href ? h('a', { href, 'aria-label': alt || null }, picture) : picture,
+      caption ? h('figcaption', { class: part('caption') }, caption) : null,
+    );
+  },
+  css:
+    '&{margin:0;overflow:hidden;display:flex;flex-direction:column}& a{display:contents}' +
+    '& img{display:block;width:100%;height:auto;min-height:0;flex:1;object-fit:inherit;object-position:inherit}' +
+    '& .blank{display:block;aspect-ratio:16/9;background:repeating-linear-gradient(45deg,#8883 0 8px,#8881 8px 16px)}',
+  problems: ({ src, link }) => [
+    ...(src !== '' && src !== brandLogo && safeImage(src) === null
+      ? [['src', 'must be an upload, or an address starting with https:'] as [string, string]]
+      : []),
+    ...addressProblem('link', link),
+  ],
+});

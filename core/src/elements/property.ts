@@ -1,0 +1,46 @@
+/** A property of an element or of a placement as the inspector offers it. */
+export interface InspectorProperty {
+  /** Key, or path, into what it belongs to. */
+  path: readonly string[];
+  label: string;
+  control:
+    | 'line'
+    | 'lines'
+    | 'toggle'
+    | 'choice'
+    | 'number'
+    | 'action'
+    | 'rich'
+    | 'picture'
+    | 'film'
+    | 'icon'
+    | 'code'
+    | 'moment'
+    | 'zone'
+    | 'currency'
+    | 'several'
+    | 'order'
+    | 'list';
+  /** For choices: value and what it is called. */
+  options?: Readonly<Record<string, string>>;
+  /** For lists: the properties of an entry, and a new entry. An entry that is a text has one property without a path. */
+  entries?: { properties: readonly InspectorProperty[]; blank(): unknown; title?(entry: never): string };
+  /** For pictures: their own size is kept beside them, as `size`. */
+  sized?: boolean;
+  /** For numbers. */
+  min?: number;
+  max?: number;
+  step?: number;
+  /** One sentence below the control. */
+  help?: string;
+  /** Whether its owner has a place for it; always where nothing is said. */
+  only?(owner: never): boolean;
+  /** What is set along with a value, by key of the owner. */
+  along?(value: never): Record<string, unknown>;
+  /** Rarely used: stands folded. */
+  rare?: boolean;
+  /** What follows the label in brackets, such as px. */
+  unit?: string;
+  /** Left empty, it is there as an empty text rather than absent. */
+  always?: boolean;
+}

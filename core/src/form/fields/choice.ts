@@ -1,0 +1,19 @@
+import type { FieldKind, FieldSpec } from '../field.js';
+
+export const choice: FieldKind = {
+  tidy: (value) => value,
+  accepts: (value, { options = [] }) => options.includes(value),
+  messages: { missing: 'Please choose one' },
+};
+
+export const choiceSpec: FieldSpec = {
+  kind: 'choice',
+  label: 'One of several',
+  icon: 'circle-check',
+  key: 'choice',
+  tag: 'choices',
+  attributes: { type: 'radio' },
+  maxLength: 200,
+  asks: 'Which one?',
+  options: ['First', 'Second', 'Third'],
+};

@@ -1,0 +1,20 @@
+import type { FieldKind, FieldSpec } from '../field.js';
+
+export const choices: FieldKind = {
+  tidy: (value) => value,
+  // Several are sent as one text, a line each.
+  accepts: (value, { options = [] }) => value.split('\n').every((one) => options.includes(one)),
+  messages: { missing: 'Please choose at least one' },
+};
+
+export const choicesSpec: FieldSpec = {
+  kind: 'choices',
+  label: 'Several of several',
+  icon: 'list-checks',
+  key: 'choices',
+  tag: 'choices',
+  attributes: { type: 'checkbox' },
+  maxLength: 4000,
+  asks: 'Which ones?',
+  options: ['First', 'Second', 'Third'],
+};

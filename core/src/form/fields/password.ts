@@ -1,0 +1,18 @@
+import type { FieldKind, FieldSpec } from '../field.js';
+
+export const password: FieldKind = {
+  tidy: (value) => value,
+  accepts: () => true,
+  messages: { missing: 'Please enter your password' },
+  secret: true,
+};
+
+export const passwordSpec: FieldSpec = {
+  kind: 'password',
+  label: 'Password',
+  icon: 'key-round',
+  key: 'password',
+  tag: 'input',
+  attributes: { type: 'password', autocomplete: 'current-password' },
+  maxLength: 200,
+};

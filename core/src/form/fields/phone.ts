@@ -1,0 +1,18 @@
+import type { FieldKind, FieldSpec } from '../field.js';
+
+export const phone: FieldKind = {
+  tidy: (value) => value.trim().replace(/\s+/g, ' '),
+  // Digits with what people put between them (ITU-T E.123); at least five, at most fifteen (E.164).
+  accepts: (value) => /^\+?[\d\s()/.-]+$/.test(value) && /^\d{5,15}$/.test(value.replace(/\D/g, '')),
+  messages: { malformed: 'Please check the number: digits, spaces and + only' },
+};
+
+export const phoneSpec: FieldSpec = {
+  kind: 'phone',
+  label: 'Phone',
+  icon: 'phone',
+  key: 'phone',
+  tag: 'input',
+  attributes: { type: 'tel', autocomplete: 'tel', inputmode: 'tel' },
+  maxLength: 40,
+};

@@ -1,0 +1,69 @@
+import { Type } from '@sinclair/typebox';
+import {
+  boxWidth,
+  closing,
+  closingProperties,
+  definePlacement,
+  oneOf,
+  overlayWidth,
+  strict,
+} from './definition.js';
+
+const schema = Type.Object(
+  {
+    type: Type.Literal('anchored'),
+    /** A CSS selector of the page's element. */
+    to: Type.String({ minLength: 1, maxLength: 200 }),
+    at: oneOf(['below', 'above', 'before', 'after']),
+    /** Which edges are lined up. */
+    align: oneOf(['start', 'centre', 'end']),
+    gap: Type.Number({ minimum: 0, maximum: 200 }),
+    width: overlayWidth,
+    closing,
+  },
+  strict,
+);
+
+export const anchored = definePlacement({
+  type: 'anchored',
+  label: 'Dropped from an element of the page',
+  help: 'Hangs on an element of the page, and turns over at the window’s edge.',
+  schema,
+  stand: 'popover',
+  mode: 'overlay',
+  create: () => ({
+    type: 'anchored',
+    to: 'header a',
+    at: 'below',
+    align: 'end',
+    gap: 8,
+    width: 360,
+    closing: { button: true, escape: true, backdrop: true },
+  }),
+  properties: [
+    {
+      path: ['to'],
+      label: 'Hangs on',
+      control: 'line',
+      always: true,
+      help: 'A CSS selector of the page’s element, such as #basket.',
+    },
+    {
+      path: ['at'],
+      label: 'Side',
+      control: 'choice',
+      options: { below: 'Below it', above: 'Above it', before: 'Before it', after: 'After it' },
+    },
+    {
+      path: ['align'],
+      label: 'Lined up',
+      control: 'choice',
+      options: { start: 'At the start', centre: 'Centred', end: 'At the end' },
+    },
+    { path: ['gap'], label: 'Gap', unit: 'px', control: 'number', always: true, min: 0, max: 200 },
+    boxWidth,
+    ...closingProperties(true),
+  ],
+  // Where it hangs is known only on the page; mount sets left and top.
+  css: ({ width }) => `.box{width:min(${width}px,100vw - 32px);inset:0 auto auto 0}`,
+});

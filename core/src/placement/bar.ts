@@ -1,0 +1,46 @@
+import { Type } from '@sinclair/typebox';
+import { closing, closingProperties, contentWidth, definePlacement, oneOf, strict } from './definition.js';
+
+const schema = Type.Object(
+  {
+    type: Type.Literal('bar'),
+    at: oneOf(['top', 'bottom']),
+    /** Moves the page out of its way rather than lying over it. */
+    push: Type.Boolean(),
+    /** Widest content, px. */
+    width: Type.Number({ minimum: 200, maximum: 2000 }),
+    closing,
+  },
+  strict,
+);
+
+export const bar = definePlacement({
+  type: 'bar',
+  label: 'Bar',
+  help: 'As wide as the window, at its top or foot.',
+  schema,
+  stand: 'popover',
+  mode: 'free',
+  create: () => ({
+    type: 'bar',
+    at: 'top',
+    push: false,
+    width: 1120,
+    closing: { button: true, escape: false, backdrop: false },
+  }),
+  properties: [
+    { path: ['at'], label: 'Edge', control: 'choice', options: { top: 'Top', bottom: 'Foot' } },
+    {
+      path: ['push'],
+      label: 'Moves the page',
+      control: 'toggle',
+      always: true,
+      help: 'Rather than lying over it. Nothing of the page jumps.',
+    },
+    contentWidth,
+    ...closingProperties(false),
+  ],
+  css: ({ at, width }) =>
+    `.box{width:100%;max-width:none;inset:${at === 'top' ? '0 0 auto' : 'auto 0 0'};border-radius:0;` +
+    `padding-${at}:env(safe-area-inset-${at})}.scene>*{max-width:${width}px;margin-inline:auto}`,
+});

@@ -1,0 +1,36 @@
+import { Type } from '@sinclair/typebox';
+import {
+  boxWidth,
+  closing,
+  closingProperties,
+  definePlacement,
+  overlayWidth,
+  strict,
+  widthCss,
+} from './definition.js';
+
+const schema = Type.Object(
+  { type: Type.Literal('centre'), width: overlayWidth, backdrop: Type.Boolean(), closing },
+  strict,
+);
+
+export const centre = definePlacement({
+  type: 'centre',
+  label: 'In the centre',
+  help: 'In the middle of the window, the page behind it waits.',
+  schema,
+  stand: 'modal',
+  mode: 'overlay',
+  create: () => ({
+    type: 'centre',
+    width: 480,
+    backdrop: true,
+    closing: { button: true, escape: true, backdrop: true },
+  }),
+  properties: [
+    boxWidth,
+    { path: ['backdrop'], label: 'Backdrop', control: 'toggle', always: true },
+    ...closingProperties(true),
+  ],
+  css: ({ width }) => `${widthCss(width)}.box{inset:0;margin:auto}`,
+});

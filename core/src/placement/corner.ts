@@ -1,0 +1,81 @@
+import { Type, type Static } from '@sinclair/typebox';
+import {
+  boxWidth,
+  closing,
+  closingProperties,
+  definePlacement,
+  fromSide,
+  offset,
+  offsetProperties,
+  oneOf,
+  overlayWidth,
+  strict,
+  widthCss,
+} from './definition.js';
+
+/** The eight places along the window's rim. */
+export const rims = [
+  'top-left',
+  'top',
+  'top-right',
+  'right',
+  'bottom-right',
+  'bottom',
+  'bottom-left',
+  'left',
+] as const;
+
+/** What they are called. */
+export const rimNames: Readonly<Record<string, string>> = {
+  'top-left': 'Top left',
+  top: 'Top',
+  'top-right': 'Top right',
+  right: 'Right',
+  'bottom-right': 'Bottom right',
+  bottom: 'Bottom',
+  'bottom-left': 'Bottom left',
+  left: 'Left',
+};
+
+const rim = oneOf(rims);
+
+/** The CSS that holds a box at a place of the rim; `--ox` and `--oy` are its distances, even margins on a phone. */
+export function rimCss(at: Static<typeof rim>, [x, y]: readonly [number, number]): string {
+  const vertical = /top|bottom/.exec(at)?.[0];
+  const horizontal = /left|right/.exec(at)?.[0];
+  const place =
+    (vertical ? `${fromSide(vertical, 'var(--oy)')};` : 'top:0;bottom:0;margin-block:auto;') +
+    (horizontal ? fromSide(horizontal, 'var(--ox)') : 'left:0;right:0;margin-inline:auto');
+  return (
+    `.box{--ox:${x}px;--oy:${y}px;inset:auto;${place}}` +
+    '@media (max-width:600px){.box{--ox:16px;--oy:16px}}'
+  );
+}
+
+const schema = Type.Object(
+  { type: Type.Literal('corner'), at: rim, offset, width: overlayWidth, closing },
+  strict,
+);
+
+export const corner = definePlacement({
+  type: 'corner',
+  label: 'At a corner or edge',
+  help: 'Beside the page, which stays usable.',
+  schema,
+  stand: 'popover',
+  mode: 'overlay',
+  create: () => ({
+    type: 'corner',
+    at: 'bottom-right',
+    offset: [24, 24],
+    width: 380,
+    closing: { button: true, escape: true, backdrop: false },
+  }),
+  properties: [
+    { path: ['at'], label: 'Place', control: 'choice', options: rimNames },
+    ...offsetProperties,
+    boxWidth,
+    ...closingProperties(false),
+  ],
+  css: ({ at, offset: distances, width }) => widthCss(width) + rimCss(at, distances),
+});

@@ -1,0 +1,30 @@
+import { Type } from '@sinclair/typebox';
+import { closing, closingProperties, contentWidth, definePlacement, strict } from './definition.js';
+
+const schema = Type.Object(
+  {
+    type: Type.Literal('cover'),
+    /** Widest content, px. */
+    width: Type.Number({ minimum: 200, maximum: 2000 }),
+    closing,
+  },
+  strict,
+);
+
+export const cover = definePlacement({
+  type: 'cover',
+  label: 'Cover',
+  help: 'Over the whole window.',
+  schema,
+  stand: 'modal',
+  mode: 'overlay',
+  create: () => ({
+    type: 'cover',
+    width: 640,
+    closing: { button: true, escape: true, backdrop: false },
+  }),
+  properties: [contentWidth, ...closingProperties(false)],
+  css: ({ width }) =>
+    '.box{inset:0;width:100vw;max-width:none;height:100dvh;max-height:none;border-radius:0}' +
+    `.scene{flex:1;display:grid;align-content:safe center}.scene>*{width:100%;max-width:${width}px;margin-inline:auto}`,
+});

@@ -1,0 +1,138 @@
+import { Type, type Static, type TObject } from '@sinclair/typebox';
+import type { InspectorProperty } from '../elements/property.js';
+
+/**
+ * How a widget stands on a page: `modal` blocks the page behind it, `popover` stands above it and leaves it usable,
+ * `inline` is part of it.
+ */
+export type Stand = 'modal' | 'popover' | 'inline';
+
+/** Which place it takes: overlays share one, inline ones each need their marker, free ones stand beside anything. */
+export type Mode = 'overlay' | 'inline' | 'free';
+
+/** One way for a widget to stand on a page: its data, and the CSS of its box. One file each. */
+export interface PlacementDefinition<S extends TObject = TObject> {
+  type: string;
+  label: string;
+  /** One sentence for the menu. */
+  help: string;
+  schema: S;
+  stand: Stand;
+  mode: Mode;
+  create(): Record<string, unknown>;
+  properties: readonly InspectorProperty[];
+  /** The CSS of the box: where it stands and how large it may be. Lengths in px, safe areas of the screen spared. */
+  css(placement: Static<S>): string;
+}
+
+export const definePlacement = <S extends TObject>(
+  definition: PlacementDefinition<S>,
+): PlacementDefinition<S> => definition;
+
+export const strict = { additionalProperties: false };
+
+export const oneOf = <const T extends string>(values: readonly T[]) =>
+  Type.Union(values.map((value) => Type.Literal(value)));
+
+export const closeMarks = ['cross', 'line', 'arrow', 'words'] as const;
+export const closePlaces = ['inside-end', 'inside-start', 'outside-end'] as const;
+
+/** How an overlay closes. */
+export const closing = Type.Object(
+  {
+    button: Type.Boolean(),
+    escape: Type.Boolean(),
+    backdrop: Type.Boolean(),
+    /** What the close button shows; a cross where nothing is said. */
+    mark: Type.Optional(oneOf(closeMarks)),
+    at: Type.Optional(oneOf(closePlaces)),
+    words: Type.Optional(Type.String({ maxLength: 40 })),
+    /** Seconds after which it closes by itself. */
+    after: Type.Optional(Type.Number({ minimum: 1, maximum: 3600 })),
+  },
+  strict,
+);
+
+export const offset = Type.Tuple([
+  Type.Number({ minimum: 0, maximum: 400 }),
+  Type.Number({ minimum: 0, maximum: 400 }),
+]);
+
+/** Width of an overlay, px. */
+export const overlayWidth = Type.Number({ minimum: 40, maximum: 1200 });
+
+/** `distance` from a side, and never under a notch or a home bar. */
+export const fromSide = (side: string, distance: string): string =>
+  `${side}:max(${distance},env(safe-area-inset-${side}))`;
+
+/** No wider than asked, and never wider than the window. */
+export const widthCss = (width: number): string => `.box{width:min(${width}px,100vw - 32px)}`;
+
+/** How a width is asked for, px. */
+export const widthProperty = (label: string, min: number, max: number): InspectorProperty => ({
+  path: ['width'],
+  label,
+  unit: 'px',
+  control: 'number',
+  always: true,
+  min,
+  max,
+});
+
+export const boxWidth = widthProperty('Width', 40, 1200);
+export const contentWidth = widthProperty('Widest content', 200, 2000);
+
+export const offsetProperties: readonly InspectorProperty[] = [
+  {
+    path: ['offset', '0'],
+    label: 'From the side',
+    unit: 'px',
+    control: 'number',
+    always: true,
+    min: 0,
+    max: 400,
+  },
+  {
+    path: ['offset', '1'],
+    label: 'From top or foot',
+    unit: 'px',
+    control: 'number',
+    always: true,
+    min: 0,
+    max: 400,
+  },
+];
+
+/** How the ways to close are asked for; a click beside it only where something is beside it to be clicked. */
+export const closingProperties = (beside: boolean): readonly InspectorProperty[] => [
+  { path: ['closing', 'button'], label: 'Close button', control: 'toggle', always: true },
+  { path: ['closing', 'escape'], label: 'Esc key', control: 'toggle', always: true },
+  ...(beside
+    ? [
+        {
+          path: ['closing', 'backdrop'],
+          label: 'Click beside it',
+          control: 'toggle',
+          always: true,
+        } satisfies InspectorProperty,
+      ]
+    : []),
+  {
+    path: ['closing', 'mark'],
+    label: 'Button shows',
+    control: 'choice',
+    options: { cross: 'A cross', line: 'A line', arrow: 'An arrow', words: 'Words' },
+  },
+  { path: ['closing', 'words'], label: 'Button says', control: 'line' },
+  {
+    path: ['closing', 'at'],
+    label: 'Button stands',
+    control: 'choice',
+    options: {
+      'inside-end': 'Inside, at the end',
+      'inside-start': 'Inside, at the start',
+      'outside-end': 'Above the box',
+    },
+  },
+  { path: ['closing', 'after'], label: 'By itself after', unit: 's', control: 'number', min: 1, max: 3600 },
+];

@@ -1,0 +1,65 @@
+import { Type } from '@sinclair/typebox';
+import { rimCss, rimNames, rims } from './corner.js';
+import {
+  boxWidth,
+  closing,
+  closingProperties,
+  definePlacement,
+  offset,
+  offsetProperties,
+  oneOf,
+  overlayWidth,
+  strict,
+} from './definition.js';
+
+const schema = Type.Object(
+  {
+    type: Type.Literal('launcher'),
+    at: oneOf(rims),
+    shape: oneOf(['bubble', 'tab']),
+    offset,
+    width: overlayWidth,
+    closing,
+  },
+  strict,
+);
+
+export const launcher = definePlacement({
+  type: 'launcher',
+  label: 'Launcher',
+  help: 'A small bubble or tab, the teaser scene, that unfolds into the widget.',
+  schema,
+  stand: 'popover',
+  mode: 'free',
+  create: () => ({
+    type: 'launcher',
+    at: 'bottom-right',
+    shape: 'bubble',
+    offset: [24, 24],
+    width: 360,
+    closing: { button: true, escape: true, backdrop: false },
+  }),
+  properties: [
+    { path: ['at'], label: 'Place', control: 'choice', options: rimNames },
+    {
+      path: ['shape'],
+      label: 'Folded it is',
+      control: 'choice',
+      options: { bubble: 'A bubble', tab: 'A tab' },
+    },
+    ...offsetProperties,
+    boxWidth,
+    ...closingProperties(false),
+  ],
+  css: ({ at, shape, offset: distances, width }) =>
+    `.box:not([data-folded]){width:min(${width}px,100vw - 32px)}` +
+    rimCss(at, shape === 'tab' ? tabOffset(at, distances) : distances) +
+    '.box[data-folded]{background:none;box-shadow:none;border:0;overflow:visible}' +
+    '.launcher{font:inherit;border:0;cursor:pointer;display:flex;align-items:center;justify-content:center;gap:8px;' +
+    `min-width:${shape === 'bubble' ? 56 : 44}px;min-height:${shape === 'bubble' ? 56 : 44}px}.launcher>*{gap:8px}`,
+});
+
+// A tab grows out of its side of the window; along that side it keeps its distance.
+function tabOffset(at: string, [x, y]: readonly [number, number]): readonly [number, number] {
+  return /left|right/.test(at) ? [0, y] : [x, 0];
+}

@@ -1,0 +1,37 @@
+import { Type } from '@sinclair/typebox';
+import { contentWidth, definePlacement, oneOf, strict } from './definition.js';
+
+const schema = Type.Object(
+  {
+    type: Type.Literal('page'),
+    /** Where on the page the content stands. */
+    at: oneOf(['start', 'centre', 'end', 'fill']),
+    /** Widest content, px. */
+    width: Type.Number({ minimum: 200, maximum: 2000 }),
+  },
+  strict,
+);
+
+export const page = definePlacement({
+  type: 'page',
+  label: 'A page of its own',
+  help: 'At an address of its own, served from here.',
+  schema,
+  stand: 'inline',
+  mode: 'inline',
+  create: () => ({ type: 'page', at: 'centre', width: 480 }),
+  properties: [
+    {
+      path: ['at'],
+      label: 'Content stands',
+      control: 'choice',
+      options: { start: 'At the start', centre: 'In the centre', end: 'At the end', fill: 'Fills the page' },
+    },
+    contentWidth,
+  ],
+  css: ({ at, width }) =>
+    '.box{min-height:100dvh;border-radius:0;display:grid}.scene{display:grid;align-content:' +
+    (at === 'fill'
+      ? 'stretch}.scene>*{min-height:100%}'
+      : `center;justify-items:${at === 'centre' ? 'center' : at}}.scene>*{width:min(${width}px,100%)}`),
+});

@@ -1,0 +1,46 @@
+import { Type } from '@sinclair/typebox';
+import {
+  boxWidth,
+  closing,
+  closingProperties,
+  definePlacement,
+  oneOf,
+  overlayWidth,
+  strict,
+} from './definition.js';
+
+const schema = Type.Object(
+  {
+    type: Type.Literal('side'),
+    at: oneOf(['left', 'right']),
+    width: overlayWidth,
+    backdrop: Type.Boolean(),
+    closing,
+  },
+  strict,
+);
+
+export const side = definePlacement({
+  type: 'side',
+  label: 'Side panel',
+  help: 'As high as the window, at its left or right.',
+  schema,
+  stand: 'modal',
+  mode: 'overlay',
+  create: () => ({
+    type: 'side',
+    at: 'right',
+    width: 400,
+    backdrop: true,
+    closing: { button: true, escape: true, backdrop: true },
+  }),
+  properties: [
+    { path: ['at'], label: 'Side', control: 'choice', options: { left: 'Left', right: 'Right' } },
+    boxWidth,
+    { path: ['backdrop'], label: 'Backdrop', control: 'toggle', always: true },
+    ...closingProperties(true),
+  ],
+  css: ({ at, width }) =>
+    `.box{width:min(${width}px,100vw - 40px);inset:0;margin-${at}:0;margin-${at === 'left' ? 'right' : 'left'}:auto;` +
+    'height:100dvh;max-height:none;border-radius:0}.scene{flex:1}',
+});

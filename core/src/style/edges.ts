@@ -1,0 +1,31 @@
+/** Shapes of a box's edge, and what they are called. */
+export const edges = {
+  none: 'Straight',
+  slant: 'Slanting foot',
+  point: 'Pointed foot',
+  arch: 'Arched top',
+  notch: 'Cut corners',
+  teeth: 'Zigzag foot',
+  ribbon: 'Ribbon end',
+} as const;
+
+const depth = 18;
+
+// 24 teeth: enough for a bar, and still teeth on a phone.
+const teeth = Array.from({ length: 25 }, (_, at) => {
+  const across = Math.round((100 - (at * 100) / 24) * 100) / 100;
+  return `${across}% ${at % 2 ? '100%' : `calc(100% - ${depth / 2}px)`}`;
+}).join(',');
+
+const shapes: Record<string, string> = {
+  none: 'none',
+  slant: `polygon(0 0,100% 0,100% calc(100% - ${depth * 1.5}px),0 100%)`,
+  point: `polygon(0 0,100% 0,100% calc(100% - ${depth}px),50% 100%,0 calc(100% - ${depth}px))`,
+  arch: 'ellipse(75% 100% at 50% 100%)',
+  notch: `polygon(${depth}px 0,calc(100% - ${depth}px) 0,100% ${depth}px,100% calc(100% - ${depth}px),calc(100% - ${depth}px) 100%,${depth}px 100%,0 calc(100% - ${depth}px),0 ${depth}px)`,
+  teeth: `polygon(0 0,100% 0,${teeth})`,
+  ribbon: `polygon(0 0,100% 0,calc(100% - ${depth}px) 50%,100% 100%,0 100%)`,
+};
+
+/** The declaration of a shape (CSS Shapes 1). */
+export const edgeCss = (edge: string): string => `clip-path:${shapes[edge] ?? 'none'}`;

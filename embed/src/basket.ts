@@ -1,0 +1,38 @@
+import { basketHtml, pieces, readBasket, type BasketWords } from '@sirene/core/basket';
+import type { Mounted } from './mount.ts';
+
+/**
+ * Shows a basket in a widget: its lines, and the scene that fits: opening for one with lines, empty for one without, error
+ * for what is no basket.
+ */
+export function fillBasket(mounted: Mounted, given: unknown): void {
+  const lines = readBasket(given);
+  const has = mounted.body.scripts.includes('basket');
+  if (!has) return;
+  const fitting = lines === null ? 'error' : lines.length === 0 ? 'empty' : 'opening';
+  const { scenes } = mounted.body;
+  const isBasket = 'empty' in scenes || 'error' in scenes;
+  if (isBasket && mounted.sceneName !== fitting && mounted.sceneName !== 'teaser' && fitting in scenes)
+    return mounted.show(fitting);
+  writeBasket(mounted, given);
+}
+
+/** Writes lines into the scene as it stands. */
+export function writeBasket({ box, root }: Pick<Mounted, 'box' | 'root'>, given: unknown): void {
+  const lines = readBasket(given) ?? [];
+  const pressed = root.activeElement as HTMLElement | null;
+  const label = pressed?.dataset['line'] === undefined ? null : pressed.getAttribute('aria-label');
+  for (const place of box.querySelectorAll<HTMLElement>('[data-basket]')) {
+    const words = JSON.parse(place.dataset['basket'] as string) as BasketWords;
+    place.innerHTML = basketHtml(words, lines).text;
+  }
+  const count = pieces(lines);
+  for (const place of box.querySelectorAll<HTMLElement>('[data-basket-count]')) {
+    place.hidden = count === 0;
+    place.textContent = String(count);
+  }
+  // The button that was pressed has been written anew; who uses a keyboard stays where they were.
+  if (label === null) return;
+  const again = [...box.querySelectorAll<HTMLElement>('[data-line]')];
+  again.find((one) => one.getAttribute('aria-label') === label)?.focus();
+}

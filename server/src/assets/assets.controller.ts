@@ -1,0 +1,66 @@
+import {
+  BadRequestException,
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  Post,
+  Query,
+} from '@nestjs/common';
+import { ApiConsumes, ApiTags } from '@nestjs/swagger';
+import type { UserEntity } from '../accounts/accounts.entity.js';
+import { CurrentUser } from '../accounts/session.guard.js';
+import { SitesService } from '../sites/sites.service.js';
+import type { AssetEntity } from './assets.entity.js';
+import { AssetsService } from './assets.service.js';
+import { UploadDto } from './dto/upload.dto.js';
+
+@ApiTags('assets')
+@Controller('api/sites/:site/assets')
+export class AssetsController {
+  constructor(
+    private readonly assets: AssetsService,
+    private readonly sites: SitesService,
+  ) {}
+
+  @Get()
+  async list(@CurrentUser() user: UserEntity, @Param('site') siteId: string) {
+    return (await this.assets.of(await this.sites.mine(user, siteId))).map(view);
+  }
+
+  /** The file itself is the body, as application/octet-stream. */
+  @Post()
+  @ApiConsumes('application/octet-stream')
+  async upload(
+    @CurrentUser() user: UserEntity,
+    @Param('site') siteId: string,
+    @Query() { name }: UploadDto,
+    @Body() content: unknown,
+  ) {
+    const site = await this.sites.mine(user, siteId);
+    if (!Buffer.isBuffer(content))
+      throw new BadRequestException('The body must be the file itself, sent as application/octet-stream.');
+    return view(await this.assets.keep(site, name, content));
+  }
+
+  @Delete(':asset')
+  @HttpCode(204)
+  async remove(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Param('asset') id: string) {
+    await this.assets.remove(await this.sites.mine(user, siteId), id);
+  }
+}
+
+const view = ({ id, kind, name, file, bytes, width, height, family, weight }: AssetEntity) => ({
+  id,
+  kind,
+  name,
+  // Pictures in several sizes are named as a whole; which size is served is the compiler's matter.
+  src: file === 'full.webp' ? `asset:${id}` : `asset:${id}/${file}`,
+  bytes,
+  width,
+  height,
+  family,
+  weight,
+});

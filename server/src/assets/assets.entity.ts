@@ -1,0 +1,23 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+export type AssetKind = 'picture' | 'film' | 'font';
+
+/** A file of a site's own: a picture, a film, a typeface. Its content lies in the data folder, under its id. */
+@Entity('asset')
+export class AssetEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') siteId: string;
+  @Column('text') kind: AssetKind;
+  /** What the file was called. */
+  @Column('text') name: string;
+  /** The file that documents refer to: `full.webp`, `full.svg`, `film.mp4`, `font.woff2`. */
+  @Column('text') file: string;
+  @Column('integer') bytes: number;
+  /** Of pictures, px. */
+  @Column('integer', { nullable: true }) width: number | null;
+  @Column('integer', { nullable: true }) height: number | null;
+  /** Of typefaces. */
+  @Column('text', { nullable: true }) family: string | null;
+  @Column('text', { nullable: true }) weight: string | null;
+  @Column('integer') createdAt: number;
+}

@@ -1,0 +1,81 @@
+import { randomBytes } from 'node:crypto';
+import { mkdir, rm, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import {
+  BadRequestException,
+  ConflictException,
+  Inject,
+  Injectable,
+  NotFoundException,
+} from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
+import { Transactions } from '../database/transactions.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import { WidgetsService } from '../widgets/widgets.service.js';
+import { AssetEntity } from './assets.entity.js';
+import { readAsset } from './read-asset.js';
+
+/** Most bytes that one site's uploads may take. */
+const mostBytes = 2_000_000_000;
+
+@Injectable()
+export class AssetsService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly widgets: WidgetsService,
+    @Inject(CONFIG) private readonly config: Config,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
+
+  of(site: SiteEntity): Promise<AssetEntity[]> {
+    return this.dataSource
+      .getRepository(AssetEntity)
+      .find({ where: { siteId: site.id }, order: { createdAt: 'DESC' }, take: 1000 });
+  }
+
+  /** Keeps an upload: its files first, then its row, so that no row is without its files. */
+  async keep(site: SiteEntity, name: string, content: Buffer): Promise<AssetEntity> {
+    const taken = await this.dataSource.getRepository(AssetEntity).sum('bytes', { siteId: site.id });
+    const { files, ...read } = await readAsset(content);
+    const bytes = Object.values(files).reduce((sum, { length }) => sum + length, 0);
+    if ((taken ?? 0) + bytes > mostBytes)
+      throw new BadRequestException(
+        'The site’s uploads are full (2 GB). Delete some that are no longer used.',
+      );
+    const id = randomBytes(12).toString('hex');
+    const folder = this.#folder(id);
+    await mkdir(folder, { recursive: true });
+    for (const [file, data] of Object.entries(files)) await writeFile(join(folder, file), data);
+    const row = {
+      id,
+      siteId: site.id,
+      name: name.slice(0, 200),
+      bytes,
+      createdAt: this.clock.now(),
+      ...read,
+    };
+    await this.transactions.write((manager) => manager.insert(AssetEntity, row));
+    return this.dataSource.getRepository(AssetEntity).create(row);
+  }
+
+  /** Deletes an upload that no widget uses. */
+  async remove(site: SiteEntity, id: string): Promise<void> {
+    const asset = await this.dataSource.getRepository(AssetEntity).findOneBy({ id, siteId: site.id });
+    if (!asset) throw new NotFoundException('There is no such upload.');
+    const users = (await this.widgets.of(site)).filter(({ draft }) =>
+      JSON.stringify(draft).includes(`asset:${id}`),
+    );
+    if (users.length > 0 || JSON.stringify(site.brand).includes(`asset:${id}`)) {
+      const names = users.map(({ draft }) => draft.name).join(', ');
+      throw new ConflictException(`It is still used by ${names || 'the brand'}. Take it out there first.`);
+    }
+    await this.transactions.write((manager) => manager.delete(AssetEntity, { id }));
+    await rm(this.#folder(id), { recursive: true, force: true });
+  }
+
+  #folder(id: string): string {
+    return join(this.config.data, 'assets', id);
+  }
+}

@@ -1,0 +1,47 @@
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsArray, IsObject, IsOptional, IsString, Length, MaxLength } from 'class-validator';
+
+export class SaveBrandDto {
+  @ApiProperty({ description: 'Tokens in the W3C Design Tokens format' })
+  @IsObject()
+  tokens: Record<string, unknown>;
+
+  @ApiProperty()
+  @IsObject()
+  looks: Record<string, unknown>;
+
+  @ApiProperty({ type: [Object] })
+  @IsArray()
+  fonts: unknown[];
+
+  @ApiPropertyOptional({ description: 'The site’s own mark: an upload, with its size and what it shows' })
+  @IsOptional()
+  @IsObject()
+  logo?: Record<string, unknown>;
+
+  @ApiPropertyOptional({ description: 'For tokens that are in use and go: the token that takes their place' })
+  @IsOptional()
+  @IsObject()
+  replacements?: Record<string, string>;
+}
+
+export class TokensFileDto {
+  @ApiProperty({ description: 'The text of a Design Tokens file' })
+  @IsString()
+  @Length(2, 1_000_000)
+  text: string;
+}
+
+export class ProposeDto {
+  @ApiPropertyOptional({ description: 'Address of a page of the site' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(2048)
+  address?: string;
+
+  @ApiPropertyOptional({ description: 'Or its HTML, with its styles in it' })
+  @IsOptional()
+  @IsString()
+  @Length(1, 900_000)
+  html?: string;
+}

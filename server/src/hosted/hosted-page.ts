@@ -1,0 +1,70 @@
+import { h, Html, type CompiledWidget } from '@sirene/core/render';
+
+/** Turns the addresses of uploads and typefaces into those they are served from. */
+const served = (text: string, base: string): string =>
+  text
+    .replace(/asset:([a-z0-9]{16,40}\/?[a-z0-9.-]*)/g, `${base}/a/$1`)
+    .replace(/fonts:([a-z0-9-]+\.woff2)/g, `${base}/fonts/$1`);
+
+const faces = ({ fonts }: CompiledWidget, base: string): string =>
+  fonts
+    .map(
+      ({ family, src, weight, style }) =>
+        `@font-face{font-family:"${family}";src:url("${served(src, base)}");font-weight:${weight};font-style:${style};font-display:swap}`,
+    )
+    .join('');
+
+// A style element ends at its closing tag, whatever stands before it.
+const styleElement = (css: string): Html => new Html(`<style>${css.replaceAll('</', '<\\/')}</style>`);
+
+function document(title: string, head: Html[], body: Html[]): string {
+  const page = h(
+    'html',
+    { lang: 'en' },
+    h(
+      'head',
+      {},
+      new Html(
+        '<meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1,viewport-fit=cover">',
+      ),
+      h('title', {}, title),
+      ...head,
+    ),
+    h('body', { style: 'margin:0' }, ...body),
+  );
+  return `<!doctype html>${page.text}`;
+}
+
+/** A widget that is a page of its own: the page, with the site's script and the widget's place. */
+export function hostedPage(name: string, slug: string, siteKey: string, body: CompiledWidget): string {
+  return document(
+    name,
+    [
+      styleElement(faces(body, '')),
+      new Html(`<script async src="/embed.js" data-site="${siteKey}"></script>`),
+    ],
+    [h('main', { 'data-sirene': slug })],
+  );
+}
+
+/** A widget as one file that needs nothing else: its opening, drawn without any script. */
+export function standalonePage(name: string, body: CompiledWidget, base: string): string {
+  const still =
+    '.box:not([open],:popover-open){display:flex}.box{position:relative!important;inset:auto!important;margin:auto}';
+  const template = h(
+    'template',
+    { shadowrootmode: 'open' },
+    styleElement(served(body.css, base) + (body.stand === 'inline' ? '' : still)),
+    h(
+      'section',
+      { class: 'box', 'aria-label': body.label },
+      new Html(
+        served(
+          `<div class="header">${body.header}</div><div class="scene">${body.scenes.opening ?? ''}</div><div class="footer">${body.footer}</div>`,
+          base,
+        ),
+      ),
+    ),
+  );
+  return document(name, [styleElement(faces(body, base))], [h('main', {}, template)]);
+}

@@ -1,0 +1,51 @@
+import { BadRequestException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import { branchProblems, type Branch } from '@sirene/core/widget';
+import { DataSource } from 'typeorm';
+import { CLOCK, type ServerClock } from '../config.js';
+import { Transactions } from '../database/transactions.js';
+import { newId } from '../shared/ids.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import type { KeepDto } from './dto/shelf.dto.js';
+import { ShelfItemEntity } from './library.entity.js';
+
+const most = 500;
+
+@Injectable()
+export class LibraryService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
+
+  of(site: SiteEntity): Promise<ShelfItemEntity[]> {
+    return this.dataSource
+      .getRepository(ShelfItemEntity)
+      .find({ where: { siteId: site.id }, order: { createdAt: 'DESC' }, take: most });
+  }
+
+  async keep(site: SiteEntity, { name, branch }: KeepDto): Promise<ShelfItemEntity> {
+    const problems = branchProblems(branch);
+    const [first] = problems;
+    if (first)
+      throw new BadRequestException({
+        statusCode: 400,
+        message: `The element can't be kept: ${first.path} ${first.reason}`,
+        problems,
+      });
+    const count = await this.dataSource.getRepository(ShelfItemEntity).countBy({ siteId: site.id });
+    if (count >= most)
+      throw new BadRequestException(`The shelf is full: ${most} pieces. Take some off first.`);
+    const item = { id: newId('shelf'), siteId: site.id, name, createdAt: this.clock.now() };
+    return this.transactions.write((manager) =>
+      manager.save(ShelfItemEntity, { ...item, branch: branch as unknown as Branch }),
+    );
+  }
+
+  async remove(site: SiteEntity, id: string): Promise<void> {
+    const { affected } = await this.transactions.write((manager) =>
+      manager.delete(ShelfItemEntity, { id, siteId: site.id }),
+    );
+    if (!affected) throw new NotFoundException('There is no such piece on the shelf.');
+  }
+}

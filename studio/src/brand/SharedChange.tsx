@@ -1,0 +1,183 @@
+import {
+  Box,
+  Button,
+  CloseButton,
+  Dialog,
+  Flex,
+  NativeSelect,
+  Portal,
+  Spinner,
+  Stack,
+  Text,
+} from '@chakra-ui/react';
+import type { CompiledWidget } from '@sirene/core/render';
+import { brandTokens, completeBrand, type Brand } from '@sirene/core/style';
+import { ArrowRight } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { post, put, type Site } from '../shared/api.ts';
+import { BodyPicture } from '../shared/BodyPicture.tsx';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { StateMark } from '../shared/StateMark.tsx';
+
+interface Preview {
+  touched: { id: string; name: string; published: boolean; before: CompiledWidget; after: CompiledWidget }[];
+  uses: { token: string; widget: string; name: string }[];
+}
+
+interface Props {
+  site: Pick<Site, 'id' | 'name'>;
+  /** The brand as it is to be. */
+  brand: Brand;
+  onClose(): void;
+  onSaved(brand: Brand): void;
+}
+
+/** Says what a change of the brand will touch, with pictures before and after, and makes it once that is confirmed. */
+export function SharedChange({ site, brand, onClose, onSaved }: Props) {
+  const [preview, setPreview] = useState<Preview | null>(null);
+  const [replacements, setReplacements] = useState<Record<string, string>>({});
+  const [error, setError] = useState<unknown>(null);
+  const [busy, setBusy] = useState(false);
+  const path = `/api/sites/${site.id}/brand`;
+  const chosen = JSON.stringify(replacements);
+
+  useEffect(() => {
+    let current = true;
+    post<Preview>(`${path}/preview`, { ...brand, replacements: JSON.parse(chosen) as object }).then(
+      (answer) => current && setPreview(answer),
+      (failure: unknown) => current && setError(failure),
+    );
+    return () => {
+      current = false;
+    };
+  }, [path, brand, chosen]);
+
+  const save = async () => {
+    setBusy(true);
+    setError(null);
+    try {
+      onSaved(await put<Brand>(path, { ...brand, replacements }));
+    } catch (failure) {
+      setError(failure);
+      setBusy(false);
+    }
+  };
+  const missing = [...new Set(preview?.uses.map(({ token }) => token))];
+  const live = preview?.touched.filter(({ published }) => published).length ?? 0;
+  return (
+    <Dialog.Root open onOpenChange={(change) => !change.open && onClose()} size="lg" scrollBehavior="inside">
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content>
+            <Dialog.Header>
+              <Dialog.Title>{titleOf(preview)}</Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body>
+              <Stack gap="4">
+                {error ? <ErrorNote error={error} /> : null}
+                {!preview && !error && <Spinner aria-label="Looking which widgets it touches" />}
+                {missing.map((token) => (
+                  <Successor
+                    key={token}
+                    token={token}
+                    brand={brand}
+                    users={preview?.uses.filter((use) => use.token === token).map(({ name }) => name) ?? []}
+                    onChoose={(next) => setReplacements((before) => ({ ...before, [token]: next }))}
+                  />
+                ))}
+                {preview && live > 0 && (
+                  <Text>
+                    {live === 1 ? 'One of them is' : `${live} of them are`} published on {site.name}: visitors
+                    see the change at once.
+                  </Text>
+                )}
+                <Stack as="ul" gap="3" listStyleType="none">
+                  {preview?.touched.slice(0, 60).map(({ id, name, published, before, after }) => (
+                    <Flex as="li" key={id} gap="3" align="center">
+                      <BodyPicture body={before} width={150} height={96} />
+                      <ArrowRight size={16} aria-hidden />
+                      <BodyPicture body={after} width={150} height={96} />
+                      <Box>
+                        <Text fontWeight="600">{name}</Text>
+                        {published ? (
+                          <StateMark tone="good">Published</StateMark>
+                        ) : (
+                          <StateMark tone="waiting">Draft</StateMark>
+                        )}
+                      </Box>
+                    </Flex>
+                  ))}
+                </Stack>
+              </Stack>
+            </Dialog.Body>
+            <Dialog.Footer>
+              <Button variant="outline" colorPalette="plain" onClick={onClose}>
+                Cancel
+              </Button>
+              <Button
+                colorPalette="signal"
+                loading={busy}
+                disabled={!preview || missing.length > 0}
+                onClick={() => void save()}
+              >
+                Make the change
+              </Button>
+            </Dialog.Footer>
+            <Dialog.CloseTrigger asChild>
+              <CloseButton size="sm" aria-label="Close" />
+            </Dialog.CloseTrigger>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+function titleOf(preview: Preview | null): string {
+  if (!preview) return 'What it touches';
+  if (preview.uses.length > 0) return 'A token goes that is still in use';
+  const { length } = preview.touched;
+  return length === 0
+    ? 'No widget looks different'
+    : `${length} ${length === 1 ? 'widget looks' : 'widgets look'} different`;
+}
+
+function Successor({
+  token,
+  brand,
+  users,
+  onChoose,
+}: {
+  token: string;
+  brand: Brand;
+  users: string[];
+  onChoose(token: string): void;
+}) {
+  const [group] = token.split('.');
+  const others = [...brandTokens(completeBrand(brand)).keys()].filter((one) => one.startsWith(`${group}.`));
+  return (
+    <Box borderWidth="1px" rounded="md" p="3">
+      <Text mb="2">
+        <strong>{token}</strong> is used by {[...new Set(users)].join(', ')}. Which token takes its place?
+      </Text>
+      <NativeSelect.Root size="sm" maxW="280px">
+        <NativeSelect.Field
+          aria-label={`In place of ${token}`}
+          defaultValue=""
+          onChange={(event) => onChoose(event.target.value)}
+        >
+          <option value="" disabled>
+            Choose one
+          </option>
+          {others.map((one) => (
+            <option key={one} value={one}>
+              {one}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+    </Box>
+  );
+}

@@ -1,0 +1,26 @@
+import { useEditor, useValueAt } from '../state/editor.tsx';
+import { NumberInput } from './NumberInput.tsx';
+import { Row } from './Row.tsx';
+
+/** How long after the widget an element appears. */
+export function LaterRow({ id }: { id: string }) {
+  const { session } = useEditor();
+  const path = ['elements', id, 'after'];
+  const value = useValueAt(path) as number | undefined;
+  const set = (seconds: number | undefined) =>
+    session.apply({ type: 'set', path, value: seconds || undefined }, path.join('.'));
+  return (
+    <Row label="Appears after (s)">
+      {(control) => (
+        <NumberInput
+          id={control}
+          min={0}
+          max={600}
+          value={value ?? 0}
+          onChange={set}
+          onClear={() => set(undefined)}
+        />
+      )}
+    </Row>
+  );
+}

@@ -1,0 +1,221 @@
+import { Box, Button, Stack } from '@chakra-ui/react';
+import {
+  createPassage,
+  createSignal,
+  motionEasings,
+  motionSides,
+  passages,
+  signals,
+  type Motions,
+  type Passage,
+  type Signal,
+} from '@sirene/core/motion';
+import type { Path } from '@sirene/core/widget';
+import { RefreshCw } from 'lucide-react';
+import { useEditor, useValueAt } from '../state/editor.tsx';
+import { Choice } from '../../shared/Choice.tsx';
+import { NumberInput } from './NumberInput.tsx';
+import { Row } from './Row.tsx';
+import { Toggle } from './Toggle.tsx';
+
+const kinds = ['entrance', 'exit', 'attention'] as const;
+const titles = { entrance: 'Comes in', exit: 'Goes', attention: 'Draws the eye' };
+const sideNames = {
+  top: 'From the top',
+  right: 'From the right',
+  bottom: 'From the foot',
+  left: 'From the left',
+};
+
+interface Props {
+  /** Where in the document the motions stand. */
+  at: Path;
+  /** Whether it may wait until it is scrolled to. */
+  inView?: boolean;
+}
+
+/** How a widget or an element comes, goes and draws the eye. */
+export function MotionControls({ at, inView = false }: Props) {
+  const { session, stage } = useEditor();
+  const motions = useValueAt(at) as Motions | undefined;
+  const set = (kind: string, value: unknown) => {
+    session.apply({ type: 'set', path: [...at, kind], value }, `${at.join('.')}.${kind}`);
+    stage.replay();
+  };
+  return (
+    <Stack gap="2.5">
+      {kinds.map((kind) =>
+        kind === 'attention' ? (
+          <SignalRows key={kind} value={motions?.attention} onChange={(next) => set(kind, next)} />
+        ) : kind === 'exit' && inView ? null : (
+          <PassageRows
+            key={kind}
+            title={titles[kind]}
+            value={motions?.[kind]}
+            inView={inView}
+            onChange={(next) => set(kind, next)}
+          />
+        ),
+      )}
+      <Button
+        size="2xs"
+        variant="outline"
+        colorPalette="plain"
+        alignSelf="start"
+        onClick={() => stage.replay()}
+      >
+        <RefreshCw size={12} aria-hidden />
+        Play it again
+      </Button>
+    </Stack>
+  );
+}
+
+function PassageRows({
+  title,
+  value,
+  inView,
+  onChange,
+}: {
+  title: string;
+  value: Passage | undefined;
+  inView: boolean;
+  onChange(value: Passage | undefined): void;
+}) {
+  const choose = (kind: string) =>
+    onChange(kind === '' ? undefined : { ...(value ?? createPassage()), kind: kind as Passage['kind'] });
+  return (
+    <>
+      <Row label={title}>
+        {(id) => (
+          <Choice
+            id={id}
+            value={value?.kind ?? ''}
+            options={{ '': 'As usual', ...passages }}
+            onChange={choose}
+          />
+        )}
+      </Row>
+      {value && (
+        <Timing title={title} value={value} onChange={(change) => onChange({ ...value, ...change })}>
+          {['slide', 'turn', 'unfold'].includes(value.kind) && (
+            <Row label="Direction">
+              {(id) => (
+                <Choice
+                  id={id}
+                  value={value.from}
+                  options={sideNames}
+                  onChange={(from) => onChange({ ...value, from: from as (typeof motionSides)[number] })}
+                />
+              )}
+            </Row>
+          )}
+          {inView && (
+            <Toggle
+              label="When scrolled to"
+              value={value.inView === true}
+              onChange={(on) => {
+                const { inView: _, ...rest } = value;
+                onChange(on ? { ...rest, inView: true } : rest);
+              }}
+            />
+          )}
+        </Timing>
+      )}
+    </>
+  );
+}
+
+function SignalRows({
+  value,
+  onChange,
+}: {
+  value: Signal | undefined;
+  onChange(value: Signal | undefined): void;
+}) {
+  const choose = (kind: string) =>
+    onChange(kind === '' ? undefined : { ...(value ?? createSignal()), kind: kind as Signal['kind'] });
+  return (
+    <>
+      <Row label={titles.attention}>
+        {(id) => (
+          <Choice
+            id={id}
+            value={value?.kind ?? ''}
+            options={{ '': 'Not at all', ...signals }}
+            onChange={choose}
+          />
+        )}
+      </Row>
+      {value && (
+        <Timing
+          title={titles.attention}
+          value={value}
+          onChange={(change) => onChange({ ...value, ...change })}
+        >
+          <Row label="Times (0: always)">
+            {(id) => (
+              <NumberInput
+                id={id}
+                min={0}
+                max={20}
+                step={1}
+                value={value.times}
+                onChange={(times) => onChange({ ...value, times })}
+              />
+            )}
+          </Row>
+        </Timing>
+      )}
+    </>
+  );
+}
+
+type Timed = Pick<Passage, 'strength' | 'duration' | 'delay' | 'easing'>;
+
+function Timing({
+  title,
+  value,
+  onChange,
+  children,
+}: {
+  title: string;
+  value: Timed;
+  onChange(change: Partial<Timed>): void;
+  children: React.ReactNode;
+}) {
+  const number = (label: string, key: 'strength' | 'duration' | 'delay', max: number, step: number) => (
+    <Row label={label}>
+      {(id) => (
+        <NumberInput
+          id={id}
+          min={0}
+          max={max}
+          step={step}
+          value={value[key]}
+          onChange={(next) => onChange({ [key]: next })}
+        />
+      )}
+    </Row>
+  );
+  return (
+    <Box borderStartWidth="2px" ps="2.5" role="group" aria-label={title}>
+      <Stack gap="2">
+        {children}
+        {number('Strength (0 to 1)', 'strength', 1, 0.05)}
+        {number('Takes (ms)', 'duration', 10_000, 50)}
+        {number('After (ms)', 'delay', 60_000, 50)}
+        <Row label="Course">
+          {(id) => (
+            <Choice
+              id={id}
+              value={value.easing}
+              options={motionEasings}
+              onChange={(easing) => onChange({ easing: easing as Timed['easing'] })}
+            />
+          )}
+        </Row>
+      </Stack>
+    </Box>
+  );
+}

@@ -1,0 +1,16 @@
+import { NumberInput } from './NumberInput.tsx';
+import { Row } from './Row.tsx';
+
+interface Props {
+  label: string;
+  unit: string;
+  min: number;
+  max: number;
+  value: number;
+  onChange(value: number): void;
+}
+
+/** A number with its label and its unit. */
+export function NumberRow({ label, unit, ...number }: Props) {
+  return <Row label={`${label} (${unit})`}>{(id) => <NumberInput id={id} {...number} />}</Row>;
+}

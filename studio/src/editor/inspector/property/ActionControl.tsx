@@ -1,0 +1,55 @@
+import { Input, Stack } from '@chakra-ui/react';
+import type { Element } from '@sirene/core/elements';
+import { scenes, type SceneName } from '@sirene/core/widget';
+import { sceneNames } from '../../scene-names.ts';
+import { useSettledDocument } from '../../state/editor.tsx';
+import { Choice } from '../../../shared/Choice.tsx';
+import type { PropertyControlProps } from './controls.tsx';
+
+type Action = (Element & { type: 'button' })['action'];
+
+const fresh: Record<Action['type'], Action> = {
+  submit: { type: 'submit' },
+  close: { type: 'close' },
+  scene: { type: 'scene', scene: 'opening' },
+  link: { type: 'link', address: '' },
+};
+
+/** What a button does when it is pressed. */
+export function ActionControl({ id, value, onChange }: PropertyControlProps<Action>) {
+  const document = useSettledDocument();
+  const there = scenes.filter((name) => document.scenes[name]);
+  return (
+    <Stack gap="1.5">
+      <Choice
+        id={id}
+        value={value.type}
+        options={{
+          submit: 'Sends the form',
+          close: 'Closes the widget',
+          scene: 'Shows a scene',
+          link: 'Opens a page',
+        }}
+        onChange={(type) => onChange(fresh[type as Action['type']])}
+      />
+      {value.type === 'link' && (
+        <Input
+          size="xs"
+          aria-label="Address of the page"
+          placeholder="/shop or https://…"
+          value={value.address}
+          onChange={(event) => onChange({ type: 'link', address: event.target.value })}
+        />
+      )}
+      {value.type === 'scene' && (
+        <Choice
+          label="Which scene"
+          value={value.scene}
+          options={Object.fromEntries(there.map((name) => [name, sceneNames[name]]))}
+          unset={`${sceneNames[value.scene]}, not there yet`}
+          onChange={(scene) => onChange({ type: 'scene', scene: scene as SceneName })}
+        />
+      )}
+    </Stack>
+  );
+}

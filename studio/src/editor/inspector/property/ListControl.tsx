@@ -1,0 +1,86 @@
+import { Box, Button, Flex, IconButton, Stack, Text } from '@chakra-ui/react';
+import { readPath } from '@sirene/core/widget';
+import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { Row } from '../Row.tsx';
+import { PropertyControl, type PropertyControlProps } from './controls.tsx';
+
+const withKey = (entry: unknown, key: string, value: unknown): unknown => {
+  const { [key]: _, ...rest } = entry as Record<string, unknown>;
+  return value === undefined ? rest : { ...(entry as object), [key]: value };
+};
+
+/** Entries that are added, ordered and taken away, each with its own properties. */
+export function ListControl({ id, property, value = [], onChange }: PropertyControlProps<unknown[]>) {
+  const { entries } = property;
+  if (!entries) return null;
+  const moved = (at: number, to: number) => {
+    const next = value.toSpliced(at, 1);
+    return next.toSpliced(to, 0, value[at]);
+  };
+  const tool = (label: string, icon: React.ReactNode, disabled: boolean, press: () => void) => (
+    <IconButton
+      size="2xs"
+      variant="ghost"
+      colorPalette="plain"
+      aria-label={label}
+      disabled={disabled}
+      onClick={press}
+    >
+      {icon}
+    </IconButton>
+  );
+  return (
+    <Stack id={id} role="group" aria-label={property.label} gap="2">
+      {value.map((entry, at) => {
+        const name = entries.title?.(entry as never) || `${property.label} ${at + 1}`;
+        return (
+          <Box key={at} borderWidth="1px" rounded="sm" p="1.5">
+            <Flex align="center" mb={entries.properties.length > 1 ? '1' : '0'}>
+              <Text flex="1" truncate fontSize="12px" color="slate">
+                {name}
+              </Text>
+              {tool(`${name} up`, <ArrowUp size={13} aria-hidden />, at === 0, () =>
+                onChange(moved(at, at - 1)),
+              )}
+              {tool(`${name} down`, <ArrowDown size={13} aria-hidden />, at === value.length - 1, () =>
+                onChange(moved(at, at + 1)),
+              )}
+              {tool(`Take ${name} away`, <Trash2 size={13} aria-hidden />, value.length === 1, () =>
+                onChange(value.toSpliced(at, 1)),
+              )}
+            </Flex>
+            <Stack gap="1.5">
+              {entries.properties.map((inner) => {
+                const [key] = inner.path;
+                const set = (next: unknown) =>
+                  onChange(value.with(at, key === undefined ? next : withKey(entry, key, next)));
+                return (
+                  <Row key={inner.label} label={inner.label} narrow>
+                    {(control) => (
+                      <PropertyControl
+                        id={control}
+                        property={inner}
+                        value={readPath(entry, inner.path)}
+                        onChange={set}
+                      />
+                    )}
+                  </Row>
+                );
+              })}
+            </Stack>
+          </Box>
+        );
+      })}
+      <Button
+        size="2xs"
+        variant="outline"
+        colorPalette="plain"
+        alignSelf="start"
+        onClick={() => onChange([...value, entries.blank()])}
+      >
+        <Plus size={13} aria-hidden />
+        One more
+      </Button>
+    </Stack>
+  );
+}

@@ -1,0 +1,72 @@
+import { Box, Text } from '@chakra-ui/react';
+import type { InspectorProperty } from '@sirene/core/elements';
+import { readPath, type Operation, type Path } from '@sirene/core/widget';
+import { memo } from 'react';
+import { useEditor, useValueAt } from '../../state/editor.tsx';
+import { Row } from '../Row.tsx';
+import { Section } from '../Section.tsx';
+import { PropertyControl } from './controls.tsx';
+
+interface Props {
+  /** Where in the document the properties belong to. */
+  at: Path;
+  properties: readonly InspectorProperty[];
+  /** What stands there now. */
+  owner: unknown;
+}
+
+/** What something says and does, as its definition describes it; what is rarely used stands folded. */
+export function PropertySections({ at, properties, owner }: Props) {
+  const rare = properties.filter((property) => property.rare);
+  const common = properties.filter((property) => !property.rare);
+  const set = rare.filter(({ path, always }) => !always && readPath(owner, path) !== undefined).length;
+  return (
+    <>
+      <Section title="Content">
+        <PropertyRows at={at} properties={common} owner={owner} />
+        {common.length === 0 && <Text color="slate">It only holds others.</Text>}
+      </Section>
+      {rare.length > 0 && (
+        <Section title="More content" open={false} count={set}>
+          <PropertyRows at={at} properties={rare} owner={owner} />
+        </Section>
+      )}
+    </>
+  );
+}
+
+/** Properties one below the other; those that the owner has no place for are left out. */
+export function PropertyRows({ at, properties, owner }: Props) {
+  return properties
+    .filter(({ only }) => !only || only(owner as never))
+    .map((property) => <PropertyRow key={property.path.join('.')} at={at.join('.')} property={property} />);
+}
+
+// Drawn again only when its own value changes.
+const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; property: InspectorProperty }) {
+  const { session } = useEditor();
+  const path = [...at.split('.'), ...property.path];
+  const value = useValueAt(path);
+  const set = (next: unknown, along: Record<string, unknown> = {}) => {
+    const operations = Object.entries({ [property.path.join('.')]: next, ...along }).map(
+      ([key, one]): Operation => ({ type: 'set', path: [...at.split('.'), ...key.split('.')], value: one }),
+    );
+    session.apply(
+      operations.length === 1 ? (operations[0] as Operation) : { type: 'group', operations },
+      path.join('.'),
+    );
+  };
+  const label = property.unit ? `${property.label} (${property.unit})` : property.label;
+  return (
+    <Box>
+      <Row label={label}>
+        {(control) => <PropertyControl id={control} property={property} value={value} onChange={set} />}
+      </Row>
+      {property.help && (
+        <Text ms="100px" mt="1" fontSize="12px" color="slate">
+          {property.help}
+        </Text>
+      )}
+    </Box>
+  );
+});

@@ -1,0 +1,180 @@
+import { Input, Switch, Textarea } from '@chakra-ui/react';
+import { plainText, toRuns, type InspectorProperty, type Run } from '@sirene/core/elements';
+import { lazy, Suspense } from 'react';
+import { PictureControl } from '../../../shared/assets/PictureControl.tsx';
+import { Choice } from '../../../shared/Choice.tsx';
+import { NumberInput } from '../NumberInput.tsx';
+import { ActionControl } from './ActionControl.tsx';
+import { IconControl } from './IconControl.tsx';
+import { ListControl } from './ListControl.tsx';
+import { OrderControl } from './OrderControl.tsx';
+import { SeveralControl } from './SeveralControl.tsx';
+import { ZoneControl } from './ZoneControl.tsx';
+
+const CodeControl = lazy(async () => ({ default: (await import('../../code/CodeControl.tsx')).CodeControl }));
+
+export interface PropertyControlProps<T = unknown> {
+  id: string;
+  property: InspectorProperty;
+  value: T;
+  /** `along` holds what is set with it, by key of the owner. */
+  onChange(value: T | undefined, along?: Record<string, unknown>): void;
+}
+
+type Control = React.ComponentType<PropertyControlProps<never>>;
+
+const emptyAs = ({ always }: InspectorProperty): '' | undefined => (always ? '' : undefined);
+
+function LineControl({ id, property, value, onChange }: PropertyControlProps<string>) {
+  return (
+    <Input
+      id={id}
+      size="xs"
+      value={value ?? ''}
+      onChange={(event) => onChange(event.target.value || emptyAs(property))}
+    />
+  );
+}
+
+function LinesControl({ id, property, value, onChange }: PropertyControlProps<string>) {
+  return (
+    <Textarea
+      id={id}
+      size="xs"
+      rows={2}
+      value={value ?? ''}
+      onChange={(event) => onChange(event.target.value || emptyAs(property))}
+    />
+  );
+}
+
+function RichControl({ id, value, onChange }: PropertyControlProps<Run[]>) {
+  return (
+    <Textarea
+      id={id}
+      size="xs"
+      autoresize
+      value={plainText(value ?? [])}
+      onChange={(event) => onChange(toRuns(event.target.value))}
+    />
+  );
+}
+
+function ToggleControl({ id, property, value, onChange }: PropertyControlProps<boolean>) {
+  return (
+    <Switch.Root
+      size="sm"
+      ids={{ hiddenInput: id }}
+      checked={value === true}
+      onCheckedChange={({ checked }) => onChange(checked || property.always ? checked : undefined)}
+    >
+      <Switch.HiddenInput />
+      <Switch.Control />
+    </Switch.Root>
+  );
+}
+
+function NumberControl({ id, property, value, onChange }: PropertyControlProps<number>) {
+  return (
+    <NumberInput
+      id={id}
+      {...property}
+      value={value}
+      onChange={onChange}
+      onClear={property.always ? undefined : () => onChange(undefined)}
+    />
+  );
+}
+
+function ChoiceControl({ id, property, value, onChange }: PropertyControlProps<string | number>) {
+  return (
+    <Choice
+      id={id}
+      value={String(value ?? '')}
+      unset="as usual"
+      options={property.options ?? {}}
+      onChange={(next) =>
+        onChange(typeof value === 'number' ? Number(next) : next, property.along?.(next as never))
+      }
+    />
+  );
+}
+
+function MomentControl({ id, value, onChange }: PropertyControlProps<string>) {
+  return (
+    <Input
+      id={id}
+      size="xs"
+      type="datetime-local"
+      value={value ?? ''}
+      onChange={(event) => event.target.value && onChange(event.target.value)}
+    />
+  );
+}
+
+const currencies = (Intl as { supportedValuesOf?: (key: string) => string[] }).supportedValuesOf?.(
+  'currency',
+);
+const currencyNames = new Intl.DisplayNames(undefined, { type: 'currency' });
+const currencyOptions = Object.fromEntries(
+  (currencies ?? ['EUR', 'GBP', 'USD']).map((code) => [code, `${code} · ${currencyNames.of(code)}`]),
+);
+
+function CurrencyControl({ id, value, onChange }: PropertyControlProps<string>) {
+  return <Choice id={id} value={value ?? ''} options={currencyOptions} onChange={onChange} />;
+}
+
+function FileControl({ id, property, value, onChange }: PropertyControlProps<string>) {
+  return (
+    <PictureControl
+      id={id}
+      label={property.label}
+      kind={property.control === 'film' ? 'film' : 'picture'}
+      value={value ?? ''}
+      onChange={(src, size) =>
+        onChange(src || emptyAs(property), property.sized ? { size: size ?? undefined } : undefined)
+      }
+    />
+  );
+}
+
+function LazyCode(props: PropertyControlProps<string>) {
+  return (
+    <Suspense fallback={<Textarea id={props.id} size="xs" rows={4} readOnly value={props.value ?? ''} />}>
+      <CodeControl
+        id={props.id}
+        label={props.property.label}
+        language="html"
+        value={props.value ?? ''}
+        onChange={(text) => props.onChange(text || emptyAs(props.property))}
+      />
+    </Suspense>
+  );
+}
+
+/** The control of each kind of property. A new kind is a line here. */
+const controls: Record<InspectorProperty['control'], Control> = {
+  line: LineControl,
+  lines: LinesControl,
+  rich: RichControl,
+  toggle: ToggleControl,
+  number: NumberControl,
+  choice: ChoiceControl,
+  action: ActionControl,
+  picture: FileControl,
+  film: FileControl,
+  icon: IconControl,
+  code: LazyCode,
+  moment: MomentControl,
+  zone: ZoneControl,
+  currency: CurrencyControl,
+  several: SeveralControl,
+  order: OrderControl,
+  list: ListControl,
+};
+
+/** The control of a property, chosen by what its definition asks for. */
+export function PropertyControl(props: PropertyControlProps) {
+  const Control = controls[props.property.control];
+  return <Control {...(props as PropertyControlProps<never>)} />;
+}

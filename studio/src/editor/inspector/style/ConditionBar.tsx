@@ -1,0 +1,42 @@
+import { Flex } from '@chakra-ui/react';
+import { screens, states, type Screen, type State } from '@sirene/core/style';
+import { useEditor, type Target } from '../../state/editor.tsx';
+import { Choice } from '../../../shared/Choice.tsx';
+import { screenNames, stateNames } from './condition-names.ts';
+
+const screenOptions = {
+  every: 'Every screen',
+  ...Object.fromEntries(screens.toReversed().map((one) => [one, screenNames[one]])),
+};
+const stateOptions = { rest: 'At rest', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) };
+
+/** What values are set for: which elements, which screen, which state. The stage shows the same. */
+export function ConditionBar({ element, roleName }: { element: boolean; roleName: string }) {
+  const { condition, setCondition, target, setTarget } = useEditor();
+  return (
+    <Flex gap="1.5" px="3" py="2" borderBottomWidth="1px" bg="paper" role="group" aria-label="Values are for">
+      {element && (
+        <Choice
+          label="Which elements"
+          value={target}
+          options={{ element: 'This one', widget: `Every ${roleName}` }}
+          onChange={(next) => setTarget(next as Target)}
+        />
+      )}
+      <Choice
+        label="Which screen"
+        value={condition.screen ?? 'every'}
+        options={screenOptions}
+        onChange={(next) =>
+          setCondition({ ...condition, screen: next === 'every' ? null : (next as Screen) })
+        }
+      />
+      <Choice
+        label="Which state"
+        value={condition.state ?? 'rest'}
+        options={stateOptions}
+        onChange={(next) => setCondition({ ...condition, state: next === 'rest' ? null : (next as State) })}
+      />
+    </Flex>
+  );
+}

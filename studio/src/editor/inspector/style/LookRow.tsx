@@ -1,0 +1,146 @@
+import { Box, Button, Flex, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
+import type { Brand, Role } from '@sirene/core/style';
+import { useState } from 'react';
+import { lookId } from '../../../brand/look-id.ts';
+import { SharedChange } from '../../../brand/SharedChange.tsx';
+import { useEditor, useSettledDocument } from '../../state/editor.tsx';
+import { Choice } from '../../../shared/Choice.tsx';
+import { Row } from '../Row.tsx';
+
+/** The look of an element, or of the widget's box; what is set here can become a look, or change the one it has. */
+export function LookRow({ element, role }: { element: string | null; role: Role }) {
+  const { session, brand, site, setBrand, also } = useEditor();
+  const document = useSettledDocument();
+  const [change, setChange] = useState<{ brand: Brand; then: string } | null>(null);
+  const looks = Object.entries(brand.looks).filter(([, look]) => look.role === role);
+  const chosen = element === null ? document.look : document.elements[element]?.look;
+  const style = element === null ? document.style[role] : document.elements[element]?.style;
+  const paths = element === null ? [[]] : [element, ...also].map((id) => ['elements', id]);
+  const put = (look: string | undefined, clear = false) =>
+    session.apply({
+      type: 'group',
+      operations: paths.flatMap((path) => [
+        { type: 'set' as const, path: [...path, 'look'], value: look },
+        ...(clear
+          ? [
+              {
+                type: 'set' as const,
+                path: element === null ? ['style', role] : [...path, 'style'],
+                value: undefined,
+              },
+            ]
+          : []),
+      ]),
+    });
+  const save = (name: string) => {
+    const id = lookId(name, brand.looks);
+    setChange({
+      brand: { ...brand, looks: { ...brand.looks, [id]: { name, role, style: style ?? {} } } },
+      then: id,
+    });
+  };
+  const update = () => {
+    const look = chosen ? brand.looks[chosen] : undefined;
+    if (!chosen || !look || !style) return;
+    const merged = mergeSheets(look.style, style);
+    setChange({
+      brand: { ...brand, looks: { ...brand.looks, [chosen]: { ...look, style: merged } } },
+      then: chosen,
+    });
+  };
+  if (looks.length === 0 && !style) return null;
+  return (
+    <Box px="3" py="2" borderBottomWidth="1px">
+      <Row label="Look">
+        {(id) => (
+          <Choice
+            id={id}
+            value={chosen ?? ''}
+            unset={`${chosen}, no longer there`}
+            options={{
+              '': 'None',
+              ...Object.fromEntries(looks.map(([key, look]) => [key, look.name])),
+            }}
+            onChange={(look) => put(look || undefined)}
+          />
+        )}
+      </Row>
+      {style && Object.keys(style).length > 0 && (
+        <Flex gap="1.5" mt="2" ms="100px" wrap="wrap">
+          <NewLook onSave={save} />
+          {chosen && brand.looks[chosen] && (
+            <Button size="2xs" variant="outline" colorPalette="plain" onClick={update}>
+              Put into the look
+            </Button>
+          )}
+        </Flex>
+      )}
+      {change && (
+        <SharedChange
+          site={site}
+          brand={change.brand}
+          onClose={() => setChange(null)}
+          onSaved={(saved) => {
+            setChange(null);
+            setBrand(saved);
+            put(change.then, true);
+          }}
+        />
+      )}
+    </Box>
+  );
+}
+
+type Sheet = NonNullable<Brand['looks'][string]>['style'];
+
+function mergeSheets(under: Sheet, over: Sheet): Sheet {
+  const merged: Sheet = { ...under };
+  for (const [part, byCondition] of Object.entries(over)) {
+    merged[part] = { ...merged[part] };
+    for (const [condition, values] of Object.entries(byCondition))
+      merged[part] = { ...merged[part], [condition]: { ...merged[part]?.[condition], ...values } };
+  }
+  return merged;
+}
+
+function NewLook({ onSave }: { onSave(name: string): void }) {
+  const [name, setName] = useState('');
+  return (
+    <Popover.Root lazyMount unmountOnExit positioning={{ placement: 'left-start' }}>
+      <Popover.Trigger asChild>
+        <Button size="2xs" variant="outline" colorPalette="plain">
+          Save as a look …
+        </Button>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content w="260px" aria-label="New look">
+            <Popover.Body p="3">
+              <form
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  if (name.trim()) onSave(name.trim());
+                }}
+              >
+                <Stack gap="2">
+                  <Text fontSize="13px">What is set here becomes a look that others can have too.</Text>
+                  <Input
+                    size="xs"
+                    aria-label="Name of the look"
+                    placeholder="Such as Quiet"
+                    maxLength={60}
+                    value={name}
+                    onChange={(event) => setName(event.target.value)}
+                  />
+                  <Button type="submit" size="xs" colorPalette="signal" disabled={!name.trim()}>
+                    Save
+                  </Button>
+                </Stack>
+              </form>
+            </Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,26 @@
+import { brandTokens, type Brand, type StyleProperty, type Value } from '@sirene/core/style';
+
+export interface StyleControlProps {
+  id: string;
+  property: StyleProperty;
+  /** The value as set, and as CSS with aliases followed. */
+  value: Value | undefined;
+  css: string;
+  brand: Brand;
+  onChange(value: Value): void;
+}
+
+export interface NamedToken {
+  path: string;
+  /** The path below its group. */
+  name: string;
+  css: string;
+}
+
+/** The brand's tokens of a group. */
+export function tokensOf(brand: Brand, group: string | undefined): NamedToken[] {
+  if (!group) return [];
+  return [...brandTokens(brand).values()]
+    .filter(({ path }) => path.startsWith(`${group}.`))
+    .map(({ path, css }) => ({ path, name: path.slice(group.length + 1), css }));
+}

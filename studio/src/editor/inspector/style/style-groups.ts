@@ -1,0 +1,233 @@
+import { roleStyles, type Role } from '@sirene/core/style';
+
+/** Properties that the inspector offers together for one part of a role; what is rarely used stands folded. */
+export interface StyleGroup {
+  title: string;
+  part: string;
+  properties: readonly string[];
+  rare: readonly string[];
+}
+
+type Offer = Pick<StyleGroup, 'properties' | 'rare'>;
+
+const surface: Offer = {
+  properties: ['background', 'padding', 'radius', 'borderColor', 'borderWidth'],
+  rare: [
+    'gradient',
+    'image',
+    'imageFit',
+    'imagePosition',
+    'imageOpacity',
+    'shadow',
+    'opacity',
+    'borderStyle',
+    'edge',
+    'blend',
+    'backdropBlur',
+    'transition',
+  ],
+};
+
+const type: Offer = {
+  properties: ['color', 'fontSize', 'fontWeight', 'align'],
+  rare: ['font', 'lineHeight', 'letterSpacing', 'letterCase', 'fontStyle', 'decoration', 'textShadow'],
+};
+
+const measures: Offer = {
+  properties: ['width', 'margin', 'shown'],
+  rare: ['minWidth', 'maxWidth', 'height', 'minHeight', 'maxHeight', 'self', 'share'],
+};
+
+const flow: Offer = {
+  properties: ['gap', 'flow', 'columns', 'across', 'along'],
+  rare: [],
+};
+
+const choiceFlow: Offer = { properties: ['choiceFlow', 'columns', 'gap'], rare: [] };
+
+const words: Offer = {
+  properties: ['color', 'fontSize', 'fontWeight'],
+  rare: [...type.rare, 'align', 'background', 'padding', 'radius', 'margin'],
+};
+
+const pressed: Offer = {
+  properties: ['background', 'color', 'padding', 'radius', 'borderColor', 'borderWidth'],
+  rare: ['fontSize', 'fontWeight', 'font', 'letterSpacing', 'letterCase', ...surface.rare],
+};
+
+const drawn: Offer = {
+  properties: ['color', 'width'],
+  rare: ['background', 'padding', 'radius', 'opacity', 'margin'],
+};
+
+const tick: Offer = {
+  properties: ['width', 'background', 'fill', 'borderColor', 'borderWidth', 'radius'],
+  rare: ['shadow', 'transition'],
+};
+
+const framed: Offer = {
+  properties: ['fit', 'focus', 'radius', 'borderColor', 'borderWidth'],
+  rare: ['edge', 'opacity', 'blend', 'shadow', 'background', 'padding', 'transition'],
+};
+
+const picture: Offer = { properties: ['width', 'radius', 'borderColor', 'borderWidth'], rare: ['shadow'] };
+
+const ground: Offer = {
+  properties: ['background', 'image', 'imageFit', 'imagePosition', 'imageOpacity', 'backdropBlur'],
+  rare: ['gradient', 'opacity'],
+};
+
+const group = (title: string, part: string, ...offers: Offer[]): StyleGroup => ({
+  title,
+  part,
+  properties: [...new Set(offers.flatMap(({ properties }) => properties))],
+  rare: [...new Set(offers.flatMap(({ rare }) => rare))],
+});
+
+const asBox = (part = 'box'): StyleGroup[] => [
+  group('Surface', part, surface),
+  group('Size and place', part, measures),
+];
+
+const asText = (part = 'box'): StyleGroup[] => [group('Text', part, type), ...asBox(part)];
+
+const box: StyleGroup[] = [
+  group('Surface', 'box', surface),
+  group('Text', 'box', type),
+  group('Size', 'box', {
+    properties: ['maxWidth', 'height', 'minHeight', 'maxHeight'],
+    rare: ['width', 'minWidth'],
+  }),
+];
+
+const regions = [group('Header', 'header', surface), group('Footer', 'footer', surface)];
+
+/** What can be styled of each role, in the order in which people ask for it. */
+export const styleGroups: Record<Role, readonly StyleGroup[]> = {
+  overlay: [
+    ...box,
+    group('Distance to the edges', 'box', { properties: ['offsetX', 'offsetY'], rare: [] }),
+    group('Backdrop', 'backdrop', ground),
+    group('Close button', 'close', {
+      properties: ['color', 'fontSize', 'background', 'radius'],
+      rare: ['margin', 'padding', 'borderColor', 'borderWidth', 'opacity', 'transition'],
+    }),
+    group('Launcher', 'launcher', pressed),
+    ...regions,
+  ],
+  panel: [...box, ...regions],
+  text: asText(),
+  title: asText(),
+  group: [group('Layout', 'box', flow), ...asBox()],
+  button: [
+    group('Surface', 'box', surface),
+    group('Text', 'box', type),
+    group('Second line', 'note', words),
+    group('Icon', 'icon', drawn),
+    group('Size and place', 'box', measures),
+  ],
+  form: [group('Layout', 'box', flow), ...asBox()],
+  field: [
+    group('Label', 'label', words),
+    group('Where the label stands', 'box', { properties: ['labelAt', 'gap'], rare: [] }),
+    group('Input', 'input', { ...pressed, properties: [...pressed.properties, 'fontSize'] }),
+    group('Choices', 'choices', choiceFlow),
+    group('One choice', 'choice', pressed),
+    group('Mark', 'mark', tick),
+    group('Hint', 'hint', words),
+    group('Error', 'error', words),
+    group('Size and place', 'box', measures),
+  ],
+  image: [
+    group('Picture', 'box', framed),
+    group('Caption', 'caption', words),
+    group('Size and place', 'box', measures),
+  ],
+  video: [group('Film', 'box', framed), group('Size and place', 'box', measures)],
+  icon: [
+    group('Mark', 'mark', drawn),
+    group('Ground', 'box', surface),
+    group('Size and place', 'box', measures),
+  ],
+  divider: [
+    group('Line', 'box', {
+      properties: ['borderColor', 'borderWidth', 'borderStyle', 'color', 'fontSize'],
+      rare: [],
+    }),
+    group('Size and place', 'box', measures),
+  ],
+  spacer: [group('Size', 'box', { properties: ['height', 'width', 'shown'], rare: [] })],
+  list: [
+    group('List', 'box', { properties: ['gap', 'color', 'fontSize', 'lineHeight'], rare: [...type.rare] }),
+    group('Mark', 'mark', drawn),
+    group('Line', 'item', surface),
+    group('Every other line', 'even', surface),
+    group('Size and place', 'box', measures),
+  ],
+  badge: asText(),
+  rating: [
+    group('Text', 'box', type),
+    group('Star', 'mark', drawn),
+    group('Size and place', 'box', measures),
+  ],
+  map: [
+    group('Card', 'box', surface),
+    group('Words', 'words', words),
+    group('Pin', 'pin', drawn),
+    group('Size and place', 'box', measures),
+  ],
+  html: asText(),
+  plans: [group('Layout', 'box', { properties: ['gap', 'columns'], rare: [] }), ...asBox()],
+  plan: [
+    group('Card', 'box', surface),
+    group('Name', 'title', words),
+    group('Below it', 'subtitle', words),
+    group('Amount', 'amount', words),
+    group('Old amount', 'old', words),
+    group('Period', 'period', words),
+    group('Features', 'features', { properties: ['gap', 'color', 'fontSize'], rare: [...type.rare] }),
+    group('Mark of features', 'mark', drawn),
+    group('Button', 'button', pressed),
+    group('Badge', 'badge', words),
+    group('Icon', 'icon', drawn),
+  ],
+  links: [
+    group('Strip', 'box', {
+      properties: ['gap', 'along', 'background', 'padding', 'radius'],
+      rare: surface.rare,
+    }),
+    group('Link', 'link', { ...words, rare: [...words.rare, 'transition'] }),
+    group('Icon', 'icon', drawn),
+    group('Count', 'count', words),
+    group('Divider', 'divider', { properties: ['background', 'height', 'width'], rare: [] }),
+  ],
+  basket: [
+    group('Lines', 'line', surface),
+    group('Picture', 'picture', picture),
+    group('Name', 'name', words),
+    group('Price', 'price', words),
+    group('Subtotal', 'total', words),
+    group('Button', 'button', pressed),
+    group('Layout', 'box', { properties: ['gap'], rare: [] }),
+  ],
+  countdown: [
+    group('Unit', 'unit', surface),
+    group('Number', 'number', words),
+    group('Label', 'label', words),
+    group('Layout', 'box', { properties: ['gap', 'along', 'margin'], rare: [] }),
+  ],
+  amounts: [
+    group('Amount', 'amount', surface),
+    group('Figure', 'value', words),
+    group('Words', 'words', words),
+    group('Layout', 'box', { properties: ['gap', 'margin'], rare: [] }),
+  ],
+};
+
+/** Which groups a role has for the parts that are there. */
+export function groupsOf(role: Role, parts: readonly string[]): readonly StyleGroup[] {
+  return styleGroups[role].filter(({ part }) => parts.includes(part));
+}
+
+/** All parts of a role. */
+export const partsOf = (role: Role): string[] => Object.keys(roleStyles[role]);

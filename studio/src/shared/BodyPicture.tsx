@@ -1,0 +1,83 @@
+import { Box } from '@chakra-ui/react';
+import { sampleLines } from '@sirene/core/basket';
+import type { CompiledWidget } from '@sirene/core/render';
+import type { SceneName } from '@sirene/core/widget';
+import { writeBasket } from '@sirene/embed/basket';
+import { writeCounts } from '@sirene/embed/countdown';
+import { loadFonts } from '@sirene/embed/fonts';
+import { boxHtml, served } from '@sirene/embed/mount';
+import { memo, useEffect, useRef } from 'react';
+
+interface Props {
+  body: CompiledWidget;
+  width: number;
+  height: number;
+  scene?: SceneName;
+}
+
+/** A small true picture of a compiled widget: its own HTML and CSS, made smaller. */
+export const BodyPicture = memo(function BodyPicture({ body, width, height, scene = 'opening' }: Props) {
+  const frame = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const host = frame.current;
+    if (!host) return;
+    const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' });
+    draw(root, body, scene, width, height);
+  }, [body, scene, width, height]);
+  return (
+    <Box
+      ref={frame}
+      aria-hidden
+      inert
+      w={`${width}px`}
+      h={`${height}px`}
+      flex="none"
+      bg="wash"
+      borderWidth="1px"
+      rounded="sm"
+      overflow="hidden"
+      display="grid"
+      placeItems="center"
+      contain="strict"
+    />
+  );
+});
+
+// A picture is of the box alone: it stands still, in the flow, whatever its placement.
+const still =
+  '.box{position:static!important;display:flex!important;flex-direction:column;animation:none!important;max-height:none!important;max-width:none!important;margin:0!important;inset:auto!important;width:100%!important;min-height:var(--least,0)!important;height:auto!important}' +
+  '*{animation:none!important;transition:none!important}[data-unseen]{opacity:1!important}:host{display:grid!important;place-items:center}';
+
+/** How wide and how high at least a widget is drawn, px: those that fill a window get a small one. */
+function natural({ placement }: CompiledWidget): [width: number, least: number] {
+  switch (placement.type) {
+    case 'cover':
+    case 'page':
+      return [1080, 640];
+    case 'side':
+      return [placement.width, 620];
+    case 'bar':
+      return [Math.min(placement.width, 900), 0];
+    case 'inline':
+      return [Math.min(placement.width, 900), 0];
+    default:
+      return [placement.width, 0];
+  }
+}
+
+function draw(root: ShadowRoot, body: CompiledWidget, scene: SceneName, width: number, height: number): void {
+  const css = new CSSStyleSheet();
+  css.replaceSync(served(body.css, '') + still);
+  root.adoptedStyleSheets = [css];
+  loadFonts(document, body.fonts, '');
+  const [wide, least] = natural(body);
+  root.innerHTML = `<div style="width:${wide}px;--least:${least}px"><div class="box">${served(boxHtml(body, scene), '')}</div></div>`;
+  const holder = root.firstElementChild as HTMLElement;
+  const box = holder.firstElementChild as HTMLElement;
+  if (body.scripts.includes('basket')) writeBasket({ box, root }, sampleLines(2));
+  writeCounts({ box }, Date.now());
+  const scale = Math.min((width - 12) / wide, (height - 12) / Math.max(holder.offsetHeight, 1), 1);
+  holder.style.scale = String(scale);
+  holder.style.flex = 'none';
+  holder.style.margin = `${(-holder.offsetHeight * (1 - scale)) / 2}px ${(-wide * (1 - scale)) / 2}px`;
+}

@@ -1,0 +1,43 @@
+import { NativeSelect } from '@chakra-ui/react';
+
+/** A select of plain choices. A value that is none of them is shown as `unset`. */
+export function Choice({
+  id,
+  value,
+  options,
+  unset = 'as around',
+  label,
+  size = 'xs',
+  width,
+  onChange,
+}: {
+  id?: string;
+  value: string;
+  options: Readonly<Record<string, string>>;
+  unset?: string;
+  /** Its name, where no label names it. */
+  label?: string;
+  size?: 'xs' | 'sm';
+  width?: string;
+  onChange(value: string): void;
+}) {
+  return (
+    <NativeSelect.Root size={size} {...(width && { w: width })}>
+      <NativeSelect.Field
+        id={id}
+        aria-label={label}
+        bg="sheet"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      >
+        {!(value in options) && <option value={value}>{unset}</option>}
+        {Object.entries(options).map(([option, text]) => (
+          <option key={option} value={option}>
+            {text}
+          </option>
+        ))}
+      </NativeSelect.Field>
+      <NativeSelect.Indicator />
+    </NativeSelect.Root>
+  );
+}

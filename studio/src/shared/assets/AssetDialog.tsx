@@ -1,0 +1,184 @@
+import {
+  Box,
+  Button,
+  CloseButton,
+  Dialog,
+  Field,
+  Flex,
+  Grid,
+  Input,
+  Portal,
+  Spinner,
+  Text,
+} from '@chakra-ui/react';
+import { brandLogo } from '@sirene/core/elements';
+import { Film, Upload } from 'lucide-react';
+import { useRef, useState } from 'react';
+import type { Asset } from '../api.ts';
+import { ErrorNote } from '../ErrorNote.tsx';
+import { assetAddress, thumbnailOf, useAssets } from './assets.ts';
+
+interface Props {
+  open: boolean;
+  kind: 'picture' | 'film';
+  onClose(): void;
+  onChoose(src: string, size: [number, number] | null): void;
+}
+
+const accepted = {
+  picture: 'image/png,image/jpeg,image/webp,image/avif,image/gif,image/svg+xml',
+  film: 'video/mp4,video/webm',
+};
+
+const sizeOf = ({ width, height }: Asset): [number, number] | null =>
+  width && height ? [width, height] : null;
+
+/** The uploads of the site: one is chosen, dropped in, or named by its address. */
+export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
+  const { assets, error, upload, logo } = useAssets(open);
+  const [failure, setFailure] = useState<unknown>(null);
+  const [busy, setBusy] = useState(false);
+  const [address, setAddress] = useState('');
+  const file = useRef<HTMLInputElement>(null);
+  const take = async (files: FileList | null) => {
+    const [first] = files ?? [];
+    if (!first) return;
+    setBusy(true);
+    setFailure(null);
+    try {
+      const asset = await upload(first);
+      if (asset.kind === kind) onChoose(asset.src, sizeOf(asset));
+      else setFailure(new Error(`That file is a ${asset.kind}, and a ${kind} is wanted here.`));
+    } catch (problem) {
+      setFailure(problem);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const shown = assets?.filter((asset) => asset.kind === kind) ?? [];
+  return (
+    <Dialog.Root
+      open={open}
+      onOpenChange={(change) => !change.open && onClose()}
+      size="lg"
+      scrollBehavior="inside"
+      lazyMount
+      unmountOnExit
+    >
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content
+            onDragOver={(event) => event.preventDefault()}
+            onDrop={(event) => {
+              event.preventDefault();
+              void take(event.dataTransfer.files);
+            }}
+          >
+            <Dialog.Header>
+              <Dialog.Title>{kind === 'film' ? 'Films' : 'Pictures'} of this site</Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body>
+              <Flex gap="3" align="center" mb="4" wrap="wrap">
+                <Button colorPalette="signal" size="sm" loading={busy} onClick={() => file.current?.click()}>
+                  <Upload size={15} aria-hidden />
+                  Upload a {kind}
+                </Button>
+                <Text color="slate">or drop the file anywhere here.</Text>
+                <input
+                  ref={file}
+                  type="file"
+                  hidden
+                  aria-label={`File of the ${kind}`}
+                  accept={accepted[kind]}
+                  onChange={(event) => void take(event.target.files)}
+                />
+              </Flex>
+              {(failure ?? error) ? <ErrorNote error={failure ?? error} /> : null}
+              {!assets && !error && <Spinner aria-label="Loading" />}
+              {assets && shown.length === 0 && !logo && (
+                <Text color="slate">
+                  Nothing has been uploaded yet. What you upload is kept for all widgets of the site.
+                </Text>
+              )}
+              <Grid templateColumns="repeat(auto-fill, minmax(120px, 1fr))" gap="3" my="3">
+                {kind === 'picture' && logo && (
+                  <Tile name="The brand’s mark" onPress={() => onChoose(brandLogo, null)}>
+                    <img
+                      src={assetAddress(logo.src.includes('/') ? logo.src : `${logo.src}/full.webp`)}
+                      alt=""
+                    />
+                  </Tile>
+                )}
+                {shown.map((asset) => (
+                  <Tile key={asset.id} name={asset.name} onPress={() => onChoose(asset.src, sizeOf(asset))}>
+                    {kind === 'picture' ? (
+                      <img src={thumbnailOf(asset)} alt="" loading="lazy" />
+                    ) : (
+                      <Film size={28} aria-hidden />
+                    )}
+                  </Tile>
+                ))}
+              </Grid>
+              <Field.Root>
+                <Field.Label>Or its address</Field.Label>
+                <Flex gap="2" w="full">
+                  <Input
+                    size="sm"
+                    placeholder="https://…"
+                    value={address}
+                    onChange={(event) => setAddress(event.target.value)}
+                  />
+                  <Button
+                    size="sm"
+                    variant="outline"
+                    colorPalette="plain"
+                    disabled={!/^https:\/\/.+/.test(address)}
+                    onClick={() => onChoose(address, null)}
+                  >
+                    Use it
+                  </Button>
+                </Flex>
+                <Field.HelperText>
+                  An uploaded {kind} stays when the other site changes, and is served in fitting sizes.
+                </Field.HelperText>
+              </Field.Root>
+            </Dialog.Body>
+            <Dialog.CloseTrigger asChild>
+              <CloseButton size="sm" aria-label="Close" />
+            </Dialog.CloseTrigger>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}
+
+function Tile({ name, onPress, children }: { name: string; onPress(): void; children: React.ReactNode }) {
+  return (
+    <Box
+      as="button"
+      aria-label={`Use ${name}`}
+      textAlign="start"
+      borderWidth="1px"
+      rounded="md"
+      overflow="hidden"
+      cursor="pointer"
+      _hover={{ borderColor: 'deep' }}
+      onClick={onPress}
+    >
+      <Flex
+        h="92px"
+        bg="wash"
+        align="center"
+        justify="center"
+        css={{ '& img': { maxWidth: '100%', maxHeight: '100%', objectFit: 'contain' } }}
+      >
+        {children}
+      </Flex>
+      <Text truncate fontSize="12px" px="2" py="1">
+        {name}
+      </Text>
+    </Box>
+  );
+}

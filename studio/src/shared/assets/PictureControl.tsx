@@ -1,0 +1,71 @@
+import { Button, Flex, Text } from '@chakra-ui/react';
+import { brandLogo } from '@sirene/core/elements';
+import { Film, ImageIcon, X } from 'lucide-react';
+import { useState } from 'react';
+import { AssetDialog } from './AssetDialog.tsx';
+import { assetAddress } from './assets.ts';
+
+interface Props {
+  id: string;
+  label: string;
+  kind: 'picture' | 'film';
+  value: string;
+  /** An empty address takes it away; `size` is that of an upload, px. */
+  onChange(src: string, size?: [number, number] | null): void;
+}
+
+/** A picture or a film: chosen among the uploads, newly uploaded, or by its address. */
+export function PictureControl({ id, label, kind, value, onChange }: Props) {
+  const [open, setOpen] = useState(false);
+  const name = value === '' ? 'Choose …' : value === brandLogo ? 'The brand’s mark' : 'Change …';
+  const Icon = kind === 'film' ? Film : ImageIcon;
+  return (
+    <Flex gap="1" minW="0">
+      <Button
+        id={id}
+        size="xs"
+        variant="outline"
+        colorPalette="plain"
+        flex="1"
+        minW="0"
+        justifyContent="start"
+        fontWeight="400"
+        onClick={() => setOpen(true)}
+      >
+        {kind === 'picture' && /^(asset|https):/.test(value) ? (
+          <img
+            src={assetAddress(value).replace('320.webp', 'full.webp')}
+            alt=""
+            style={{ width: 20, height: 20, objectFit: 'cover', borderRadius: 3 }}
+          />
+        ) : (
+          <Icon size={14} aria-hidden />
+        )}
+        <Text as="span" truncate>
+          {name}
+        </Text>
+      </Button>
+      {value !== '' && (
+        <Button
+          size="xs"
+          variant="ghost"
+          colorPalette="plain"
+          px="1"
+          aria-label={`Take the ${kind} away: ${label}`}
+          onClick={() => onChange('', null)}
+        >
+          <X size={14} aria-hidden />
+        </Button>
+      )}
+      <AssetDialog
+        open={open}
+        kind={kind}
+        onClose={() => setOpen(false)}
+        onChoose={(src, size) => {
+          setOpen(false);
+          onChange(src, size);
+        }}
+      />
+    </Flex>
+  );
+}

@@ -1,0 +1,47 @@
+import { createContext, useContext } from 'react';
+import useSWR from 'swr';
+import type { Brand } from '@sirene/core/style';
+import { ApiError, get, type Asset } from '../api.ts';
+
+/** The site whose uploads are offered, and its mark. */
+export const AssetsContext = createContext<{ siteId: string; brand: Brand } | null>(null);
+
+export function useAssets(wanted: boolean) {
+  const context = useContext(AssetsContext);
+  const path = context && `/api/sites/${context.siteId}/assets`;
+  const { data: assets, error, mutate } = useSWR<Asset[], unknown>(wanted && path, get<Asset[]>);
+  const upload = async (file: File): Promise<Asset> => {
+    if (!path) throw new Error('An upload needs a site');
+    const asset = await sendFile(path, file);
+    await mutate();
+    return asset;
+  };
+  return { assets, error, upload, logo: context?.brand.logo };
+}
+
+/** Sends a file as it is. The message of a refusal is a sentence for people. */
+async function sendFile(path: string, file: File): Promise<Asset> {
+  let response: Response;
+  try {
+    response = await fetch(`${path}?name=${encodeURIComponent(file.name.slice(0, 200))}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/octet-stream' },
+      body: file,
+    });
+  } catch {
+    throw new ApiError(0, 'Sirene can’t be reached. Check the connection and try again.');
+  }
+  const answer = (await response.json().catch(() => ({}))) as Asset & { message?: string };
+  if (response.status === 413) throw new ApiError(413, 'The file is too large: at most 40 MB can be used.');
+  if (!response.ok) throw new ApiError(response.status, answer.message ?? 'That did not work');
+  return answer;
+}
+
+/** Where a picture is to be had for the studio's own screens. */
+export const assetAddress = (src: string): string =>
+  src.replace(/^asset:([a-z0-9]+)(?:\/(.+))?$/, (_, id: string, file = '320.webp') => `/a/${id}/${file}`);
+
+/** A small picture of an upload; those that are small have one size only. */
+export function thumbnailOf({ src, width }: Pick<Asset, 'src' | 'width'>): string {
+  return (width ?? 0) > 320 ? assetAddress(src) : assetAddress(src.includes('/') ? src : `${src}/full.webp`);
+}

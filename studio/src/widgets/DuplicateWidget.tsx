@@ -1,0 +1,61 @@
+import { Button, Field, NativeSelect, Stack } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { useSites } from '../app/session.ts';
+import { post, type ListedWidget, type Widget } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Sheet } from '../shared/Sheet.tsx';
+import { NameField, nameRule } from './NameField.tsx';
+
+/** Makes a copy, here or on another site; the copy opens with what is worth checking in it. */
+export function DuplicateWidget({ widget, onClose }: { widget: ListedWidget; onClose: () => void }) {
+  const { data: sites = [] } = useSites();
+  const navigate = useNavigate();
+  const [error, setError] = useState<unknown>(null);
+  const { register, handleSubmit, formState } = useForm({
+    defaultValues: { name: `${widget.name} (copy)`.slice(0, 120), site: widget.siteId },
+  });
+  const copy = async (entered: { name: string; site: string }) => {
+    setError(null);
+    try {
+      const made = await post<Widget>(`/api/widgets/${widget.id}/copy`, entered);
+      await navigate(`/widgets/${made.id}`, { state: { copyOf: widget.name } });
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  return (
+    <Sheet
+      title={`Duplicate ${widget.name}`}
+      onClose={onClose}
+      onSubmit={() => void handleSubmit(copy)()}
+      foot={
+        <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
+          Duplicate
+        </Button>
+      }
+    >
+      <Stack gap="4">
+        <NameField field={register('name', nameRule)} error={formState.errors.name?.message} />
+        <Field.Root>
+          <Field.Label>On the site</Field.Label>
+          <NativeSelect.Root>
+            <NativeSelect.Field {...register('site')}>
+              {sites.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </NativeSelect.Field>
+            <NativeSelect.Indicator />
+          </NativeSelect.Root>
+          <Field.HelperText>
+            The copy is a draft. Visitors see nothing of it until it is published.
+          </Field.HelperText>
+        </Field.Root>
+        {error !== null && <ErrorNote error={error} />}
+      </Stack>
+    </Sheet>
+  );
+}

@@ -1,0 +1,82 @@
+import { Box, Button, Code, FileUpload, Stack, Text } from '@chakra-ui/react';
+import { FileJson } from 'lucide-react';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiError, post, type Site, type Widget } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Sheet } from '../shared/Sheet.tsx';
+
+interface Problem {
+  path: string;
+  reason: string;
+}
+
+/** Takes a widget in as JSON. What is wrong with a file is said with its path. */
+export function ImportWidget({ site, onClose }: { site: Site; onClose: () => void }) {
+  const navigate = useNavigate();
+  const [error, setError] = useState<unknown>(null);
+  const take = async (file: File) => {
+    setError(null);
+    try {
+      const document = readJson(await file.text(), file.name);
+      const named = (document as { name?: unknown }).name;
+      const name = typeof named === 'string' && named.trim() ? named : file.name.replace(/\.json$/i, '');
+      const widget = await post<Widget>(`/api/sites/${site.id}/widgets`, {
+        name: name.slice(0, 120),
+        document,
+      });
+      await navigate(`/widgets/${widget.id}`, { state: { copyOf: file.name } });
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  const problems = error instanceof ApiError ? ((error.body['problems'] ?? []) as Problem[]) : [];
+  return (
+    <Sheet title={`Import a widget to ${site.name}`} onClose={onClose}>
+      <Stack gap="4">
+        <FileUpload.Root
+          maxFiles={1}
+          accept={{ 'application/json': ['.json'] }}
+          onFileAccept={({ files: [file] }) => file && void take(file)}
+        >
+          <FileUpload.HiddenInput aria-label="Widget as JSON" />
+          <FileUpload.Dropzone w="100%" minH="120px" bg="wash">
+            <FileJson size={22} aria-hidden />
+            <FileUpload.DropzoneContent>
+              <Text>Drop a widget’s JSON file here</Text>
+              <FileUpload.Trigger asChild>
+                <Button size="xs" variant="outline" colorPalette="plain" mt="2">
+                  Choose a file
+                </Button>
+              </FileUpload.Trigger>
+            </FileUpload.DropzoneContent>
+          </FileUpload.Dropzone>
+        </FileUpload.Root>
+        {error ? <ErrorNote error={error} /> : null}
+        {problems.length > 1 && (
+          <Box as="ul" listStyleType="none">
+            {problems.map(({ path, reason }) => (
+              <Box as="li" key={path + reason} py="1" borderTopWidth="1px">
+                <Code variant="plain">{path || 'the document'}</Code> {reason}
+              </Box>
+            ))}
+          </Box>
+        )}
+        <Text color="slate">
+          The format is described at <a href="/schema/widget.json">/schema/widget.json</a>. The widget comes
+          as a draft.
+        </Text>
+      </Stack>
+    </Sheet>
+  );
+}
+
+function readJson(text: string, name: string): unknown {
+  try {
+    const read: unknown = JSON.parse(text);
+    if (typeof read === 'object' && read !== null && !Array.isArray(read)) return read;
+  } catch {
+    throw new Error(`${name} is not JSON. Choose a file that was saved with “Save as JSON”.`);
+  }
+  throw new Error(`${name} holds no widget. Choose a file that was saved with “Save as JSON”.`);
+}

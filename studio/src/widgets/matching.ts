@@ -1,0 +1,53 @@
+import type { ListedWidget } from '../shared/api.ts';
+
+export const states = {
+  all: 'In any state',
+  draft: 'Drafts',
+  published: 'Published',
+  changed: 'Changed since',
+};
+export type State = keyof typeof states;
+
+export const sortings = {
+  made: 'First made first',
+  edited: 'Last edited first',
+  name: 'By name',
+  shown: 'Most views first',
+  submitted: 'Most submissions first',
+};
+export type Sorting = keyof typeof sortings;
+
+export interface Wanted {
+  words: string;
+  state: State;
+  sorting: Sorting;
+}
+
+const stateOf = ({ publishedNumber, changedSince }: ListedWidget): State =>
+  publishedNumber === null ? 'draft' : changedSince ? 'changed' : 'published';
+
+const compare: Record<Sorting, (one: ListedWidget, other: ListedWidget) => number> = {
+  made: () => 0,
+  edited: (one, other) => other.draftSavedAt - one.draftSavedAt,
+  name: (one, other) => one.name.localeCompare(other.name),
+  shown: (one, other) => other.shown - one.shown,
+  submitted: (one, other) => other.submitted - one.submitted,
+};
+
+/** The widgets that hold every word in their name or rule and are in a state, sorted. */
+export function matching(
+  widgets: readonly ListedWidget[],
+  { words, state, sorting }: Wanted,
+): ListedWidget[] {
+  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
+  return widgets
+    .filter((widget) => {
+      const text = `${widget.name} ${widget.sentence}`.toLowerCase();
+      const fits =
+        state === 'all' ||
+        stateOf(widget) === state ||
+        (state === 'published' && stateOf(widget) === 'changed');
+      return fits && wanted.every((word) => text.includes(word));
+    })
+    .sort(compare[sorting]);
+}
