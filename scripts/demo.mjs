@@ -25,6 +25,8 @@ const env = {
   SIRENE_SMTP_PORT: String(smtpPort),
   SIRENE_DATA: data,
   SIRENE_DEMO: '1',
+  // The demo's site is on this very machine: its pages may be fetched all the same.
+  SIRENE_PRIVATE_HOSTS: process.env.SIRENE_PRIVATE_HOSTS ?? `localhost:${demoPort}`,
 };
 if (process.argv.includes('--fresh')) {
   for (const end of ['', '-wal', '-shm']) rmSync(join(data, `sirene.db${end}`), { force: true });

@@ -113,7 +113,7 @@ function lineHtml(words: BasketWords, line: BasketLine, amount: (value: number) 
   return h(
     'li',
     { class: classes['line'] },
-    words.pictures && src ? h('img', { class: classes['picture'], src, alt: '' }) : h('span', {}),
+    pictureHtml(words, src),
     h(
       'span',
       { class: 'words' },
@@ -134,6 +134,13 @@ function lineHtml(words: BasketWords, line: BasketLine, amount: (value: number) 
       words.removable ? button(`Remove ${line.name}`, -line.quantity, '×') : null,
     ),
   );
+}
+
+function pictureHtml({ pictures, classes }: BasketWords, src: string | null | undefined): Html {
+  if (!pictures) return h('span', {});
+  return src
+    ? h('img', { class: classes['picture'], src, alt: '' })
+    : h('span', { class: `blank ${classes['picture']}`, 'aria-hidden': 'true' });
 }
 
 const samples: readonly BasketLine[] = [

@@ -1,5 +1,5 @@
 import { definitionOf } from '../elements/index.js';
-import { surfaceRole } from '../render/index.js';
+import { surfaceRole, surfaceSheet } from '../render/index.js';
 import {
   brandTokens,
   contrast,
@@ -35,6 +35,7 @@ export function sourcesOf(document: WidgetDocument, brand: Brand, id: string | n
   const widget = document.style[role];
   return {
     role,
+    ...(!element && { brand: surfaceSheet(document.placement) }),
     ...(looks.length > 0 && { looks }),
     ...(widget && { widget }),
     ...(element?.style && { element: element.style }),

@@ -64,7 +64,7 @@ export const basket = define({
   css:
     '&{display:flex;flex-direction:column}& ul{list-style:none;margin:0;padding:0;display:flex;flex-direction:column;gap:inherit}' +
     '& li{display:grid;grid-template-columns:auto 1fr auto;gap:4px 12px;align-items:start;border:0 solid}' +
-    '& img{grid-row:span 2;aspect-ratio:1;object-fit:cover;height:auto}& .counts{display:flex;align-items:center;gap:2px}' +
+    '& li>:first-child{grid-row:span 2}& img,& .blank{aspect-ratio:1;object-fit:cover}& .blank{background:#8883}& .counts{display:flex;align-items:center;gap:2px}' +
     '& .counts button,& .gone{font:inherit;color:inherit;background:none;border:0;cursor:pointer;min-width:28px;min-height:28px;border-radius:6px}' +
     '& .sum{display:flex;justify-content:space-between;margin:0}& .words{grid-column:2}&>a{display:flex;justify-content:center;' +
     'align-items:center;min-height:44px;text-decoration:none}& .end{text-align:end;grid-column:3;grid-row:1}',

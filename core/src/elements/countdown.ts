@@ -25,6 +25,7 @@ export const countdown = define({
   schema,
   role: () => 'countdown',
   parts: ['box', 'unit', 'number', 'label'],
+  used: ({ design }) => ['box', ...(design === 'blocks' ? ['unit'] : []), 'number', 'label'],
   texts: () => ['number', 'label'],
   container: false,
   script: 'countdown',
@@ -75,7 +76,7 @@ export const countdown = define({
         .map((unit) =>
           h(
             'span',
-            { class: `unit ${part('unit')}` },
+            { class: design === 'blocks' ? `unit ${part('unit')}` : 'unit' },
             h('span', { class: `number ${part('number')}`, 'data-unit': unit }, '0'),
             h('span', { class: part('label') }, labels[unit]),
           ),
@@ -83,7 +84,7 @@ export const countdown = define({
     ),
   css:
     '&{display:flex;flex-wrap:wrap;font-variant-numeric:tabular-nums}& .unit{display:flex;flex-direction:column;align-items:center;min-width:3.4em}' +
-    '&.line .unit{flex-direction:row;gap:4px;align-items:baseline;min-width:0;padding:0;background:none}&.line .number{font-size:inherit}',
+    '&.line .unit{flex-direction:row;gap:4px;align-items:baseline;min-width:0}&.line .number{font-size:inherit!important}',
   problems: ({ until, zone }) =>
     instantOf(until, zone) === null
       ? [[instantOf(until, 'UTC') === null ? 'until' : 'zone', 'is not a date and a time zone that exist']]

@@ -72,6 +72,8 @@ export const image = define({
     const { src, alt, size } = own.src === brandLogo ? logoPicture(logo, own.alt) : own;
     const address = safeImage(src);
     const srcset = address ? sizes(address, size?.[0]) : null;
+    // A brand without a mark of its own shows none.
+    if (own.src === brandLogo && !address) return h('figure', box);
     const picture = address
       ? h('img', {
           src: wholePicture(address),

@@ -40,7 +40,8 @@ export const bar = definePlacement({
     contentWidth,
     ...closingProperties(false),
   ],
+  box: { radius: 0 },
   css: ({ at, width }) =>
-    `.box{width:100%;max-width:none;inset:${at === 'top' ? '0 0 auto' : 'auto 0 0'};border-radius:0;` +
+    `.box{width:100%;max-width:none;inset:${at === 'top' ? '0 0 auto' : 'auto 0 0'};` +
     `padding-${at}:env(safe-area-inset-${at})}.scene>*{max-width:${width}px;margin-inline:auto}`,
 });

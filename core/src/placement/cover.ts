@@ -24,7 +24,8 @@ export const cover = definePlacement({
     closing: { button: true, escape: true, backdrop: false },
   }),
   properties: [contentWidth, ...closingProperties(false)],
+  box: { radius: 0 },
   css: ({ width }) =>
-    '.box{inset:0;width:100vw;max-width:none;height:100dvh;max-height:none;border-radius:0}' +
+    '.box{inset:0;width:100vw;max-width:none;height:100dvh;max-height:none}' +
     `.scene{flex:1;display:grid;align-content:safe center}.scene>*{width:100%;max-width:${width}px;margin-inline:auto}`,
 });

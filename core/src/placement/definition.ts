@@ -1,5 +1,6 @@
 import { Type, type Static, type TObject } from '@sinclair/typebox';
 import type { InspectorProperty } from '../elements/property.js';
+import type { Values } from '../style/values.js';
 
 /**
  * How a widget stands on a page: `modal` blocks the page behind it, `popover` stands above it and leaves it usable,
@@ -21,6 +22,8 @@ export interface PlacementDefinition<S extends TObject = TObject> {
   mode: Mode;
   create(): Record<string, unknown>;
   properties: readonly InspectorProperty[];
+  /** What its box has in place of the brand's values, such as straight corners. */
+  box?: Values;
   /** The CSS of the box: where it stands and how large it may be. Lengths in px, safe areas of the screen spared. */
   css(placement: Static<S>): string;
 }

@@ -29,8 +29,9 @@ export const page = definePlacement({
     },
     contentWidth,
   ],
+  box: { radius: 0 },
   css: ({ at, width }) =>
-    '.box{min-height:100dvh;border-radius:0;display:grid}.scene{display:grid;align-content:' +
+    '.box{min-height:100dvh;display:grid}.scene{display:grid;align-content:' +
     (at === 'fill'
       ? 'stretch}.scene>*{min-height:100%}'
       : `center;justify-items:${at === 'centre' ? 'center' : at}}.scene>*{width:min(${width}px,100%)}`),

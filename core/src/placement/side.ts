@@ -40,7 +40,8 @@ export const side = definePlacement({
     { path: ['backdrop'], label: 'Backdrop', control: 'toggle', always: true },
     ...closingProperties(true),
   ],
+  box: { radius: 0 },
   css: ({ at, width }) =>
     `.box{width:min(${width}px,100vw - 40px);inset:0;margin-${at}:0;margin-${at === 'left' ? 'right' : 'left'}:auto;` +
-    'height:100dvh;max-height:none;border-radius:0}.scene{flex:1}',
+    'height:100dvh;max-height:none}.scene{flex:1}',
 });

@@ -20,7 +20,7 @@ import { elementClass, lookClass, ownClass, roleClass, typeClass } from './class
 import type { CompiledWidget } from './compiled.js';
 import { Html, join } from './html.js';
 import { layersCss, withoutOverridden, type StyleLayer } from './rules.js';
-import { closeHtml, surfaceCss, surfaceRole } from './surface.js';
+import { closeHtml, shutCss, surfaceCss, surfaceRole, surfaceSheet } from './surface.js';
 
 /**
  * Compiles a widget: the one step between what a designer edits and what visitors get. Pure; the same document and
@@ -114,8 +114,8 @@ const movingClass = (id: string): string => `m-${id}`;
 function documentCss(document: WidgetDocument, brand: Brand, shown: readonly string[]): string {
   const elements = shown.map((id): [string, Element] => [id, document.elements[id] as Element]);
   return (
-    surfaceCss(document.placement, document.motion?.entrance !== undefined) +
-    structureCss(elements) +
+    // What makes it stand comes in a layer of its own, so that any style outranks it (CSS Cascade 5, 6.4).
+    `@layer structure{${surfaceCss(document.placement, document.motion?.entrance !== undefined)}${structureCss(elements)}}${shutCss(document.placement)}` +
     layersCss([
       ...roleLayers(document, elements),
       ...lookLayers(document, brand, elements),
@@ -154,7 +154,7 @@ function roleSelector(role: Role): StyleLayer['selector'] {
 
 // A surface's padding is that of its scenes, so that a header's and a footer's ground reach the rim and what scrolls
 // is not cut off before it.
-function surfaceSheet(role: Role, sheet: StyleSheet): StyleSheet {
+function spreadPadding(role: Role, sheet: StyleSheet): StyleSheet {
   if (role !== 'overlay' && role !== 'panel') return sheet;
   const { box = {}, ...rest } = sheet;
   const only = (padding: boolean) =>
@@ -170,7 +170,7 @@ function surfaceSheet(role: Role, sheet: StyleSheet): StyleSheet {
 function roleLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
   return [...rolesIn(document, elements)].map((role) => ({
     selector: roleSelector(role),
-    sheet: surfaceSheet(role, withoutOverridden(usedParts(document, role, elements), document.style[role])),
+    sheet: spreadPadding(role, withoutOverridden(usedParts(document, role, elements), document.style[role])),
   }));
 }
 
@@ -197,7 +197,7 @@ function usedParts(
     close: closingOf(placement)?.button === true,
     launcher: placement.type === 'launcher',
   };
-  return Object.fromEntries(Object.entries(roleStyle(role)).filter(([part]) => has[part]));
+  return Object.fromEntries(Object.entries(surfaceSheet(placement)).filter(([part]) => has[part]));
 }
 
 // What a look says of others inside comes first, so that a look of their own outranks it. `:where` weighs nothing.
@@ -213,7 +213,7 @@ function lookLayers(
   const add = (id: string, within: string, selector: StyleLayer['selector'], role?: Role) => {
     const look = brand.looks[id];
     if (!look) return;
-    own.push({ selector, sheet: role ? surfaceSheet(role, look.style) : look.style });
+    own.push({ selector, sheet: role ? spreadPadding(role, look.style) : look.style });
     for (const [inside, sheet] of Object.entries(look.inside ?? {}) as [Role, StyleSheet][])
       if (roles.has(inside))
         inner.push({ selector: (part) => `:where(${within}) .${roleClass(inside, part)}`, sheet });
@@ -227,7 +227,7 @@ function lookLayers(
 function widgetLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
   return [...rolesIn(document, elements)].flatMap((role) => {
     const sheet = document.style[role];
-    return sheet ? [{ selector: roleSelector(role), sheet: surfaceSheet(role, sheet) }] : [];
+    return sheet ? [{ selector: roleSelector(role), sheet: spreadPadding(role, sheet) }] : [];
   });
 }
 

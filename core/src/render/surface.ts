@@ -6,8 +6,15 @@ import {
   type Closing,
   type Placement,
 } from '../placement/index.js';
-import type { Role } from '../style/index.js';
+import { roleStyle, type Role, type StyleSheet } from '../style/index.js';
 import { h } from './html.js';
+
+/** The brand's values for a widget's box as its placement has them. */
+export function surfaceSheet(placement: Placement): StyleSheet {
+  const sheet = roleStyle(surfaceRole(placement));
+  const { box } = placementDefinitions[placement.type];
+  return box ? { ...sheet, box: { ...sheet['box'], base: { ...sheet['box']?.['base'], ...box } } } : sheet;
+}
 
 /** The role that a widget's outermost box plays. */
 export function surfaceRole(placement: Placement): Role & ('overlay' | 'panel') {
@@ -22,7 +29,6 @@ const base =
   '.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}';
 
 const overlay =
-  '.box:not([open],:popover-open){display:none}' +
   '.box{position:fixed;display:flex;flex-direction:column;overflow:hidden;padding:0;max-width:calc(100vw - 16px);' +
   'height:fit-content;max-height:calc(100dvh - 32px)}' +
   '.scene{overflow:auto;min-height:0}.header,.footer{flex:none}';
@@ -42,6 +48,10 @@ const closePlaces: Record<NonNullable<Closing['at']>, string> = {
   // Above the box: it may no longer cut off what stands out.
   'outside-end': '.box{overflow:visible}.close{inset:-40px 0 auto auto;color:#fff}',
 };
+
+/** Keeps an overlay from sight until it is opened, whatever its style says. */
+export const shutCss = (placement: Placement): string =>
+  standOf(placement) === 'inline' ? '' : '.box:not([open],:popover-open){display:none}';
 
 /** The CSS of the box for a placement: where it stands and how wide it may be, safe areas of the screen spared. */
 export function surfaceCss(placement: Placement, ownEntrance: boolean): string {

@@ -66,7 +66,12 @@ export const gather: readonly Starter[] = [
         ]),
       ],
       scenes: nextLetter,
-      style: { overlay: { header: { base: { background: '{color.accent}', padding: [20, 20, 0, 20] } } } },
+      style: {
+        overlay: {
+          header: { base: { background: '{color.accent}', padding: [20, 20, 0, 20] } },
+          close: { base: { color: '{color.on-accent}' } },
+        },
+      },
       motion: {
         entrance: {
           kind: 'grow',

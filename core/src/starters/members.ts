@@ -14,8 +14,12 @@ import {
   row,
   send,
   words,
+  type Sketch,
 } from '../sketch/index.js';
 import type { Starter } from './starter.js';
+
+/** A line of text that leads somewhere. */
+const linked = (text: string, link: string): Sketch => ({ ...words(''), content: [{ text, link }] });
 
 export const members: readonly Starter[] = [
   {
@@ -50,10 +54,10 @@ export const members: readonly Starter[] = [
                 ]),
                 dressed(
                   row([
-                    dressed(link('Forgotten?', '/forgotten'), { share: 0 }),
-                    dressed(link('Become a member', '/join'), { share: 0 }),
+                    dressed(linked('Forgotten your password?', '/forgotten'), { share: 0 }),
+                    dressed(linked('Become a member', '/join'), { share: 0 }),
                   ]),
-                  { along: 'space-between' },
+                  { along: 'space-between', fontSize: '{size.small}' },
                 ),
               ]),
               {

@@ -98,7 +98,8 @@ export function completeBrand(own: Partial<Brand> | null | undefined): Brand {
   };
 }
 
-function mergeTokens(under: TokenTree, over: TokenTree): TokenTree {
+/** Tokens laid over others: what both have comes from those above. */
+export function mergeTokens(under: TokenTree, over: TokenTree): TokenTree {
   const merged: TokenTree = { ...under };
   for (const [name, value] of Object.entries(over)) {
     const below = merged[name];

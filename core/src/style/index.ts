@@ -8,6 +8,7 @@ export * from './properties.js';
 export * from './resolve.js';
 export * from './roles.js';
 export * from './scale.js';
+export { readShadowText } from './shadow.js';
 export * from './token-import.js';
 export * from './tokens.js';
 export * from './values.js';

@@ -34,6 +34,8 @@ export interface ResolvedValue {
 /** The style sheets that speak for one element, one a level. */
 export interface StyleSources {
   role: Role;
+  /** The role's sheet, where it is not the plain one. */
+  brand?: StyleSheet;
   /** Its own look, then those of what is around it that speak of its role; strongest first. */
   looks?: readonly { id: string; style: StyleSheet }[];
   widget?: StyleSheet;
@@ -46,7 +48,7 @@ function sheets(sources: StyleSources): { level: Level; sheet: StyleSheet | unde
     { level: 'element', sheet: sources.element },
     { level: 'widget', sheet: sources.widget },
     ...(sources.looks ?? []).map(({ id, style }) => ({ level: 'look' as const, sheet: style, look: id })),
-    { level: 'brand', sheet: roleStyle(sources.role) },
+    { level: 'brand', sheet: sources.brand ?? roleStyle(sources.role) },
   ];
 }
 

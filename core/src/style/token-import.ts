@@ -142,7 +142,8 @@ function readValue(type: string, value: unknown): Read {
 
 const toRgb = converter('rgb');
 
-function colourOf(value: unknown): TokenColour | null {
+/** A colour as a token holds it, from CSS text or from the form of a token file; `null` where it can't be read. */
+export function colourValue(value: unknown): TokenColour | null {
   if (typeof value === 'string') {
     const rgb = toRgb(parse(value.trim()));
     if (!rgb) return null;
@@ -176,7 +177,7 @@ const cssOf = ({ colorSpace, components }: TokenColour): string =>
       : `color(${colorSpace} ${components.join(' ')})`;
 
 function readColour(value: unknown): Read {
-  const colour = colourOf(value);
+  const colour = colourValue(value);
   return colour ? { type: 'color', value: colour } : { reason: 'has a colour that can’t be read' };
 }
 
@@ -219,7 +220,7 @@ function readShadow(value: unknown): Read {
   }
   const layers = (Array.isArray(value) ? value : [value]).map((layer) => {
     if (!isGroup(layer)) return null;
-    const color = colourOf(layer['color']);
+    const color = colourValue(layer['color']);
     const [offsetX, offsetY, blur, spread] = ['offsetX', 'offsetY', 'blur', 'spread'].map((name) =>
       lengthOf(layer[name] ?? 0, pixels),
     );

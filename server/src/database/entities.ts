@@ -1,7 +1,7 @@
 import { MemberEntity, SessionEntity, UserEntity } from '../accounts/accounts.entity.js';
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import { AssetEntity } from '../assets/assets.entity.js';
-import { ShelfItemEntity } from '../library/library.entity.js';
+import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import { SiteEntity } from '../sites/sites.entity.js';
@@ -16,6 +16,7 @@ export const entities = [
   SiteEntity,
   PageEntity,
   AssetEntity,
+  OwnStarterEntity,
   ShelfItemEntity,
   WidgetEntity,
   VersionEntity,

@@ -5,8 +5,9 @@ import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
-import type { KeepDto } from './dto/shelf.dto.js';
-import { ShelfItemEntity } from './library.entity.js';
+import type { WidgetEntity } from '../widgets/widgets.entity.js';
+import type { KeepDto, KeepStarterDto } from './dto/library.dto.js';
+import { OwnStarterEntity, ShelfItemEntity } from './library.entity.js';
 
 const most = 500;
 
@@ -33,9 +34,7 @@ export class LibraryService {
         message: `The element can't be kept: ${first.path} ${first.reason}`,
         problems,
       });
-    const count = await this.dataSource.getRepository(ShelfItemEntity).countBy({ siteId: site.id });
-    if (count >= most)
-      throw new BadRequestException(`The shelf is full: ${most} pieces. Take some off first.`);
+    await this.#refuseFull(ShelfItemEntity, site, 'The shelf is full');
     const item = { id: newId('shelf'), siteId: site.id, name, createdAt: this.clock.now() };
     return this.transactions.write((manager) =>
       manager.save(ShelfItemEntity, { ...item, branch: branch as unknown as Branch }),
@@ -47,5 +46,40 @@ export class LibraryService {
       manager.delete(ShelfItemEntity, { id, siteId: site.id }),
     );
     if (!affected) throw new NotFoundException('There is no such piece on the shelf.');
+  }
+
+  starters(site: SiteEntity): Promise<OwnStarterEntity[]> {
+    return this.dataSource
+      .getRepository(OwnStarterEntity)
+      .find({ where: { siteId: site.id }, order: { createdAt: 'DESC' }, take: most });
+  }
+
+  /** Keeps the draft of a widget as a starter. */
+  async keepStarter(
+    site: SiteEntity,
+    { draft }: WidgetEntity,
+    { purpose, says }: KeepStarterDto,
+  ): Promise<OwnStarterEntity> {
+    await this.#refuseFull(OwnStarterEntity, site, 'There are too many starters');
+    const starter = { id: newId('st'), siteId: site.id, purpose, says, createdAt: this.clock.now() };
+    return this.transactions.write((manager) =>
+      manager.save(OwnStarterEntity, { ...starter, document: draft }),
+    );
+  }
+
+  async removeStarter(site: SiteEntity, id: string): Promise<void> {
+    const { affected } = await this.transactions.write((manager) =>
+      manager.delete(OwnStarterEntity, { id, siteId: site.id }),
+    );
+    if (!affected) throw new NotFoundException('There is no such starter.');
+  }
+
+  async #refuseFull(
+    kept: typeof ShelfItemEntity | typeof OwnStarterEntity,
+    { id }: SiteEntity,
+    what: string,
+  ): Promise<void> {
+    if ((await this.dataSource.getRepository<{ siteId: string }>(kept).countBy({ siteId: id })) >= most)
+      throw new BadRequestException(`${what}: ${most}. Take some off first.`);
   }
 }

@@ -9,6 +9,10 @@ import { system } from './theme.ts';
 import { TopBar } from './TopBar.tsx';
 
 const EditorPage = lazy(async () => ({ default: (await import('../editor/EditorPage.tsx')).EditorPage }));
+const StartersPage = lazy(async () => ({
+  default: (await import('../starters/StartersPage.tsx')).StartersPage,
+}));
+const BrandPage = lazy(async () => ({ default: (await import('../brand/BrandPage.tsx')).BrandPage }));
 const PeoplePage = lazy(async () => ({ default: (await import('../people/PeoplePage.tsx')).PeoplePage }));
 const SitePage = lazy(async () => ({ default: (await import('../site/SitePage.tsx')).SitePage }));
 const PostPage = lazy(async () => ({ default: (await import('../post/PostPage.tsx')).PostPage }));
@@ -57,6 +61,8 @@ export function App() {
             <Route path="/widgets/:id" element={<EditorPage />} />
             <Route element={<WithTopBar />}>
               <Route path="/widgets" element={<WidgetsPage />} />
+              <Route path="/starters" element={<StartersPage />} />
+              <Route path="/brand" element={<BrandPage />} />
               <Route path="/people" element={<PeoplePage />} />
               <Route path="/site" element={<SitePage />} />
               <Route path="/post" element={<PostPage />} />

@@ -54,6 +54,7 @@ export function TopBar() {
       </Menu.Root>
       <Flex as="nav" aria-label="Places" gap="1" flex="1">
         <Place to="/widgets">Widgets</Place>
+        <Place to="/brand">Brand</Place>
         <Place to="/people">People</Place>
         <Place to="/site">Site</Place>
         <Place to="/post">Post</Place>

@@ -14,6 +14,7 @@ const solid = (name: string) => ({
 const config = defineConfig({
   globalCss: {
     'html, body, #root': { height: '100%' },
+    html: { bg: 'paper' },
     body: {
       bg: 'paper',
       color: 'ink',

@@ -1,11 +1,13 @@
 import { Box } from '@chakra-ui/react';
 import { sampleLines } from '@sirene/core/basket';
 import type { CompiledWidget } from '@sirene/core/render';
+import type { State } from '@sirene/core/style';
 import type { SceneName } from '@sirene/core/widget';
 import { writeBasket } from '@sirene/embed/basket';
 import { writeCounts } from '@sirene/embed/countdown';
 import { loadFonts } from '@sirene/embed/fonts';
 import { boxHtml, served } from '@sirene/embed/mount';
+import { forcedCss } from './forced-css.ts';
 import { memo, useEffect, useRef } from 'react';
 
 interface Props {
@@ -13,17 +15,25 @@ interface Props {
   width: number;
   height: number;
   scene?: SceneName;
+  /** Shown as if everything were in it. */
+  state?: State | null;
 }
 
 /** A small true picture of a compiled widget: its own HTML and CSS, made smaller. */
-export const BodyPicture = memo(function BodyPicture({ body, width, height, scene = 'opening' }: Props) {
+export const BodyPicture = memo(function BodyPicture({
+  body,
+  width,
+  height,
+  scene = 'opening',
+  state = null,
+}: Props) {
   const frame = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const host = frame.current;
     if (!host) return;
     const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' });
-    draw(root, body, scene, width, height);
-  }, [body, scene, width, height]);
+    draw(root, body, scene, state, width, height);
+  }, [body, scene, state, width, height]);
   return (
     <Box
       ref={frame}
@@ -57,7 +67,7 @@ function natural({ placement }: CompiledWidget): [width: number, least: number] 
     case 'side':
       return [placement.width, 620];
     case 'bar':
-      return [Math.min(placement.width, 900), 0];
+      return [Math.min(placement.width, 760), 0];
     case 'inline':
       return [Math.min(placement.width, 900), 0];
     default:
@@ -65,9 +75,16 @@ function natural({ placement }: CompiledWidget): [width: number, least: number] 
   }
 }
 
-function draw(root: ShadowRoot, body: CompiledWidget, scene: SceneName, width: number, height: number): void {
+function draw(
+  root: ShadowRoot,
+  body: CompiledWidget,
+  scene: SceneName,
+  state: State | null,
+  width: number,
+  height: number,
+): void {
   const css = new CSSStyleSheet();
-  css.replaceSync(served(body.css, '') + still);
+  css.replaceSync(served(body.css, '') + still + (state ? forcedCss(body.css, state) : ''));
   root.adoptedStyleSheets = [css];
   loadFonts(document, body.fonts, '');
   const [wide, least] = natural(body);
@@ -76,6 +93,7 @@ function draw(root: ShadowRoot, body: CompiledWidget, scene: SceneName, width: n
   const box = holder.firstElementChild as HTMLElement;
   if (body.scripts.includes('basket')) writeBasket({ box, root }, sampleLines(2));
   writeCounts({ box }, Date.now());
+  if (state) for (const one of box.querySelectorAll('*')) one.setAttribute('data-forced', '');
   const scale = Math.min((width - 12) / wide, (height - 12) / Math.max(holder.offsetHeight, 1), 1);
   holder.style.scale = String(scale);
   holder.style.flex = 'none';

@@ -1,5 +1,5 @@
 import { compileWidget, noForeign } from '@sirene/core/render';
-import type { Brand } from '@sirene/core/style';
+import type { Brand, State } from '@sirene/core/style';
 import { needsForeign, type SceneName, type WidgetDocument } from '@sirene/core/widget';
 import { useMemo } from 'react';
 import { BodyPicture } from './BodyPicture.tsx';
@@ -11,6 +11,7 @@ interface Props {
   width: number;
   height: number;
   scene?: SceneName;
+  state?: State | null;
 }
 
 /** A small true picture of a widget as its document says. */

@@ -1,3 +1,4 @@
+import type { Purpose } from '@sirene/core/starters';
 import type { Brand } from '@sirene/core/style';
 import type { Branch, Kind, Placement, WidgetDocument } from '@sirene/core/widget';
 
@@ -87,6 +88,14 @@ export interface Asset {
   height: number | null;
   family: string | null;
   weight: string | null;
+}
+
+/** A starter that the site's designers keep. */
+export interface OwnStarter {
+  id: string;
+  purpose: Purpose;
+  says: string;
+  document: WidgetDocument;
 }
 
 /** A piece of the shelf. */

@@ -1,9 +1,9 @@
-import { Box, Button, Code, FileUpload, Stack, Text } from '@chakra-ui/react';
-import { FileJson } from 'lucide-react';
+import { Box, Code, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError, post, type Site, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { FileDrop } from '../shared/FileDrop.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 
 interface Problem {
@@ -34,24 +34,12 @@ export function ImportWidget({ site, onClose }: { site: Site; onClose: () => voi
   return (
     <Sheet title={`Import a widget to ${site.name}`} onClose={onClose}>
       <Stack gap="4">
-        <FileUpload.Root
-          maxFiles={1}
+        <FileDrop
+          label="Widget as JSON"
+          text="Drop a widget’s JSON file here"
           accept={{ 'application/json': ['.json'] }}
-          onFileAccept={({ files: [file] }) => file && void take(file)}
-        >
-          <FileUpload.HiddenInput aria-label="Widget as JSON" />
-          <FileUpload.Dropzone w="100%" minH="120px" bg="wash">
-            <FileJson size={22} aria-hidden />
-            <FileUpload.DropzoneContent>
-              <Text>Drop a widget’s JSON file here</Text>
-              <FileUpload.Trigger asChild>
-                <Button size="xs" variant="outline" colorPalette="plain" mt="2">
-                  Choose a file
-                </Button>
-              </FileUpload.Trigger>
-            </FileUpload.DropzoneContent>
-          </FileUpload.Dropzone>
-        </FileUpload.Root>
+          onFile={(file) => void take(file)}
+        />
         {error ? <ErrorNote error={error} /> : null}
         {problems.length > 1 && (
           <Box as="ul" listStyleType="none">

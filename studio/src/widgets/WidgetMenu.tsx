@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { get, post, remove, type ListedWidget, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { saveText } from '../shared/save-file.ts';
+import { KeepStarter } from './KeepStarter.tsx';
 import { DuplicateWidget } from './DuplicateWidget.tsx';
 
 interface Props {
@@ -15,7 +16,7 @@ interface Props {
 /** What can be done with a widget from the table. */
 export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
   const { id, name, slug, publishedNumber } = widget;
-  const [copying, setCopying] = useState(false);
+  const [asking, setAsking] = useState<'copy' | 'starter' | null>(null);
   const [error, setError] = useState<unknown>(null);
   const run = (work: () => Promise<unknown>) => {
     setError(null);
@@ -36,8 +37,11 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
         <Portal>
           <Menu.Positioner>
             <Menu.Content>
-              <Menu.Item value="copy" onClick={() => setCopying(true)}>
+              <Menu.Item value="copy" onClick={() => setAsking('copy')}>
                 Duplicate …
+              </Menu.Item>
+              <Menu.Item value="starter" onClick={() => setAsking('starter')}>
+                Keep as a starter …
               </Menu.Item>
               <Menu.Item value="json" onClick={() => run(saveJson)}>
                 Save as JSON
@@ -77,7 +81,8 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
         </Portal>
       </Menu.Root>
       {error ? <ErrorNote error={error} /> : null}
-      {copying && <DuplicateWidget widget={widget} onClose={() => setCopying(false)} />}
+      {asking === 'copy' && <DuplicateWidget widget={widget} onClose={() => setAsking(null)} />}
+      {asking === 'starter' && <KeepStarter widget={widget} onClose={() => setAsking(null)} />}
     </>
   );
 }

@@ -5,7 +5,7 @@ import { Link as RouterLink } from 'react-router';
 import type { Brand, ListedWidget } from '../shared/api.ts';
 import { ago, count, percent } from '../shared/format.ts';
 import { widgetState } from '../shared/StateMark.tsx';
-import { SavedPicture } from './SavedPicture.tsx';
+import { SavedPicture } from '../shared/SavedPicture.tsx';
 import { WidgetMenu } from './WidgetMenu.tsx';
 
 interface Props {

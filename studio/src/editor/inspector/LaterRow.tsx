@@ -1,6 +1,6 @@
 import { useEditor, useValueAt } from '../state/editor.tsx';
-import { NumberInput } from './NumberInput.tsx';
-import { Row } from './Row.tsx';
+import { NumberInput } from '../../shared/NumberInput.tsx';
+import { Row } from '../../shared/Row.tsx';
 
 /** How long after the widget an element appears. */
 export function LaterRow({ id }: { id: string }) {

@@ -14,8 +14,8 @@ import type { Path } from '@sirene/core/widget';
 import { RefreshCw } from 'lucide-react';
 import { useEditor, useValueAt } from '../state/editor.tsx';
 import { Choice } from '../../shared/Choice.tsx';
-import { NumberInput } from './NumberInput.tsx';
-import { Row } from './Row.tsx';
+import { NumberInput } from '../../shared/NumberInput.tsx';
+import { Row } from '../../shared/Row.tsx';
 import { Toggle } from './Toggle.tsx';
 
 const kinds = ['entrance', 'exit', 'attention'] as const;

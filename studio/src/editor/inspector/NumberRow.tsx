@@ -1,5 +1,5 @@
-import { NumberInput } from './NumberInput.tsx';
-import { Row } from './Row.tsx';
+import { NumberInput } from '../../shared/NumberInput.tsx';
+import { Row } from '../../shared/Row.tsx';
 
 interface Props {
   label: string;

@@ -4,7 +4,7 @@ import { Stack, Text } from '@chakra-ui/react';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { Choice } from '../../shared/Choice.tsx';
 import { PropertyRows } from './property/PropertyRows.tsx';
-import { Row } from './Row.tsx';
+import { Row } from '../../shared/Row.tsx';
 
 const types = Object.fromEntries(
   Object.entries(placementDefinitions).map(([type, { label }]) => [type, label]),

@@ -3,7 +3,7 @@ import { safeAddress } from '@sirene/core/sanitise';
 import { isMailAddress, type Action, type WidgetDocument } from '@sirene/core/widget';
 import { useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
-import { Row } from '../inspector/Row.tsx';
+import { Row } from '../../shared/Row.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { PatternList } from './PatternList.tsx';
 

@@ -4,7 +4,7 @@ import { triggerPhrase } from '@sirene/core/sentence';
 import { Choice } from '../../shared/Choice.tsx';
 import { NumberRow } from '../inspector/NumberRow.tsx';
 import { Toggle } from '../inspector/Toggle.tsx';
-import { Row } from '../inspector/Row.tsx';
+import { Row } from '../../shared/Row.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { RuleList } from './RuleList.tsx';
 

@@ -9,6 +9,7 @@ import { count, writeCounts, type TickingClock } from '@sirene/embed/countdown';
 import { showFaults } from '@sirene/embed/form';
 import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
+import { forcedCss } from '../../shared/forced-css.ts';
 
 const editing: MountPort = { base: '', takesFocus: false, close: () => {}, submit: () => {} };
 
@@ -266,14 +267,3 @@ function pageOfItsOwn(page: Document): Element {
   body.append(place);
   return place;
 }
-
-const pseudo: Record<State, RegExp> = {
-  hover: /:hover/g,
-  focus: /:focus-visible/g,
-  pressed: /:active/g,
-  selected: /:checked|:is\(:has\(:checked\),\[aria-current\]\)/g,
-  disabled: /:disabled/g,
-  error: /\[data-error\]/g,
-};
-
-const forcedCss = (css: string, state: State): string => css.replace(pseudo[state], '[data-forced]');

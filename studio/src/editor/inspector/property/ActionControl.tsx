@@ -1,7 +1,7 @@
 import { Input, Stack } from '@chakra-ui/react';
 import type { Element } from '@sirene/core/elements';
 import { scenes, type SceneName } from '@sirene/core/widget';
-import { sceneNames } from '../../scene-names.ts';
+import { sceneNames } from '../../../shared/scene-names.ts';
 import { useSettledDocument } from '../../state/editor.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
 import type { PropertyControlProps } from './controls.tsx';

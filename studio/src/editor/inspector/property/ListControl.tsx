@@ -1,7 +1,7 @@
 import { Box, Button, Flex, IconButton, Stack, Text } from '@chakra-ui/react';
 import { readPath } from '@sirene/core/widget';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
-import { Row } from '../Row.tsx';
+import { Row } from '../../../shared/Row.tsx';
 import { PropertyControl, type PropertyControlProps } from './controls.tsx';
 
 const withKey = (entry: unknown, key: string, value: unknown): unknown => {

@@ -3,8 +3,8 @@ import type { InspectorProperty } from '@sirene/core/elements';
 import { readPath, type Operation, type Path } from '@sirene/core/widget';
 import { memo } from 'react';
 import { useEditor, useValueAt } from '../../state/editor.tsx';
-import { Row } from '../Row.tsx';
-import { Section } from '../Section.tsx';
+import { Row } from '../../../shared/Row.tsx';
+import { Section } from '../../../shared/Section.tsx';
 import { PropertyControl } from './controls.tsx';
 
 interface Props {

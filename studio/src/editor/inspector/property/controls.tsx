@@ -3,7 +3,7 @@ import { plainText, toRuns, type InspectorProperty, type Run } from '@sirene/cor
 import { lazy, Suspense } from 'react';
 import { PictureControl } from '../../../shared/assets/PictureControl.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
-import { NumberInput } from '../NumberInput.tsx';
+import { NumberInput } from '../../../shared/NumberInput.tsx';
 import { ActionControl } from './ActionControl.tsx';
 import { IconControl } from './IconControl.tsx';
 import { ListControl } from './ListControl.tsx';

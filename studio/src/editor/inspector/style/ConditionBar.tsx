@@ -2,7 +2,7 @@ import { Flex } from '@chakra-ui/react';
 import { screens, states, type Screen, type State } from '@sirene/core/style';
 import { useEditor, type Target } from '../../state/editor.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
-import { screenNames, stateNames } from './condition-names.ts';
+import { screenNames, stateNames } from '../../../shared/style/condition-names.ts';
 
 const screenOptions = {
   every: 'Every screen',

@@ -5,7 +5,7 @@ import { lookId } from '../../../brand/look-id.ts';
 import { SharedChange } from '../../../brand/SharedChange.tsx';
 import { useEditor, useSettledDocument } from '../../state/editor.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
-import { Row } from '../Row.tsx';
+import { Row } from '../../../shared/Row.tsx';
 
 /** The look of an element, or of the widget's box; what is set here can become a look, or change the one it has. */
 export function LookRow({ element, role }: { element: string | null; role: Role }) {

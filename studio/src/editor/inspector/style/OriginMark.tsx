@@ -4,7 +4,7 @@ import { RotateCcw } from 'lucide-react';
 import { useId, useState, type ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useEditor } from '../../state/editor.tsx';
-import { conditionName } from './condition-names.ts';
+import { conditionName } from '../../../shared/style/condition-names.ts';
 
 const levelNames = { brand: 'brand', look: 'look', widget: 'widget', element: 'rest' } as const;
 

@@ -14,8 +14,8 @@ import {
 import { readPath, type Operation, type Path } from '@sirene/core/widget';
 import { memo, useCallback } from 'react';
 import { useDocument, useEditor, useSettledDocument } from '../../state/editor.tsx';
-import { Row } from '../Row.tsx';
-import { StyleControl } from './controls.tsx';
+import { Row } from '../../../shared/Row.tsx';
+import { StyleControl } from '../../../shared/style/controls.tsx';
 import { OriginMark } from './OriginMark.tsx';
 
 interface Props {

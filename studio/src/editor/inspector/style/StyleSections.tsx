@@ -1,10 +1,8 @@
-import { Box, Button, Stack } from '@chakra-ui/react';
 import { conditionOf, type Role, type StyleSheet } from '@sirene/core/style';
-import { ChevronDown, ChevronUp } from 'lucide-react';
-import { useState } from 'react';
 import { useEditor } from '../../state/editor.tsx';
-import { Section } from '../Section.tsx';
-import { groupsOf, type StyleGroup } from './style-groups.ts';
+import { Folded } from '../../../shared/Folded.tsx';
+import { Section } from '../../../shared/Section.tsx';
+import { groupsOf, type StyleGroup } from '../../../shared/style/style-groups.ts';
 import { StyleRow } from './StyleRow.tsx';
 
 interface Props {
@@ -41,30 +39,12 @@ function StyleGroupRows({
   group: StyleGroup;
   rareSet: number;
 }) {
-  const [open, setOpen] = useState(rareSet > 0);
   const rows = (names: readonly string[]) =>
     names.map((name) => <StyleRow key={name} element={element} part={part} name={name} />);
-  const Icon = open ? ChevronUp : ChevronDown;
   return (
     <>
       {rows(properties)}
-      {rare.length > 0 && (
-        <Box>
-          <Button
-            size="2xs"
-            variant="ghost"
-            colorPalette="plain"
-            color="slate"
-            px="0"
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
-          >
-            <Icon size={13} aria-hidden />
-            {open ? 'Less' : rareSet > 0 ? `More, ${rareSet} set` : 'More'}
-          </Button>
-        </Box>
-      )}
-      {open && rare.length > 0 && <Stack gap="2.5">{rows(rare)}</Stack>}
+      {rare.length > 0 && <Folded set={rareSet}>{rows(rare)}</Folded>}
     </>
   );
 }

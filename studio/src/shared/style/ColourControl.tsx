@@ -25,11 +25,13 @@ interface Props {
   brand: Brand;
   /** The group of tokens that is offered. */
   group: string | undefined;
+  /** A token that can't be offered: the one that is being set. */
+  without?: string;
   onChange(colour: string): void;
 }
 
 /** A swatch that opens the brand's colours and a field for one's own. */
-export function ColourField({ id, label, value, brand, group, onChange }: Props) {
+export function ColourField({ id, label, value, brand, group, without, onChange }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const token = aliasPath(value);
   const css = token ? (brandTokens(brand).get(token)?.css ?? '') : value;
@@ -76,24 +78,26 @@ export function ColourField({ id, label, value, brand, group, onChange }: Props)
                   From the brand
                 </Text>
                 <Grid templateColumns="repeat(6, 28px)" gap="2" maxH="200px" overflow="auto" p="0.5">
-                  {tokensOf(brand, group).map(({ path, name, css: colour }) => (
-                    <Box
-                      as="button"
-                      key={path}
-                      title={name}
-                      aria-label={name}
-                      aria-pressed={token === path}
-                      outline={token === path ? '2px solid {colors.deep}' : undefined}
-                      outlineOffset="2px"
-                      rounded="sm"
-                      onClick={() => {
-                        setTyped(null);
-                        onChange(`{${path}}`);
-                      }}
-                    >
-                      <Swatch colour={colour} size={28} />
-                    </Box>
-                  ))}
+                  {tokensOf(brand, group)
+                    .filter(({ path }) => path !== without)
+                    .map(({ path, name, css: colour }) => (
+                      <Box
+                        as="button"
+                        key={path}
+                        title={name}
+                        aria-label={name}
+                        aria-pressed={token === path}
+                        outline={token === path ? '2px solid {colors.deep}' : undefined}
+                        outlineOffset="2px"
+                        rounded="sm"
+                        onClick={() => {
+                          setTyped(null);
+                          onChange(`{${path}}`);
+                        }}
+                      >
+                        <Swatch colour={colour} size={28} />
+                      </Box>
+                    ))}
                 </Grid>
                 <Text fontSize="13px" fontWeight="600">
                   Own colour

@@ -1,5 +1,5 @@
 import { shippedFonts } from '@sirene/core/style';
-import { Choice } from '../../../shared/Choice.tsx';
+import { Choice } from '../Choice.tsx';
 import { tokensOf, type StyleControlProps } from './control-props.ts';
 
 /** A typeface: one of the brand's roles, one of the site's own, or one that ships with Sirene. */

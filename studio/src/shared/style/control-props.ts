@@ -17,10 +17,14 @@ export interface NamedToken {
   css: string;
 }
 
-/** The brand's tokens of a group. */
+/** The brand's tokens of a group; of colours, those that other tools have put elsewhere too. */
 export function tokensOf(brand: Brand, group: string | undefined): NamedToken[] {
   if (!group) return [];
   return [...brandTokens(brand).values()]
-    .filter(({ path }) => path.startsWith(`${group}.`))
-    .map(({ path, css }) => ({ path, name: path.slice(group.length + 1), css }));
+    .filter(({ path, type }) => path.startsWith(`${group}.`) || (group === 'color' && type === 'color'))
+    .map(({ path, css }) => ({
+      path,
+      name: path.startsWith(`${group}.`) ? path.slice(group.length + 1) : path,
+      css,
+    }));
 }

@@ -1,6 +1,6 @@
 import { Flex, Input, Stack, Text } from '@chakra-ui/react';
 import { valueProblem } from '@sirene/core/style';
-import { Choice } from '../../../shared/Choice.tsx';
+import { Choice } from '../Choice.tsx';
 import { NumberInput } from '../NumberInput.tsx';
 import { tokensOf, type StyleControlProps } from './control-props.ts';
 

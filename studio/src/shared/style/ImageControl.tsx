@@ -1,4 +1,4 @@
-import { PictureControl } from '../../../shared/assets/PictureControl.tsx';
+import { PictureControl } from '../assets/PictureControl.tsx';
 import type { StyleControlProps } from './control-props.ts';
 
 /** A picture behind something. */

@@ -1,7 +1,7 @@
 import { Box, Button, Flex, IconButton, Stack } from '@chakra-ui/react';
 import { readGradient, writeGradient, type Gradient, type GradientStop } from '@sirene/core/style';
 import { Plus, Trash2 } from 'lucide-react';
-import { Choice } from '../../../shared/Choice.tsx';
+import { Choice } from '../Choice.tsx';
 import { NumberInput } from '../NumberInput.tsx';
 import { ColourField } from './ColourControl.tsx';
 import type { StyleControlProps } from './control-props.ts';

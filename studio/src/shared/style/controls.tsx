@@ -1,5 +1,5 @@
 import type { StyleProperty } from '@sirene/core/style';
-import { Choice } from '../../../shared/Choice.tsx';
+import { Choice } from '../Choice.tsx';
 import { ColourControl } from './ColourControl.tsx';
 import type { StyleControlProps } from './control-props.ts';
 import { FontControl } from './FontControl.tsx';

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import useSWRImmutable from 'swr/immutable';
-import { get, type Brand, type Widget } from '../shared/api.ts';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { get, type Brand, type Widget } from './api.ts';
+import { WidgetPicture } from './WidgetPicture.tsx';
 
 interface Props {
   id: string;

@@ -1,0 +1,156 @@
+import { Box, Button, Flex, Grid, IconButton, Tabs } from '@chakra-ui/react';
+import type { Brand } from '@sirene/core/style';
+import { Redo2, Undo2 } from 'lucide-react';
+import { useEffect, useMemo, useReducer, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import useSWR, { mutate } from 'swr';
+import { useSite } from '../app/session.ts';
+import { get, type Site } from '../shared/api.ts';
+import { AssetsContext } from '../shared/assets/assets.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Page } from '../shared/Page.tsx';
+import { BrandContext } from './brand-context.ts';
+import { draftStep, startDraft } from './brand-draft.ts';
+import { BrandMenu } from './BrandMenu.tsx';
+import { ColourPanel } from './ColourPanel.tsx';
+import { FontPanel } from './FontPanel.tsx';
+import { LooksPanel } from './LooksPanel.tsx';
+import { BrandSheet } from './BrandSheet.tsx';
+import { SharedChange } from './SharedChange.tsx';
+import { ShapePanel } from './ShapePanel.tsx';
+import { TypePanel } from './TypePanel.tsx';
+
+/** The site's design: its tokens and looks, seen live on real pieces and on the site's widgets. */
+export function BrandPage() {
+  const { site } = useSite();
+  const path = site && `/api/sites/${site.id}/brand`;
+  const { data, error } = useSWR(path, get<Brand>, { revalidateOnFocus: false });
+  if (error) return <ErrorNote error={error} />;
+  return site && data ? <BrandEditor key={site.id} site={site} saved={data} /> : null;
+}
+
+const panels = {
+  colour: { title: 'Colours', panel: ColourPanel },
+  type: { title: 'Type', panel: TypePanel },
+  shape: { title: 'Shape', panel: ShapePanel },
+  fonts: { title: 'Typefaces and mark', panel: FontPanel },
+  looks: { title: 'Looks', panel: LooksPanel },
+} as const;
+
+type PanelName = keyof typeof panels;
+
+function panelOf(asked: URLSearchParams): PanelName {
+  if (asked.has('look')) return 'looks';
+  const group = asked.get('token')?.split('.')[0] ?? 'color';
+  const of: Record<string, PanelName> = { color: 'colour', size: 'type', font: 'type' };
+  return of[group] ?? 'shape';
+}
+
+function BrandEditor({ site, saved }: { site: Site; saved: Brand }) {
+  const [asked] = useSearchParams();
+  const [{ brand, past, future }, step] = useReducer(draftStep, saved, startDraft);
+  const [panel, setPanel] = useState<PanelName>(() => panelOf(asked));
+  const [saving, setSaving] = useState(false);
+  const editing = useMemo(
+    () => ({
+      site,
+      brand,
+      change: (next: Brand, of: string) => step({ type: 'change', brand: next, of }),
+    }),
+    [site, brand],
+  );
+  const assets = useMemo(() => ({ siteId: site.id, brand }), [site, brand]);
+  const changed = past.length > 0;
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      if ((event.target as HTMLElement).matches('input:not([type=range],[type=color]), textarea')) return;
+      event.preventDefault();
+      step({ type: event.shiftKey ? 'redo' : 'undo' });
+    };
+    const warn = (event: BeforeUnloadEvent) => changed && event.preventDefault();
+    addEventListener('keydown', keys);
+    addEventListener('beforeunload', warn);
+    return () => {
+      removeEventListener('keydown', keys);
+      removeEventListener('beforeunload', warn);
+    };
+  }, [changed]);
+  const aside = (
+    <Flex gap="2" align="center">
+      <Flex role="group" aria-label="History">
+        <IconButton
+          size="sm"
+          variant="ghost"
+          colorPalette="plain"
+          aria-label="Undo"
+          disabled={past.length === 0}
+          onClick={() => step({ type: 'undo' })}
+        >
+          <Undo2 size={16} aria-hidden />
+        </IconButton>
+        <IconButton
+          size="sm"
+          variant="ghost"
+          colorPalette="plain"
+          aria-label="Redo"
+          disabled={future.length === 0}
+          onClick={() => step({ type: 'redo' })}
+        >
+          <Redo2 size={16} aria-hidden />
+        </IconButton>
+      </Flex>
+      <BrandMenu />
+      <Button size="sm" colorPalette="signal" disabled={!changed} onClick={() => setSaving(true)}>
+        Save for the site …
+      </Button>
+    </Flex>
+  );
+  return (
+    <BrandContext value={editing}>
+      <AssetsContext value={assets}>
+        <Page title="Brand" aside={aside}>
+          <Grid templateColumns="392px minmax(0, 1fr)" gap="6" alignItems="start">
+            <Box bg="sheet" borderWidth="1px" rounded="md">
+              <Tabs.Root
+                value={panel}
+                onValueChange={({ value }) => setPanel(value as PanelName)}
+                size="sm"
+                lazyMount
+                unmountOnExit
+                colorPalette="plain"
+              >
+                <Tabs.List aria-label="Parts of the brand" px="1">
+                  {Object.entries(panels).map(([name, { title }]) => (
+                    <Tabs.Trigger key={name} value={name} px="2">
+                      {title}
+                    </Tabs.Trigger>
+                  ))}
+                </Tabs.List>
+                {Object.entries(panels).map(([name, { panel: Panel }]) => (
+                  <Tabs.Content key={name} value={name} p="0">
+                    <Panel />
+                  </Tabs.Content>
+                ))}
+              </Tabs.Root>
+            </Box>
+            <BrandSheet />
+          </Grid>
+          {saving && (
+            <SharedChange
+              site={site}
+              brand={brand}
+              onClose={() => setSaving(false)}
+              onSaved={(next) => {
+                setSaving(false);
+                step({ type: 'saved', brand: next });
+                void mutate(`/api/sites/${site.id}/brand`, next, { revalidate: false });
+                void mutate(`/api/sites/${site.id}/widgets`);
+              }}
+            />
+          )}
+        </Page>
+      </AssetsContext>
+    </BrandContext>
+  );
+}

@@ -1,0 +1,128 @@
+import { Box, Button, Field, Flex, Input, Stack, Text } from '@chakra-ui/react';
+import { completeBrand, mergeTokens } from '@sirene/core/style';
+import type { Proposal } from '@sirene/core/proposal';
+import { useState } from 'react';
+import useSWR from 'swr';
+import { get, post, type StoredPage } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { FileDrop } from '../shared/FileDrop.tsx';
+import { Sheet } from '../shared/Sheet.tsx';
+import { Swatch } from '../shared/style/ColourControl.tsx';
+import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { useBrandEditing } from './brand-context.ts';
+import { pieces } from './sheet-pieces.ts';
+
+/** Proposes a brand from a page of the client: its colours by use, its typefaces, its corners. */
+export function BrandProposal({ onClose }: { onClose: () => void }) {
+  const { brand, site, change } = useBrandEditing();
+  const { data: pages = [] } = useSWR(`/api/sites/${site.id}/pages`, get<StoredPage[]>);
+  const [address, setAddress] = useState('');
+  const [found, setFound] = useState<Proposal | null>(null);
+  const [error, setError] = useState<unknown>(null);
+  const [busy, setBusy] = useState(false);
+  const look = async (asked: { address: string } | { html: string }) => {
+    setBusy(true);
+    setError(null);
+    try {
+      setFound(await post<Proposal>(`/api/sites/${site.id}/brand/proposal`, asked));
+    } catch (failure) {
+      setError(failure);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const asked = address || pages[0]?.address || site.origins[0] || '';
+  const proposed = found && { ...brand, tokens: mergeTokens(brand.tokens, found.tokens) };
+  return (
+    <Sheet
+      title="Take the brand from a page"
+      size="lg"
+      onClose={onClose}
+      foot={
+        <Button
+          colorPalette="signal"
+          disabled={!proposed}
+          onClick={() => {
+            if (proposed) change(completeBrand(proposed), '');
+            onClose();
+          }}
+        >
+          Use what is proposed
+        </Button>
+      }
+    >
+      <Stack gap="4">
+        <Field.Root>
+          <Field.Label>Address of a page of {site.name}</Field.Label>
+          <Flex gap="2" w="full">
+            <Input
+              size="sm"
+              value={address}
+              placeholder={pages[0]?.address ?? `${site.origins[0] ?? 'https://…'}/`}
+              onChange={(event) => setAddress(event.target.value)}
+            />
+            <Button
+              size="sm"
+              variant="outline"
+              colorPalette="plain"
+              loading={busy}
+              onClick={() => void look({ address: asked })}
+            >
+              Read it
+            </Button>
+          </Flex>
+          <Field.HelperText>Only pages of the site’s own origins are read.</Field.HelperText>
+        </Field.Root>
+        <FileDrop
+          label="Page as HTML"
+          text="Or drop the page’s HTML file here"
+          accept={{ 'text/html': ['.html', '.htm'] }}
+          onFile={(file) => void file.text().then((html) => look({ html }))}
+        />
+        {error ? <ErrorNote error={error} /> : null}
+        {found && proposed && (
+          <Flex gap="5" wrap="wrap">
+            <Stack gap="3" flex="1" minW="240px">
+              <Text fontWeight="600">Found, the most used first</Text>
+              <Stack gap="1">
+                {found.colours.slice(0, 10).map(({ hex, text, ground, border, button }) => (
+                  <Flex key={hex} gap="2" align="center" fontSize="13px">
+                    <Swatch colour={hex} size={20} />
+                    <Text fontFamily="mono">{hex}</Text>
+                    <Text color="slate">{usesOf({ text, ground, border, button })}</Text>
+                  </Flex>
+                ))}
+              </Stack>
+              <Text fontSize="13px">
+                {found.fonts.length > 0 ? `Typefaces: ${found.fonts.join(', ')}` : 'No typefaces of its own'}
+                {found.radii.length > 0 && `. Corners: ${found.radii.slice(0, 4).join(', ')} px`}
+              </Text>
+            </Stack>
+            <Box>
+              <Text fontWeight="600" mb="2">
+                As it would look
+              </Text>
+              {pieces.slice(1, 3).map(({ title, document }) => (
+                <Box key={title} mb="2">
+                  <WidgetPicture
+                    document={document}
+                    brand={proposed}
+                    width={280}
+                    height={title === 'Buttons and marks' ? 110 : 210}
+                  />
+                </Box>
+              ))}
+            </Box>
+          </Flex>
+        )}
+      </Stack>
+    </Sheet>
+  );
+}
+
+const usesOf = (uses: Record<string, number>): string =>
+  Object.entries(uses)
+    .filter(([, count]) => count > 0)
+    .sort(([, one], [, other]) => other - one)
+    .map(([name, count]) => `${name} ${count}`)
+    .join(', ');

@@ -1,0 +1,163 @@
+import { Box, Button, Flex, IconButton, Input, Text } from '@chakra-ui/react';
+import { shippedFonts, type BrandFont } from '@sirene/core/style';
+import { Trash2, Upload } from 'lucide-react';
+import { useRef, useState } from 'react';
+import type { Asset } from '../shared/api.ts';
+import { useAssets } from '../shared/assets/assets.ts';
+import { PictureControl } from '../shared/assets/PictureControl.tsx';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Row } from '../shared/Row.tsx';
+import { Section } from '../shared/Section.tsx';
+import { useBrandEditing } from './brand-context.ts';
+
+/** The site's own typefaces, those that ship, and the site's mark. */
+export function FontPanel() {
+  return (
+    <>
+      <Section title="The site’s mark">
+        <Logo />
+      </Section>
+      <Section title="Own typefaces">
+        <OwnFonts />
+      </Section>
+      <Section title="Typefaces that ship" open={false}>
+        <Text fontSize="13px" color="slate">
+          {[...new Set(shippedFonts.map(({ family }) => family))].join(' · ')}. Served from here: no visitor
+          asks anybody else for them.
+        </Text>
+      </Section>
+    </>
+  );
+}
+
+function Logo() {
+  const { brand, change } = useBrandEditing();
+  const { logo } = brand;
+  const set = (src: string, size?: [number, number] | null) => {
+    const { logo: _, ...rest } = brand;
+    const [width, height] = size ?? [240, 80];
+    change(src ? { ...brand, logo: { src, alt: logo?.alt ?? '', width, height } } : rest, 'logo');
+  };
+  return (
+    <>
+      <Row label="Picture">
+        {(id) => (
+          <PictureControl
+            id={id}
+            label="The site’s mark"
+            kind="picture"
+            value={logo?.src ?? ''}
+            onChange={set}
+          />
+        )}
+      </Row>
+      {logo && (
+        <Row label="Says in words">
+          {(id) => (
+            <Input
+              id={id}
+              size="xs"
+              value={logo.alt}
+              onChange={(event) =>
+                change({ ...brand, logo: { ...logo, alt: event.target.value } }, 'logo words')
+              }
+            />
+          )}
+        </Row>
+      )}
+    </>
+  );
+}
+
+function OwnFonts() {
+  const { brand, change } = useBrandEditing();
+  const { upload } = useAssets(false);
+  const [error, setError] = useState<unknown>(null);
+  const [busy, setBusy] = useState(false);
+  const file = useRef<HTMLInputElement>(null);
+  const take = async (files: FileList | null) => {
+    setError(null);
+    setBusy(true);
+    try {
+      const fonts = await Promise.all([...(files ?? [])].map(async (one) => fontOf(await upload(one))));
+      change({ ...brand, fonts: [...brand.fonts, ...fonts] }, '');
+    } catch (failure) {
+      setError(failure);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <>
+      {brand.fonts.length === 0 && (
+        <Text fontSize="13px" color="slate">
+          None yet. Upload WOFF2 files, one a weight or one for all.
+        </Text>
+      )}
+      {brand.fonts.map((font, at) => (
+        <Flex key={font.src + font.weight} align="center" gap="2">
+          <Box flex="1" minW="0">
+            <Text truncate>{font.family}</Text>
+            <Text fontSize="12px" color="slate">
+              Weight {font.weight.replace(' ', ' to ')}, {font.style === 'italic' ? 'italic' : 'upright'}
+            </Text>
+          </Box>
+          <Button
+            size="2xs"
+            variant="ghost"
+            colorPalette="plain"
+            onClick={() =>
+              change(
+                {
+                  ...brand,
+                  fonts: brand.fonts.with(at, {
+                    ...font,
+                    style: font.style === 'italic' ? 'normal' : 'italic',
+                  }),
+                },
+                '',
+              )
+            }
+          >
+            {font.style === 'italic' ? 'It is upright' : 'It is italic'}
+          </Button>
+          <IconButton
+            size="2xs"
+            variant="ghost"
+            colorPalette="plain"
+            aria-label={`Take ${font.family} ${font.weight} out of the brand`}
+            onClick={() => change({ ...brand, fonts: brand.fonts.filter((_, one) => one !== at) }, '')}
+          >
+            <Trash2 size={13} aria-hidden />
+          </IconButton>
+        </Flex>
+      ))}
+      {error ? <ErrorNote error={error} /> : null}
+      <Button
+        size="xs"
+        variant="outline"
+        colorPalette="plain"
+        alignSelf="start"
+        loading={busy}
+        onClick={() => file.current?.click()}
+      >
+        <Upload size={13} aria-hidden />
+        Upload WOFF2
+      </Button>
+      <input
+        ref={file}
+        type="file"
+        hidden
+        multiple
+        accept=".woff2,font/woff2"
+        aria-label="Typeface files"
+        onChange={(event) => void take(event.target.files)}
+      />
+    </>
+  );
+}
+
+function fontOf({ kind, src, family, weight }: Asset): BrandFont {
+  if (kind !== 'font' || !family) throw new Error('That file is no typeface. Upload WOFF2 files.');
+  return { family, src, weight: weight ?? '400', style: 'normal' };
+}

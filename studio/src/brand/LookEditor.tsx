@@ -1,0 +1,203 @@
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import {
+  brandTokens,
+  conditionOf,
+  resolveValue,
+  screens,
+  states,
+  styleProperties,
+  type ConditionParts,
+  type Look,
+  type Role,
+  type Screen,
+  type State,
+  type StyleProperty,
+  type StyleSheet,
+  type Value,
+} from '@sirene/core/style';
+import { RotateCcw } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Choice } from '../shared/Choice.tsx';
+import { Folded } from '../shared/Folded.tsx';
+import { Row } from '../shared/Row.tsx';
+import { Section } from '../shared/Section.tsx';
+import { screenNames, stateNames } from '../shared/style/condition-names.ts';
+import { StyleControl } from '../shared/style/controls.tsx';
+import { groupsOf, partsOf, type StyleGroup } from '../shared/style/style-groups.ts';
+import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { lookPiece } from './sheet-pieces.ts';
+import { useBrandEditing } from './brand-context.ts';
+import { roleNames } from './role-names.ts';
+
+interface Props {
+  id: string;
+  look: Look;
+  /** `of` names what changed. */
+  onChange(look: Look, of: string): void;
+}
+
+// What a look says of others inside the one that has it.
+const reaches: Partial<Record<Role, readonly Role[]>> = {
+  form: ['field', 'button', 'text'],
+  overlay: ['title', 'text', 'button', 'field'],
+  panel: ['title', 'text', 'button', 'field'],
+  plans: ['plan'],
+};
+
+/** Everything that a look says: of its role, and of what stands inside it. */
+export function LookEditor({ id, look, onChange }: Props) {
+  const [of, setOf] = useState<Role>(look.role);
+  const [condition, setCondition] = useState<ConditionParts>({ screen: null, state: null });
+  const { brand } = useBrandEditing();
+  const { role, name } = look;
+  const piece = useMemo(() => lookPiece(id, { role, name, style: {} }), [id, role, name]);
+  const inside = reaches[look.role] ?? [];
+  const own = of === look.role;
+  const sheet = own ? look.style : (look.inside?.[of] ?? {});
+  const put = (next: StyleSheet, what: string) =>
+    onChange(
+      own ? { ...look, style: next } : { ...look, inside: { ...look.inside, [of]: next } },
+      `${of} ${what}`,
+    );
+  return (
+    <Box>
+      <WidgetPicture
+        document={piece.document}
+        brand={brand}
+        width={390}
+        height={170}
+        state={condition.state}
+      />
+      <Flex
+        gap="1.5"
+        px="3"
+        py="2"
+        borderBottomWidth="1px"
+        bg="paper"
+        role="group"
+        aria-label="Values are for"
+      >
+        {inside.length > 0 && (
+          <Choice
+            label="Whose"
+            value={of}
+            options={{
+              [look.role]: 'Itself',
+              ...Object.fromEntries(inside.map((role) => [role, `${roleNames[role]} inside`])),
+            }}
+            onChange={(next) => setOf(next as Role)}
+          />
+        )}
+        <Choice
+          label="Which screen"
+          value={condition.screen ?? ''}
+          options={{
+            '': 'Every screen',
+            ...Object.fromEntries(screens.toReversed().map((one) => [one, screenNames[one]])),
+          }}
+          onChange={(next) => setCondition({ ...condition, screen: (next || null) as Screen | null })}
+        />
+        <Choice
+          label="Which state"
+          value={condition.state ?? ''}
+          options={{ '': 'At rest', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) }}
+          onChange={(next) => setCondition({ ...condition, state: (next || null) as State | null })}
+        />
+      </Flex>
+      <SheetRows key={of} role={of} sheet={sheet} condition={condition} onChange={put} />
+    </Box>
+  );
+}
+
+interface SheetProps {
+  role: Role;
+  sheet: StyleSheet;
+  condition: ConditionParts;
+  onChange(sheet: StyleSheet, what: string): void;
+}
+
+function SheetRows({ role, sheet, condition, onChange }: SheetProps) {
+  const at = conditionOf(condition);
+  const set = (part: string, name: string, value: Value | undefined) =>
+    onChange(withValue(sheet, part, at, name, value), `${part} ${at} ${name}`);
+  return groupsOf(role, partsOf(role)).map((group, index) => {
+    const names = [...group.properties, ...group.rare];
+    const count = names.filter((name) => sheet[group.part]?.[at]?.[name] !== undefined).length;
+    return (
+      <Section key={group.title} title={group.title} open={index === 0 || count > 0} count={count}>
+        <GroupRows role={role} sheet={sheet} condition={condition} group={group} onSet={set} />
+      </Section>
+    );
+  });
+}
+
+interface GroupProps extends Omit<SheetProps, 'onChange'> {
+  group: StyleGroup;
+  onSet(part: string, name: string, value: Value | undefined): void;
+}
+
+function GroupRows({ role, sheet, condition, group, onSet }: GroupProps) {
+  const { brand } = useBrandEditing();
+  const { part, properties, rare } = group;
+  const at = conditionOf(condition);
+  const rows = (names: readonly string[]) =>
+    names.map((name) => {
+      const property = styleProperties[name] as StyleProperty;
+      const resolved = resolveValue({ role, element: sheet }, part, name, condition, brandTokens(brand));
+      const isSet = sheet[part]?.[at]?.[name] !== undefined;
+      const mark = isSet ? (
+        <Button
+          size="2xs"
+          variant="ghost"
+          colorPalette="plain"
+          color="deep"
+          px="0"
+          justifyContent="end"
+          aria-label={`${property.label} is set here. Reset`}
+          onClick={() => onSet(part, name, undefined)}
+        >
+          here
+          <RotateCcw size={11} aria-hidden />
+        </Button>
+      ) : (
+        <Text fontSize="12px" color="slate" textAlign="end">
+          {resolved ? 'brand' : 'around'}
+        </Text>
+      );
+      return (
+        <Row key={name} label={property.label} aside={mark}>
+          {(id) => (
+            <StyleControl
+              id={id}
+              property={property}
+              value={resolved?.value}
+              css={resolved?.css ?? ''}
+              brand={brand}
+              onChange={(value) => onSet(part, name, value)}
+            />
+          )}
+        </Row>
+      );
+    });
+  const rareSet = rare.filter((name) => sheet[part]?.[at]?.[name] !== undefined).length;
+  return (
+    <>
+      {rows(properties)}
+      {rare.length > 0 && <Folded set={rareSet}>{rows(rare)}</Folded>}
+    </>
+  );
+}
+
+function withValue(
+  sheet: StyleSheet,
+  part: string,
+  at: string,
+  name: string,
+  value: Value | undefined,
+): StyleSheet {
+  const { [name]: _, ...others } = sheet[part]?.[at] ?? {};
+  return {
+    ...sheet,
+    [part]: { ...sheet[part], [at]: value === undefined ? others : { ...others, [name]: value } },
+  };
+}

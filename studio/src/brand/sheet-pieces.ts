@@ -1,0 +1,160 @@
+import {
+  buildWidget,
+  heading,
+  words,
+  form,
+  field,
+  email,
+  send,
+  link,
+  quiet,
+  dismiss,
+  row,
+  dressed,
+  list,
+  badge,
+  countdown,
+  icon,
+  small,
+  type Sketch,
+  type WidgetSketch,
+} from '@sirene/core/sketch';
+import type { Look } from '@sirene/core/style';
+import type { WidgetDocument } from '@sirene/core/widget';
+
+// A few days from now, so that every unit has a figure.
+const soon = new Date(Date.now() + 3.4 * 86_400_000).toISOString().slice(0, 16);
+
+interface Piece {
+  title: string;
+  width: number;
+  height: number;
+  document: WidgetDocument;
+}
+
+const piece = (
+  title: string,
+  [width, height]: [number, number],
+  sketch: Pick<WidgetSketch, 'placement' | 'opening'> & Partial<WidgetSketch>,
+): Piece => ({
+  title,
+  width,
+  height,
+  document: buildWidget({ name: title, kind: 'cta', ...sketch }),
+});
+
+/** Real pieces on which a brand is looked at. */
+export const pieces: readonly Piece[] = [
+  piece('Texts', [380, 300], {
+    placement: { type: 'inline', width: 420 },
+    opening: [
+      heading('A display line', 1, { fontSize: '{size.display}' }),
+      heading('A heading of the second level'),
+      words('Running text in the size and the typeface of the brand, long enough to need a second line.'),
+      small('Small print, in the quiet colour.'),
+      list(['A line with a mark', 'And one more']),
+    ],
+  }),
+  piece('Overlay with a form', [380, 300], {
+    kind: 'popup',
+    placement: { type: 'corner', width: 380 },
+    opening: [
+      heading('An overlay'),
+      form([
+        field('name', 'name', 'Your name', { hint: 'As your friends call you' }),
+        email(),
+        send('The main button'),
+      ]),
+    ],
+  }),
+  piece('Buttons and marks', [380, 150], {
+    placement: { type: 'inline', width: 420 },
+    opening: [
+      dressed(
+        row([
+          dressed(link('Main'), { share: 0 }),
+          dressed({ ...link('Lesser'), ...quiet }, { share: 0 }),
+          dressed(dismiss('Not now'), { share: 0, borderWidth: 0 }),
+        ]),
+        {
+          gap: '{space.3}',
+        },
+      ),
+      dressed(
+        row([
+          dressed(badge('New'), { share: 0, self: 'center' }),
+          icon('star'),
+          icon('mail', { background: '{color.accent}', radius: 24 }, { color: '{color.on-accent}' }),
+        ]),
+        {
+          gap: '{space.3}',
+        },
+      ),
+    ],
+  }),
+  piece('Choices', [380, 150], {
+    placement: { type: 'inline', width: 420 },
+    opening: [
+      form([
+        field('choice', 'one', 'One of these', {
+          options: ['First', 'Second', 'Third'],
+          style: { choices: { base: { choiceFlow: 'wrapped' } } },
+        }),
+        field('select', 'from', 'From a list', { options: ['First', 'Second'] }),
+      ]),
+    ],
+  }),
+  piece('Bar', [776, 74], {
+    kind: 'bar',
+    placement: { type: 'bar', width: 760 },
+    opening: [
+      dressed(
+        row([
+          dressed(words('A bar across the window.'), { share: 0 }),
+          dressed(countdown(soon, { design: 'line' }), { share: 0 }),
+          dressed(link('A button'), { share: 0, padding: [6, 16, 6, 16] }),
+        ]),
+        { along: 'center' },
+      ),
+    ],
+    style: { overlay: { box: { base: { padding: [10, 56, 10, 24] } } } },
+  }),
+];
+
+// An element that shows each role.
+const shown: Partial<Record<Look['role'], () => Sketch>> = {
+  button: () => link('A button'),
+  title: () => heading('A heading'),
+  text: () => words('A few words of running text, as they would stand in a widget.'),
+  field: () => field('text', 'answer', 'Your answer', { hint: 'A hint below it' }),
+  form: () =>
+    form([
+      field('name', 'name', 'Your name'),
+      email(),
+      field('choice', 'one', 'One of these', { options: ['First', 'Second'] }),
+      send('Send'),
+    ]),
+  countdown: () => countdown(soon),
+  list: () => list(['First line', 'Second line', 'Third line']),
+  badge: () => badge('New'),
+  icon: () => icon('star'),
+};
+
+/** A piece that wears a look. */
+export function lookPiece(id: string, { role, name }: Look): Piece {
+  const inForm = role === 'field' || role === 'amounts';
+  const surface = role === 'overlay' || role === 'panel';
+  const element: Sketch = surface
+    ? heading(name)
+    : { ...(shown[role]?.() ?? { type: typeOf(role) }), look: id };
+  const made = piece(`Look: ${name}`, [380, 220], {
+    placement: role === 'overlay' ? { type: 'corner', width: 380 } : { type: 'inline', width: 420 },
+    opening: inForm
+      ? [form([element])]
+      : [element, ...(surface ? [words('What stands inside it.'), link('A button')] : [])],
+  });
+  return surface ? { ...made, document: { ...made.document, look: id } } : made;
+}
+
+const typeOf = (role: Look['role']): Sketch['type'] =>
+  role === 'title' ? 'text' : role === 'overlay' || role === 'panel' ? 'group' : (role as Sketch['type']);

@@ -1,0 +1,101 @@
+import { Box, Button, Flex, Stack, Text } from '@chakra-ui/react';
+import { placementDefinitions } from '@sirene/core/placement';
+import { purposes } from '@sirene/core/starters';
+import type { SceneName } from '@sirene/core/widget';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { mutate } from 'swr';
+import { post, remove, type Brand, type Site, type Widget } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { sceneNames } from '../shared/scene-names.ts';
+import { Sheet } from '../shared/Sheet.tsx';
+import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { NameField, nameRule } from '../widgets/NameField.tsx';
+import type { Shown } from './gallery.ts';
+
+interface Props {
+  starter: Shown;
+  brand: Brand;
+  site: Site;
+  onClose(): void;
+}
+
+/** A starter large, with all its scenes, and what a widget begun from it is to be called. */
+export function BeginDialog({ starter, brand, site, onClose }: Props) {
+  const { document, says, purpose, own } = starter;
+  const navigate = useNavigate();
+  const [error, setError] = useState<unknown>(null);
+  const { register, handleSubmit, formState } = useForm({ defaultValues: { name: document.name } });
+  const begin = async ({ name }: { name: string }) => {
+    setError(null);
+    try {
+      const widget = await post<Widget>(`/api/sites/${site.id}/widgets`, { name, document });
+      await navigate(`/widgets/${widget.id}`);
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  const forget = async () => {
+    setError(null);
+    try {
+      await remove(`/api/sites/${site.id}/starters/${starter.id}`);
+      await mutate(`/api/sites/${site.id}/starters`);
+      onClose();
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  const others = (Object.keys(document.scenes) as SceneName[]).filter((name) => name !== 'opening');
+  return (
+    <Sheet
+      title={document.name}
+      size="lg"
+      onClose={onClose}
+      onSubmit={() => void handleSubmit(begin)()}
+      foot={
+        <>
+          {own && (
+            <Button
+              type="button"
+              variant="ghost"
+              color="wine"
+              order={-1}
+              mr="auto"
+              onClick={() => void forget()}
+            >
+              Take it off the starters
+            </Button>
+          )}
+          <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
+            Begin with it
+          </Button>
+        </>
+      }
+    >
+      <Stack gap="4">
+        <Text>
+          {says}{' '}
+          <Text as="span" color="slate">
+            {purposes[purpose]} · {placementDefinitions[document.placement.type].label}
+          </Text>
+        </Text>
+        <WidgetPicture document={document} brand={brand} width={590} height={320} />
+        {others.length > 0 && (
+          <Flex gap="3" wrap="wrap">
+            {others.map((scene) => (
+              <Box key={scene}>
+                <WidgetPicture document={document} brand={brand} width={188} height={110} scene={scene} />
+                <Text fontSize="12px" color="slate" mt="1">
+                  {sceneNames[scene]}
+                </Text>
+              </Box>
+            ))}
+          </Flex>
+        )}
+        <NameField field={register('name', nameRule)} error={formState.errors.name?.message} />
+        {error !== null && <ErrorNote error={error} />}
+      </Stack>
+    </Sheet>
+  );
+}

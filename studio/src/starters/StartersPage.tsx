@@ -1,0 +1,99 @@
+import { Flex, Input, Text } from '@chakra-ui/react';
+import { placementDefinitions } from '@sirene/core/placement';
+import { purposes } from '@sirene/core/starters';
+import { useMemo, useState } from 'react';
+import useSWR from 'swr';
+import { useSite } from '../app/session.ts';
+import { get, type Brand, type OwnStarter } from '../shared/api.ts';
+import { Choice } from '../shared/Choice.tsx';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { count } from '../shared/format.ts';
+import { Page } from '../shared/Page.tsx';
+import { kindNames } from '../widgets/kinds.ts';
+import { BeginDialog } from './BeginDialog.tsx';
+import { everything, fitting, gallery, sortings, type Shown, type Wanted } from './gallery.ts';
+import { StarterGrid } from './StarterGrid.tsx';
+
+const placements = Object.fromEntries(
+  Object.entries(placementDefinitions).map(([type, { label }]) => [type, label]),
+);
+
+/** Ready-made widgets to begin from, each a true picture in the site's brand. */
+export function StartersPage() {
+  const { site } = useSite();
+  const { data: brand, error } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>);
+  const { data: own } = useSWR(site && `/api/sites/${site.id}/starters`, get<OwnStarter[]>);
+  const [wanted, setWanted] = useState<Wanted>(everything);
+  const [chosen, setChosen] = useState<Shown | null>(null);
+  const [now] = useState(Date.now);
+  const all = useMemo(
+    () => own && gallery(own, { now, zone: Intl.DateTimeFormat().resolvedOptions().timeZone }),
+    [own, now],
+  );
+  const found = useMemo(() => all && fitting(all, wanted), [all, wanted]);
+  const want = (change: Partial<Wanted>) => setWanted((before) => ({ ...before, ...change }));
+  return (
+    <Page title="Starters">
+      {error ? <ErrorNote error={error} /> : null}
+      <Text color="slate" mb="4" mt="-3">
+        Ready-made widgets to begin from, dressed in the brand of {site?.name ?? 'the site'}.
+      </Text>
+      <Flex gap="3" mb="4" wrap="wrap" align="center">
+        <Input
+          type="search"
+          size="sm"
+          bg="sheet"
+          maxW="240px"
+          aria-label="Search starters"
+          placeholder="Search"
+          value={wanted.words}
+          onChange={(event) => want({ words: event.target.value })}
+        />
+        <Choice
+          label="Purpose"
+          size="sm"
+          width="180px"
+          value={wanted.purpose}
+          options={{ '': 'For any purpose', ...purposes }}
+          onChange={(purpose) => want({ purpose })}
+        />
+        <Choice
+          label="Kind"
+          size="sm"
+          width="150px"
+          value={wanted.kind}
+          options={{ '': 'Of any kind', ...kindNames }}
+          onChange={(kind) => want({ kind })}
+        />
+        <Choice
+          label="Placement"
+          size="sm"
+          width="200px"
+          value={wanted.placement}
+          options={{ '': 'In any place', ...placements }}
+          onChange={(placement) => want({ placement })}
+        />
+        <Choice
+          label="Sorted"
+          size="sm"
+          width="180px"
+          value={wanted.sorting}
+          options={sortings}
+          onChange={(sorting) => want({ sorting: sorting as Wanted['sorting'] })}
+        />
+        <Text color="slate" role="status" ml="auto">
+          {found && `${count(found.length)} ${found.length === 1 ? 'starter' : 'starters'}`}
+        </Text>
+      </Flex>
+      {found?.length === 0 && (
+        <Text bg="sheet" borderWidth="1px" rounded="md" p="8" textAlign="center" color="slate">
+          No starter fits. Take a filter away, or begin with an empty widget.
+        </Text>
+      )}
+      {found && brand && <StarterGrid starters={found} brand={brand} onChoose={setChosen} />}
+      {chosen && brand && site && (
+        <BeginDialog starter={chosen} brand={brand} site={site} onClose={() => setChosen(null)} />
+      )}
+    </Page>
+  );
+}

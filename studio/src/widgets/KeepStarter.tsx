@@ -1,0 +1,67 @@
+import { Button, Field, Input, NativeSelect, Stack } from '@chakra-ui/react';
+import { purposes, type Purpose } from '@sirene/core/starters';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { mutate } from 'swr';
+import { post, type ListedWidget } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Sheet } from '../shared/Sheet.tsx';
+
+/** Keeps a widget among the site's starters, so that others can begin from it. */
+export function KeepStarter({ widget, onClose }: { widget: ListedWidget; onClose: () => void }) {
+  const [error, setError] = useState<unknown>(null);
+  const { register, handleSubmit, formState } = useForm({
+    defaultValues: { purpose: 'gather' as Purpose, says: '' },
+  });
+  const path = `/api/sites/${widget.siteId}/starters`;
+  const keep = async (entered: { purpose: Purpose; says: string }) => {
+    setError(null);
+    try {
+      await post(path, { ...entered, widget: widget.id });
+      await mutate(path);
+      onClose();
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  return (
+    <Sheet
+      title={`Keep ${widget.name} as a starter`}
+      onClose={onClose}
+      onSubmit={() => void handleSubmit(keep)()}
+      foot={
+        <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
+          Keep it
+        </Button>
+      }
+    >
+      <Stack gap="4">
+        <Field.Root invalid={!!formState.errors.says}>
+          <Field.Label>What it is for</Field.Label>
+          <Input
+            placeholder="One sentence, such as Asks visitors of the shop for their address"
+            {...register('says', {
+              validate: (says) => says.trim() !== '' || 'Say in one sentence what it is for',
+              maxLength: { value: 200, message: 'At most 200 characters' },
+            })}
+          />
+          <Field.ErrorText>{formState.errors.says?.message}</Field.ErrorText>
+        </Field.Root>
+        <Field.Root>
+          <Field.Label>Purpose</Field.Label>
+          <NativeSelect.Root>
+            <NativeSelect.Field {...register('purpose')}>
+              {Object.entries(purposes).map(([purpose, label]) => (
+                <option key={purpose} value={purpose}>
+                  {label}
+                </option>
+              ))}
+            </NativeSelect.Field>
+            <NativeSelect.Indicator />
+          </NativeSelect.Root>
+        </Field.Root>
+        {error !== null && <ErrorNote error={error} />}
+      </Stack>
+    </Sheet>
+  );
+}
