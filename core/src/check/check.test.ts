@@ -1,3 +1,4 @@
+import { createElement, type Element } from '../elements/index.js';
 import { plainBrand } from '../style/index.js';
 import { signup } from '../testing/documents.js';
 import { applyOperation, type WidgetDocument } from '../widget/index.js';
@@ -5,11 +6,30 @@ import { checkDocument, contrastOf } from './index.js';
 
 const set = (document: WidgetDocument, path: string[], value: unknown) =>
   applyOperation(document, { type: 'set', path, value }).document;
-const told = set(
+const insert = (document: WidgetDocument, id: string, element: Element, parent = 'opening', at = 0) =>
+  applyOperation(document, {
+    type: 'insert',
+    branch: { root: id, elements: { [id]: element } },
+    parent,
+    at,
+  }).document;
+const noticed = insert(
   signup(),
+  'legal',
+  { type: 'text', level: 0, content: [{ text: 'For this alone.' }], notice: true },
+  'form',
+  3,
+);
+const told = set(
+  noticed,
   ['afterwards', 'actions'],
   [{ type: 'notify', recipients: ['a@b.example'], subject: 'x' }],
 );
+const link = (label: string): Element => ({
+  ...createElement('button'),
+  label,
+  action: { type: 'link', address: '/x' },
+});
 const texts = (document: WidgetDocument) => checkDocument(document, plainBrand).map(({ text }) => text);
 
 test('a sound widget has nothing to mend', () => {
@@ -17,7 +37,30 @@ test('a sound widget has nothing to mend', () => {
 });
 
 test.each<[string, WidgetDocument, RegExp]>([
-  ['nobody told', signup(), /Nobody is told/],
+  ['nobody told', noticed, /Nobody is told/],
+  ['no legal notice', set(told, ['elements', 'legal', 'notice'], undefined), /nothing says what becomes/],
+  [
+    'a picture without words',
+    insert(told, 'pic', { type: 'image', src: 'https://a.example/x.png', alt: '' }),
+    /only adorns/,
+  ],
+  ['a picture not chosen', insert(told, 'pic', createElement('image')), /not chosen yet/],
+  [
+    'a film without words',
+    insert(told, 'film', { type: 'video', src: 'https://a.example/x.mp4', alt: '' }),
+    /not described/,
+  ],
+  [
+    'an icon that leads somewhere',
+    insert(told, 'star', { type: 'icon', name: 'star', link: '/x' }),
+    /does not say where/,
+  ],
+  [
+    'a level left out',
+    insert(told, 'sub', { type: 'text', level: 4, content: [{ text: 'Sub' }] }, 'opening', 1),
+    /level 4 follows one of level 2/,
+  ],
+  ['a second loud button', insert(told, 'more', link('More')), /More: a second button as loud as Send/],
   ['no label', set(told, ['elements', 'email', 'label'], ' '), /no label/],
   ['a button without words', set(told, ['elements', 'send', 'label'], ''), /no words/],
   [
@@ -60,8 +103,12 @@ test('each repair repairs', () => {
   let document = set(told, ['elements', 'title', 'style', 'box', 'base', 'color'], '#cccccc');
   document = set(document, ['elements', 'words', 'content'], []);
   document = set(document, ['placement', 'closing'], { button: false, escape: false, backdrop: false });
+  document = set(document, ['elements', 'legal', 'notice'], undefined);
+  document = insert(document, 'pic', { type: 'image', src: 'https://a.example/x.png', alt: '' });
+  document = insert(document, 'sub', { type: 'text', level: 4, content: [{ text: 'Sub' }] }, 'opening', 2);
+  document = insert(document, 'more', link('More'));
   const findings = checkDocument(document, plainBrand);
-  expect(findings).toHaveLength(3);
+  expect(findings).toHaveLength(7);
   for (const { repair } of findings)
     if (repair) document = applyOperation(document, repair.operation).document;
   expect(texts(document)).toEqual([]);
@@ -82,4 +129,64 @@ test('contrast is read against the ground behind: the group’s, else the box’
     'rgb(255 0 0 / 0.5)',
   );
   expect(on(grouped)).toBe('#ff8080');
+});
+
+test('what only a drawn widget tells is told with its repair', () => {
+  const drawn = { small: [{ element: 'send', width: 60, height: 20 }], wide: ['title'] };
+  const findings = checkDocument(told, plainBrand, new Map(), drawn);
+  expect(findings.map(({ text }) => text)).toEqual([
+    'Send: 60 by 20 px is too small to press, 24 is the least',
+    'Sign up: too wide for a window of 320 px',
+  ]);
+  let document = told;
+  for (const { repair } of findings)
+    if (repair) document = applyOperation(document, repair.operation).document;
+  expect(document.elements['send']?.style).toEqual({ box: { base: { minHeight: 44 } } });
+  expect(document.elements['title']?.style).toEqual({
+    box: { small: { minWidth: 0, maxWidth: '100%', fontSize: '{size.large}' } },
+  });
+});
+
+test('a notice is added under a free id', () => {
+  let document = set(told, ['elements', 'legal', 'notice'], undefined);
+  document = insert(document, 'notice', { type: 'badge', words: 'New' });
+  const [finding] = checkDocument(document, plainBrand);
+  expect(finding?.repair?.operation).toMatchObject({ branch: { root: 'notice2' }, parent: 'form', at: 4 });
+});
+
+describe('contrast over what is not plain', () => {
+  const worst = (style: object, pictures?: Map<string, string[]>) =>
+    contrastOf(
+      set(told, ['style', 'overlay', 'box', 'base'], style),
+      plainBrand,
+      'title',
+      'box',
+      { screen: null, state: null },
+      pictures,
+    );
+
+  it('of a gradient the worst of its colours counts', () => {
+    const reading = worst({ gradient: 'linear-gradient(90deg, #ffffff, #1d2528)', color: '#1d2528' });
+    expect(reading.ground).toBe('#1d2528');
+    expect(reading.ratio).toBeCloseTo(1, 1);
+    expect(reading.repair).toMatch(/^#/);
+  });
+
+  it('of a picture the worst sampled colour counts, the less the weaker it is', () => {
+    const image = 'https://a.example/x.png';
+    const pictures = new Map([[image, ['#eeeeee', '#101010']]]);
+    const at = (imageOpacity: number) =>
+      worst({ image, imageOpacity, background: '#ffffff' }, pictures).ratio;
+    expect(at(1)).toBeLessThan(1.5);
+    expect(at(0.3)).toBeGreaterThan(at(0.6));
+    expect(worst({ image, background: '#ffffff' }).ratio).toBeGreaterThan(10);
+  });
+
+  it('a repair over a ground of two colours is readable on both, where one is', () => {
+    const reading = worst({ gradient: 'linear-gradient(90deg, #000000, #555555)', color: '#444444' });
+    expect(reading.repair).not.toBe('#444444');
+    expect(
+      worst({ gradient: 'linear-gradient(90deg, #000000, #555555)', color: reading.repair }).ratio,
+    ).toBeGreaterThan(3);
+  });
 });

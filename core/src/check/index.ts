@@ -1,3 +1,6 @@
-export { checkDocument, type Finding } from './check.js';
+export { checkDocument } from './check.js';
 export { contrastOf, sourcesOf, type ContrastReading } from './contrast.js';
+export type { Drawn, Finding } from './finding.js';
 export type { PictureColours } from './ground.js';
+export { leastTarget } from './rules/drawn.js';
+export { addressesOf, reviewOf, type ReviewItem } from './review.js';

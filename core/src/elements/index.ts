@@ -7,6 +7,7 @@ import { definitions, type Element, type ElementType } from './registry.js';
 
 export type { ElementDefinition, InspectorProperty, RenderContext } from './definition.js';
 export type { Element, ElementType } from './registry.js';
+export { markRuns, runsIn, withText, type Marking } from './mark-runs.js';
 export { plainText, renderRuns, sameMarks, toRuns, type Run } from './rich-text.js';
 export { fieldSpec } from './field.js';
 export { brandLogo, pictureWidths } from './image.js';

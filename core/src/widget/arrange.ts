@@ -6,7 +6,8 @@ import {
   type Element,
   type ElementType,
 } from '../elements/index.js';
-import { copyBranch, newId } from './create.js';
+import { newId } from './create.js';
+import { freeKey, keysAround, withFreeKey } from './keys.js';
 import type { SceneName, WidgetDocument } from './document.js';
 import type { Branch, Operation } from './operations.js';
 import { ancestorsOf, childrenOf, parentOf, withDescendants } from './tree.js';
@@ -18,7 +19,7 @@ export interface Place {
 }
 
 /** Types around a place, nearest first. */
-function typesAround(document: WidgetDocument, parent: string): ElementType[] {
+export function typesAround(document: WidgetDocument, parent: string): ElementType[] {
   const chain = [parent, ...ancestorsOf(document.elements, parent)];
   return chain.flatMap((id) => document.elements[id]?.type ?? []);
 }
@@ -94,51 +95,6 @@ export function insertNew(
     elements: { [holderId]: { ...createElement(holder), children: [id] } as Element, [id]: element },
   };
   return { operation: { type: 'insert', branch, ...outside }, id };
-}
-
-/** A field with a key that no other field of the form around `parent` has. */
-function withFreeKey(document: WidgetDocument, element: Element, parent: string): Element {
-  return 'key' in element
-    ? { ...element, key: freeKey(element.key, keysAround(document, parent, [])) }
-    : element;
-}
-
-/** The keys of the form around a place, those of some elements left out. */
-function keysAround({ elements }: WidgetDocument, parent: string, without: readonly string[]): Set<string> {
-  const chain = [parent, ...ancestorsOf(elements, parent)];
-  const form = chain.find((id) => elements[id]?.type === 'form') ?? parent;
-  const inside = withDescendants(elements, form).filter((id) => !without.includes(id));
-  return new Set(inside.flatMap((id) => keyOf(elements[id])));
-}
-
-const keyOf = (element: Element | undefined): string[] => (element && 'key' in element ? [element.key] : []);
-
-function freeKey(wanted: string, taken: ReadonlySet<string>): string {
-  let key = wanted;
-  for (let count = 2; taken.has(key); count++) key = `${wanted}${count}`;
-  return key;
-}
-
-/** The edit that copies an element, with all it holds, to right behind it. */
-export function duplicate(
-  document: WidgetDocument,
-  id: string,
-  random: () => number,
-): { operation: Operation; id: string } | null {
-  const parent = parentOf(document.elements, id);
-  if (!parent) return null;
-  const { root, elements } = copyBranch(document.elements, id, random);
-  const taken = keysAround(document, parent, []);
-  for (const [key, element] of Object.entries(elements)) {
-    // Fields of a copied form are in a form of their own; others join the form they stand in.
-    const inCopiedForm = ancestorsOf(elements, key).some((around) => elements[around]?.type === 'form');
-    if (!('key' in element) || inCopiedForm) continue;
-    const free = freeKey(element.key, taken);
-    taken.add(free);
-    elements[key] = { ...element, key: free };
-  }
-  const at = childrenOf(document.elements[parent]).indexOf(id) + 1;
-  return { operation: { type: 'insert', branch: { root, elements }, parent, at }, id: root };
 }
 
 /** A move, and where a moved field meets one with its key in another form, a new key for it. */

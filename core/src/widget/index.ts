@@ -19,5 +19,17 @@ export * from './problem.js';
 export * from './tree.js';
 export { upgradeDocument } from './upgrade.js';
 export { validateDocument, widgetSchema, type Validation } from './validate.js';
-export * from './arrange.js';
+export {
+  fits,
+  insertNew,
+  moveByKey,
+  moveTo,
+  newElements,
+  placeFor,
+  type Direction,
+  type NewElement,
+  type Place,
+} from './arrange.js';
+export { branchOf, duplicate, insertBranch } from './copies.js';
+export { inTurn, pasteStyle, styleOf, topmost, type CopiedStyle } from './several.js';
 export { changePlacement } from './placing.js';

@@ -4,6 +4,7 @@ import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'rea
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { WidgetsPage } from '../widgets/WidgetsPage.tsx';
 import { useSession } from './session.ts';
+import { Helpers } from './Helpers.tsx';
 import { SignIn } from './SignIn.tsx';
 import { system } from './theme.ts';
 import { TopBar } from './TopBar.tsx';
@@ -34,9 +35,12 @@ function SignedIn() {
   if (!data.user)
     return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
   return (
-    <Suspense fallback={<Waiting />}>
-      <Outlet />
-    </Suspense>
+    <>
+      <Suspense fallback={<Waiting />}>
+        <Outlet />
+      </Suspense>
+      <Helpers />
+    </>
   );
 }
 

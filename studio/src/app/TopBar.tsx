@@ -1,7 +1,9 @@
-import { Box, Button, chakra, Flex, Menu, Portal } from '@chakra-ui/react';
-import { ChevronDown, CircleUser } from 'lucide-react';
+import { Box, Button, chakra, Flex, Kbd, Menu, Portal } from '@chakra-ui/react';
+import { ChevronDown, CircleUser, Search } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { remove } from '../shared/api.ts';
+import { appearances, choose, useAppearance, type Appearance } from './appearance.ts';
+import { openPalette } from './open-palette.ts';
 import { useSession, useSite } from './session.ts';
 
 const Place = chakra(NavLink, {
@@ -18,7 +20,8 @@ const Place = chakra(NavLink, {
 
 /** The site in hand, the places, and the account. */
 export function TopBar() {
-  const { site, sites, choose } = useSite();
+  const { site, sites, choose: chooseSite } = useSite();
+  const appearance = useAppearance();
   const { data: session, mutate } = useSession();
   const signOut = async () => {
     await remove('/api/session');
@@ -44,7 +47,7 @@ export function TopBar() {
           <Menu.Positioner>
             <Menu.Content>
               {sites.map(({ id, name }) => (
-                <Menu.Item key={id} value={id} onClick={() => choose(id)}>
+                <Menu.Item key={id} value={id} onClick={() => chooseSite(id)}>
                   {name}
                 </Menu.Item>
               ))}
@@ -59,6 +62,13 @@ export function TopBar() {
         <Place to="/site">Site</Place>
         <Place to="/post">Post</Place>
       </Flex>
+      <Button variant="outline" colorPalette="plain" size="xs" color="slate" onClick={openPalette}>
+        <Search size={14} aria-hidden />
+        Find
+        <Kbd size="sm" variant="plain">
+          Ctrl K
+        </Kbd>
+      </Button>
       <Menu.Root>
         <Menu.Trigger asChild>
           <Button variant="ghost" colorPalette="plain" size="sm" px="2" fontWeight="500">
@@ -69,6 +79,21 @@ export function TopBar() {
         <Portal>
           <Menu.Positioner>
             <Menu.Content>
+              <Menu.RadioItemGroup
+                value={appearance}
+                onValueChange={({ value }) => choose(value as Appearance)}
+              >
+                <Menu.ItemGroupLabel fontSize="12px" color="slate" fontWeight="500">
+                  Appearance
+                </Menu.ItemGroupLabel>
+                {Object.entries(appearances).map(([value, name]) => (
+                  <Menu.RadioItem key={value} value={value}>
+                    {name}
+                    <Menu.ItemIndicator />
+                  </Menu.RadioItem>
+                ))}
+              </Menu.RadioItemGroup>
+              <Menu.Separator />
               <Menu.Item value="sign-out" onClick={() => void signOut()}>
                 Sign out
               </Menu.Item>

@@ -1,17 +1,17 @@
 import { Box, Button, Flex, Popover, Portal, Stack, Text } from '@chakra-ui/react';
-import { checkDocument } from '@sirene/core/check';
 import { sceneOf } from '@sirene/core/widget';
 import { CircleCheck, ListChecks } from 'lucide-react';
-import { useMemo } from 'react';
+import { useFindings } from './state/findings.ts';
 import { useSettledDocument, useEditor } from './state/editor.tsx';
 
 /** What is worth mending before publishing, each with a way to it and, where there is one, a repair. */
 export function CheckMenu() {
-  const { session, brand, select, goTo } = useEditor();
+  const { session, select, setScene, scene } = useEditor();
   const document = useSettledDocument();
-  const findings = useMemo(() => checkDocument(document, brand), [document, brand]);
+  const findings = useFindings();
   const show = (element: string | null) => {
-    if (element) goTo(sceneOf(document, element) === 'thanks' ? 'afterwards' : 'respond');
+    const at = element && sceneOf(document, element);
+    if (at && at !== scene) setScene(at);
     select(element);
   };
   return (

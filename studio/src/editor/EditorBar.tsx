@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { StateMark, widgetState } from '../shared/StateMark.tsx';
 import { CheckMenu } from './CheckMenu.tsx';
 import { ConflictDialog } from './ConflictDialog.tsx';
+import { EditorMenu } from './EditorMenu.tsx';
 import { PublishButton } from './PublishButton.tsx';
 import type { SaveState } from './state/autosave.ts';
 import { useSettledDocument, useEditor } from './state/editor.tsx';
@@ -61,8 +62,9 @@ export function EditorBar() {
         Versions
       </Button>
       <CheckMenu />
+      <EditorMenu />
       <PublishButton disabled={state.type === 'conflict' || (number !== null && !changedSince)} />
-      <VersionsDialog open={versions} onClose={() => setVersions(false)} />
+      {versions && <VersionsDialog onClose={() => setVersions(false)} />}
       {state.type === 'conflict' && <ConflictDialog savedAt={state.savedAt} />}
     </Flex>
   );

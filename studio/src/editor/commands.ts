@@ -1,48 +1,144 @@
-import { childrenOf, duplicate, parentOf } from '@sirene/core/widget';
-import { useEffect } from 'react';
+import {
+  applyOperation,
+  childrenOf,
+  duplicate,
+  insertBranch,
+  inTurn,
+  moveByKey,
+  parentOf,
+  pasteStyle,
+  rootsOf,
+  styleOf,
+  topmost,
+  type Branch,
+  type Direction,
+  type Operation,
+} from '@sirene/core/widget';
+import { useEffect, useRef } from 'react';
+import { copiedElements, readClip, writeClip, type Clip } from './clipboard.ts';
 import { useEditor } from './state/editor.tsx';
 
-/** What can be done to the selected element from anywhere. */
+// A style that was copied, for those who paste it by key: pages may not read the clipboard unasked.
+let copiedStyle: Extract<Clip, { sirene: 'style' }>['style'] | null = null;
+
+/** What can be done to all that is selected, from anywhere. */
 export function useElementCommands() {
-  const { session, selection, select } = useEditor();
+  const { session, selection, also, select, selectAll, scene } = useEditor();
+  const chosen = () => topmost(session.document, selection === null ? [] : [selection, ...also]);
+  const run = (operation: Operation | null) => operation && session.apply(operation);
+
   const removeSelected = () => {
     const { document } = session;
-    const parent = selection && parentOf(document.elements, selection);
-    if (!selection || !parent) return;
+    const ids = chosen();
+    const [first] = ids;
+    const parent = first && parentOf(document.elements, first);
+    if (!parent) return;
     const siblings = childrenOf(document.elements[parent]);
-    const at = siblings.indexOf(selection);
-    const isRoot = Object.values(document.scenes).some(({ root }) => root === parent);
-    select(siblings[at + 1] ?? siblings[at - 1] ?? (isRoot ? null : parent));
-    session.apply({ type: 'remove', id: selection });
+    const left = siblings.filter((id) => !ids.includes(id));
+    const at = siblings.indexOf(first);
+    const next = siblings.slice(at).find((id) => left.includes(id)) ?? left.at(-1);
+    const isRoot = rootsOf(document).some(([, root]) => root === parent);
+    select(next ?? (isRoot ? null : parent));
+    run(inTurn(document, ids, (_, id) => ({ type: 'remove', id })));
   };
+
   const duplicateSelected = () => {
-    const edit = selection && duplicate(session.document, selection, Math.random);
-    if (!edit) return;
-    session.apply(edit.operation);
-    select(edit.id);
+    const made: string[] = [];
+    const operation = inTurn(session.document, chosen(), (document, id) => {
+      const edit = duplicate(document, id, Math.random);
+      if (edit) made.push(edit.id);
+      return edit?.operation ?? null;
+    });
+    run(operation);
+    selectAll(made);
   };
-  return { removeSelected, duplicateSelected };
+
+  const moveSelected = (direction: Direction) => {
+    const ids = chosen();
+    // Going down the last goes first, or they would only change places among themselves.
+    const inOrder = direction === 'down' ? ids.toReversed() : ids;
+    run(inTurn(session.document, inOrder, (document, id) => moveByKey(document, id, direction)));
+  };
+
+  /** Puts copies of branches behind the selection, one after the other. */
+  const insert = (branches: readonly Branch[]) => {
+    const made: string[] = [];
+    const operations: Operation[] = [];
+    let { document } = session;
+    for (const branch of branches) {
+      const edit = insertBranch(document, branch, made.at(-1) ?? selection, scene, Math.random);
+      if (!edit) continue;
+      made.push(edit.id);
+      operations.push(edit.operation);
+      document = applyOperation(document, edit.operation).document;
+    }
+    if (operations.length === 0) return;
+    session.apply({ type: 'group', operations });
+    selectAll(made);
+  };
+
+  const copyStyle = () => {
+    copiedStyle = selection === null ? null : styleOf(session.document, selection);
+  };
+  const putStyle = () => {
+    if (copiedStyle && selection !== null)
+      run(pasteStyle(session.document, [selection, ...also], copiedStyle));
+  };
+  return { chosen, removeSelected, duplicateSelected, moveSelected, insert, copyStyle, putStyle };
 }
 
 /** Keys that work all over the editor, except where text is being typed. */
 export function useEditorKeys(): void {
   const { session } = useEditor();
-  const { removeSelected, duplicateSelected } = useElementCommands();
+  const commands = useElementCommands();
+  const latest = useRef({ session, ...commands });
+  useEffect(() => {
+    latest.current = { session, ...commands };
+  });
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      const typing = target.matches('input, textarea, select, [contenteditable]');
+      const at = latest.current;
       const key = event.key.toLowerCase();
       const control = event.ctrlKey || event.metaKey;
       if (control && key === 'z') run(event, event.shiftKey ? session.redo : session.undo);
       else if (control && key === 'y') run(event, session.redo);
-      else if (!typing && control && key === 'd') run(event, duplicateSelected);
-      else if (!typing && (key === 'delete' || key === 'backspace')) run(event, removeSelected);
+      else if (isTyping(event.target)) return;
+      else if (control && event.altKey && key === 'c') run(event, at.copyStyle);
+      else if (control && event.altKey && key === 'v') run(event, at.putStyle);
+      else if (control && key === 'd') run(event, at.duplicateSelected);
+      else if (!control && (key === 'delete' || key === 'backspace')) run(event, at.removeSelected);
+    };
+    const onClip = (event: ClipboardEvent) => {
+      const at = latest.current;
+      const data = event.clipboardData;
+      if (!data || isTyping(event.target) || document.querySelector('[role=dialog][data-state=open]')) return;
+      if (event.type === 'paste') {
+        const clip = readClip(data);
+        if (clip?.sirene !== 'elements') return;
+        event.preventDefault();
+        return at.insert(clip.branches);
+      }
+      const clip = copiedElements(session.document, at.chosen());
+      // A passage of text that is marked on the page is copied as everywhere.
+      if (!clip || !getSelection()?.isCollapsed) return;
+      event.preventDefault();
+      writeClip(data, clip);
+      if (event.type === 'cut') at.removeSelected();
     };
     document.addEventListener('keydown', onKey);
-    return () => document.removeEventListener('keydown', onKey);
-  });
+    for (const type of ['copy', 'cut', 'paste'] as const) document.addEventListener(type, onClip);
+    return () => {
+      document.removeEventListener('keydown', onKey);
+      for (const type of ['copy', 'cut', 'paste'] as const) document.removeEventListener(type, onClip);
+    };
+  }, [session]);
 }
+
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  target.matches(
+    'input:not([type=range],[type=color],[type=checkbox]), textarea, select, [contenteditable=true]',
+  );
 
 function run(event: KeyboardEvent, command: () => void): void {
   event.preventDefault();

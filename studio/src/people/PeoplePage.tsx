@@ -23,10 +23,10 @@ export function PeoplePage() {
 }
 
 function Submissions({ site }: { site: Site }) {
-  const [words, setWords] = useState('');
+  const [search, setSearch] = useSearchParams();
+  const [words, setWords] = useState(search.get('words') ?? '');
   const [widget, setWidget] = useState('');
   const [limit, setLimit] = useState(50);
-  const [search, setSearch] = useSearchParams();
   const { data: widgets = [] } = useSWR(`/api/sites/${site.id}/widgets`, get<ListedWidget[]>);
   const filter = new URLSearchParams({ ...(words && { words }), ...(widget && { widget }) });
   const { data, error, mutate } = useSWR(

@@ -9,7 +9,13 @@ import { Sheet } from '../shared/Sheet.tsx';
 import { NameField, nameRule } from './NameField.tsx';
 
 /** Makes a copy, here or on another site; the copy opens with what is worth checking in it. */
-export function DuplicateWidget({ widget, onClose }: { widget: ListedWidget; onClose: () => void }) {
+export function DuplicateWidget({
+  widget,
+  onClose,
+}: {
+  widget: Pick<ListedWidget, 'id' | 'siteId' | 'name'>;
+  onClose: () => void;
+}) {
   const { data: sites = [] } = useSites();
   const navigate = useNavigate();
   const [error, setError] = useState<unknown>(null);

@@ -8,7 +8,13 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 
 /** Keeps a widget among the site's starters, so that others can begin from it. */
-export function KeepStarter({ widget, onClose }: { widget: ListedWidget; onClose: () => void }) {
+export function KeepStarter({
+  widget,
+  onClose,
+}: {
+  widget: Pick<ListedWidget, 'id' | 'siteId' | 'name'>;
+  onClose: () => void;
+}) {
   const [error, setError] = useState<unknown>(null);
   const { register, handleSubmit, formState } = useForm({
     defaultValues: { purpose: 'gather' as Purpose, says: '' },

@@ -2,10 +2,11 @@ import { Box, Button, Flex, Heading, Input } from '@chakra-ui/react';
 import { definitionOf, type Element } from '@sirene/core/elements';
 import { closingOf, hasBackdrop } from '@sirene/core/placement';
 import { surfaceRole } from '@sirene/core/render';
-import { Copy, Trash2 } from 'lucide-react';
+import { Copy, PaintBucket, Paintbrush, Trash2 } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { useElementCommands } from '../commands.ts';
 import { useEditor, useSettledDocument, useValueAt } from '../state/editor.tsx';
+import { KeepOnShelf } from './KeepOnShelf.tsx';
 import { LaterRow } from './LaterRow.tsx';
 import { MotionControls } from './MotionControls.tsx';
 import { ClosingControls, PlacementControls } from './PlacementControls.tsx';
@@ -60,7 +61,7 @@ function ElementInspector({ id, element }: { id: string; element: Element }) {
   const definition = definitionOf(element);
   const { target, also } = useEditor();
   const document = useSettledDocument();
-  const { duplicateSelected, removeSelected } = useElementCommands();
+  const { duplicateSelected, removeSelected, copyStyle, putStyle } = useElementCommands();
   const role = definition.role(element);
   const parts = definition.used?.(element) ?? definition.parts;
   const tool = (label: string, key: string, icon: React.ReactNode, press: () => void) => (
@@ -80,6 +81,9 @@ function ElementInspector({ id, element }: { id: string; element: Element }) {
       <Title
         actions={
           <Flex>
+            <KeepOnShelf id={id} />
+            {tool('Copy the style', 'Ctrl Alt C', <Paintbrush size={14} aria-hidden />, copyStyle)}
+            {tool('Paste the style', 'Ctrl Alt V', <PaintBucket size={14} aria-hidden />, putStyle)}
             {tool('Duplicate', 'Ctrl D', <Copy size={14} aria-hidden />, duplicateSelected)}
             {tool('Remove', 'Del', <Trash2 size={14} aria-hidden />, removeSelected)}
           </Flex>

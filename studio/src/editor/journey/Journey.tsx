@@ -1,19 +1,13 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { stations, type Station } from '@sirene/core/sentence';
 import { Play } from 'lucide-react';
-import { useSyncExternalStore } from 'react';
 import { useEditor } from '../state/editor.tsx';
 import type { Rehearsal } from './rehearsal.ts';
 import { RehearsalPanel } from './RehearsalPanel.tsx';
+import { SceneBar } from './SceneBar.tsx';
+import { StageState } from './StageState.tsx';
+import { stationNames } from './station-names.ts';
 import { Sentence } from './Sentence.tsx';
-
-const names: Record<Station, string> = {
-  arrive: 'Arrive',
-  appear: 'Appear',
-  respond: 'Respond',
-  afterwards: 'Afterwards',
-  return: 'Return',
-};
 
 const hints: Record<Station, string> = {
   arrive: 'The stage shows the page as the visitor finds it, before the widget.',
@@ -64,7 +58,7 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
                     stroke="currentColor"
                   />
                 </svg>
-                {names[name]}
+                {stationNames[name]}
               </Button>
               {at < stations.length - 1 && <Box flex="1" h="1px" bg="line" mx="2" />}
             </Flex>
@@ -78,38 +72,15 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
       <Box px="5" py="3" overflow="auto">
         <Flex justify="space-between" gap="6" align="start">
           <Sentence station={station} />
-          {station === 'respond' && <StateChoice />}
+          {(station === 'respond' || station === 'afterwards') && <SceneBar />}
         </Flex>
-        <Text color="slate" fontSize="13px" mt="1">
-          {hints[station]}
-        </Text>
+        <Flex justify="space-between" gap="6" align="center" mt="1.5">
+          <Text color="slate" fontSize="13px">
+            {hints[station]}
+          </Text>
+          {station === 'respond' && <StageState />}
+        </Flex>
       </Box>
-    </Flex>
-  );
-}
-
-/** Whether the stage shows the opening as it comes, or as a visitor sees it who has sent the form empty. */
-function StateChoice() {
-  const { stage } = useEditor();
-  const mistakes = useSyncExternalStore(stage.subscribe, () => stage.mistakes);
-  const states: [string, boolean][] = [
-    ['As it opens', false],
-    ['With mistakes', true],
-  ];
-  return (
-    <Flex role="group" aria-label="State on the stage" gap="1" flex="none">
-      {states.map(([label, value]) => (
-        <Button
-          key={label}
-          size="xs"
-          variant={mistakes === value ? 'subtle' : 'ghost'}
-          colorPalette="plain"
-          aria-pressed={mistakes === value}
-          onClick={() => stage.showMistakes(value)}
-        >
-          {label}
-        </Button>
-      ))}
     </Flex>
   );
 }

@@ -1,12 +1,24 @@
-import { Button, Menu, Portal } from '@chakra-ui/react';
+import { Box, Button, IconButton, Menu, Portal } from '@chakra-ui/react';
 import { insertNew, newElements } from '@sirene/core/widget';
-import { Plus } from 'lucide-react';
+import { Plus, X } from 'lucide-react';
+import useSWR from 'swr';
+import { get, remove, type ShelfPiece } from '../../shared/api.ts';
+import { useElementCommands } from '../commands.ts';
 import { useEditor } from '../state/editor.tsx';
-import { ElementIcon } from './icons.tsx';
+import { ElementIcon, iconOf } from './icons.tsx';
 
-/** Adds an element after the selection, or inside it. */
+const entries = newElements.map((entry, index) => ({ ...entry, index }));
+const groups = [
+  { name: 'Elements', entries: entries.filter(({ element }) => element.type !== 'field') },
+  { name: 'Fields', entries: entries.filter(({ element }) => element.type === 'field') },
+];
+
+/** Adds an element after the selection, or inside it: a new one, or a copy of one from the shelf. */
 export function AddMenu() {
-  const { session, selection, select, scene } = useEditor();
+  const { session, selection, select, scene, site } = useEditor();
+  const { insert } = useElementCommands();
+  const path = `/api/sites/${site.id}/shelf`;
+  const { data: shelf = [], mutate } = useSWR(path, get<ShelfPiece[]>);
   const add = (index: number) => {
     const entry = newElements[index];
     const edit = entry && insertNew(session.document, entry.element, selection, scene, Math.random);
@@ -14,8 +26,12 @@ export function AddMenu() {
     session.apply(edit.operation);
     select(edit.id);
   };
+  const forget = async (id: string) => {
+    await remove(`${path}/${id}`);
+    await mutate();
+  };
   return (
-    <Menu.Root>
+    <Menu.Root positioning={{ placement: 'bottom-start' }}>
       <Menu.Trigger asChild>
         <Button size="xs" variant="outline" colorPalette="plain">
           <Plus size={14} aria-hidden />
@@ -24,13 +40,53 @@ export function AddMenu() {
       </Menu.Trigger>
       <Portal>
         <Menu.Positioner>
-          <Menu.Content>
-            {newElements.map(({ label, icon }, index) => (
-              <Menu.Item key={label} value={label} onClick={() => add(index)}>
-                <ElementIcon name={icon} />
-                {label}
-              </Menu.Item>
+          <Menu.Content w="400px" maxH="70vh">
+            {groups.map(({ name, entries: offered }) => (
+              <Menu.ItemGroup key={name}>
+                <Menu.ItemGroupLabel fontSize="12px" color="slate" fontWeight="500">
+                  {name}
+                </Menu.ItemGroupLabel>
+                <Box display="grid" gridTemplateColumns="1fr 1fr" role="presentation">
+                  {offered.map(({ label, element, index }) => (
+                    <Menu.Item key={label} value={label} onClick={() => add(index)}>
+                      <ElementIcon name={iconOf({ type: element.type, ...element.with })} />
+                      {label}
+                    </Menu.Item>
+                  ))}
+                </Box>
+              </Menu.ItemGroup>
             ))}
+            <Menu.ItemGroup>
+              <Menu.ItemGroupLabel fontSize="12px" color="slate" fontWeight="500">
+                From the shelf
+              </Menu.ItemGroupLabel>
+              {shelf.length === 0 && (
+                <Box px="2" py="1" fontSize="13px" color="slate">
+                  Nothing yet. Select an element and press “Keep on the shelf” in the inspector.
+                </Box>
+              )}
+              {shelf.map(({ id, name, branch }) => (
+                <Menu.Item key={id} value={id} onClick={() => insert([branch])}>
+                  <ElementIcon name={iconOf(branch.elements[branch.root] ?? { type: 'group' })} />
+                  <Box flex="1" truncate>
+                    {name}
+                  </Box>
+                  <IconButton
+                    size="2xs"
+                    variant="ghost"
+                    colorPalette="plain"
+                    tabIndex={-1}
+                    aria-label={`Take ${name} off the shelf`}
+                    onClick={(event) => {
+                      event.stopPropagation();
+                      void forget(id);
+                    }}
+                  >
+                    <X size={13} aria-hidden />
+                  </IconButton>
+                </Menu.Item>
+              ))}
+            </Menu.ItemGroup>
           </Menu.Content>
         </Menu.Positioner>
       </Portal>

@@ -7,26 +7,16 @@ import {
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core';
-import { SortableContext, useSortable } from '@dnd-kit/sortable';
+import { SortableContext } from '@dnd-kit/sortable';
 import { definitionOf, type Element } from '@sirene/core/elements';
-import { childrenOf, moveByKey, moveTo, type Direction, type WidgetDocument } from '@sirene/core/widget';
-import { Eye, EyeOff } from 'lucide-react';
-import { memo, useRef, useState } from 'react';
+import { moveTo, type Direction } from '@sirene/core/widget';
+import { useRef, useState } from 'react';
+import { sceneNames } from '../../shared/scene-names.ts';
+import { useElementCommands } from '../commands.ts';
 import { useSettledDocument, useEditor } from '../state/editor.tsx';
 import { AddMenu } from './AddMenu.tsx';
-import { ElementIcon, iconOf } from './icons.tsx';
-
-interface Row {
-  id: string;
-  depth: number;
-}
-
-/** The elements of a scene below its root, in reading order. */
-function rowsOf(document: WidgetDocument, root: string): Row[] {
-  const below = (id: string, depth: number): Row[] =>
-    childrenOf(document.elements[id]).flatMap((child) => [{ id: child, depth }, ...below(child, depth + 1)]);
-  return below(root, 0);
-}
+import { OutlineItem } from './OutlineItem.tsx';
+import { outlineRows, rowsBetween } from './rows.ts';
 
 const stayInPlace = () => null;
 
@@ -44,17 +34,22 @@ const moves: Record<string, Direction> = {
   ArrowLeft: 'out',
   ArrowRight: 'in',
 };
-const sceneNames = { opening: 'Opening', thanks: 'Thanks' } as Record<string, string>;
 
-/** The tree of the scene on the stage. Dragged with the pointer; by keyboard the arrows walk, and with Alt they move. */
+/**
+ * The tree of the scene on the stage. Dragged with the pointer; by keyboard the arrows walk, with Shift they select more,
+ * and with Alt they move what is selected.
+ */
 export function Outline() {
-  const { session, selection, select, scene } = useEditor();
+  const { session, selection, select, also, selectAlso, selectAll, scene } = useEditor();
+  const { moveSelected } = useElementCommands();
   const document = useSettledDocument();
   const list = useRef<HTMLDivElement>(null);
+  const [renaming, rename] = useState<string | null>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
-  const rows = rowsOf(document, document.scenes[scene]?.root ?? document.scenes.opening.root);
-  const items = useSameList(rows.map(({ id }) => id));
-  const at = rows.findIndex(({ id }) => id === selection);
+  const rows = outlineRows(document, scene);
+  const items = useSameList(rows.filter(({ region }) => !region).map(({ id }) => id));
+  const last = also.at(-1) ?? selection;
+  const at = rows.findIndex(({ id }) => id === last);
 
   const dropped = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return;
@@ -71,21 +66,36 @@ export function Outline() {
     if (operation) session.apply(operation);
   };
 
-  const focusRow = (id: string) => {
-    select(id);
+  const focusRow = (id: string) =>
     requestAnimationFrame(() => list.current?.querySelector<HTMLElement>(`[data-row="${id}"]`)?.focus());
+  const choose = (
+    id: string,
+    { ctrlKey, metaKey, shiftKey }: Record<'ctrlKey' | 'metaKey' | 'shiftKey', boolean>,
+  ) => {
+    if (ctrlKey || metaKey) selectAlso(id);
+    else if (shiftKey && selection) selectAll(rowsBetween(rows, selection, id));
+    else select(id);
   };
   const onKeyDown = (event: React.KeyboardEvent) => {
+    if (renaming !== null) return;
     const direction = moves[event.key];
     if (event.altKey && direction && selection) {
       event.preventDefault();
-      const operation = moveByKey(session.document, selection, direction);
-      if (operation) session.apply(operation);
+      moveSelected(direction);
       focusRow(selection);
     } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       event.preventDefault();
       const next = rows[at < 0 ? 0 : at + (event.key === 'ArrowDown' ? 1 : -1)];
-      if (next) focusRow(next.id);
+      if (!next) return;
+      if (event.shiftKey && selection) selectAll(rowsBetween(rows, selection, next.id));
+      else select(next.id);
+      focusRow(next.id);
+    } else if (event.key === 'F2' && selection && at >= 0) {
+      event.preventDefault();
+      rename(selection);
+    } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a') {
+      event.preventDefault();
+      selectAll(items);
     }
   };
 
@@ -93,7 +103,7 @@ export function Outline() {
     <Flex as="section" aria-label="Outline" direction="column" bg="sheet" borderEndWidth="1px" minH="0">
       <Flex align="center" justify="space-between" px="3" h="40px" borderBottomWidth="1px" flex="none">
         <Heading as="h2" fontSize="14px" fontWeight="600">
-          {sceneNames[scene] ?? scene}
+          {sceneNames[scene]}
         </Heading>
         <AddMenu />
       </Flex>
@@ -104,6 +114,7 @@ export function Outline() {
         py="2"
         role="tree"
         aria-label="Elements"
+        aria-multiselectable
         onKeyDown={onKeyDown}
       >
         <WidgetRow selected={selection === null} onSelect={() => select(null)} name={document.name} />
@@ -115,7 +126,16 @@ export function Outline() {
         >
           <SortableContext items={items} strategy={stayInPlace}>
             {rows.map((row) => (
-              <ElementRow key={row.id} {...row} element={document.elements[row.id] as Element} />
+              <OutlineItem
+                key={row.id}
+                {...row}
+                element={document.elements[row.id] as Element}
+                focusable={row.id === last}
+                selected={row.id === selection || also.includes(row.id)}
+                renaming={renaming === row.id}
+                onChoose={choose}
+                onRename={rename}
+              />
             ))}
           </SortableContext>
         </DndContext>
@@ -148,76 +168,5 @@ function WidgetRow({ selected, onSelect, name }: { selected: boolean; onSelect: 
     >
       <Box truncate>{name}</Box>
     </Flex>
-  );
-}
-
-const ElementRow = memo(function ElementRow({ id, depth, element }: Row & { element: Element }) {
-  const { session, selection, select } = useEditor();
-  const { attributes, listeners, setNodeRef, isDragging, isOver } = useSortable({ id });
-  const selected = selection === id;
-  const title = element.title ?? definitionOf(element).title(element);
-  const hide = () =>
-    session.apply({
-      type: 'set',
-      path: ['elements', id, 'hidden'],
-      value: element.hidden ? undefined : true,
-    });
-  return (
-    <Flex
-      ref={setNodeRef}
-      {...attributes}
-      {...listeners}
-      role="treeitem"
-      aria-selected={selected}
-      aria-level={depth + 2}
-      aria-roledescription={undefined}
-      aria-describedby={undefined}
-      data-row={id}
-      tabIndex={selected ? 0 : -1}
-      align="center"
-      gap="2"
-      h="30px"
-      ps={`${14 + depth * 16}px`}
-      pe="1"
-      cursor="pointer"
-      opacity={isDragging ? 0.5 : 1}
-      color={element.hidden ? 'slate' : undefined}
-      bg={selected ? 'wash' : undefined}
-      boxShadow={
-        selected ? 'inset 3px 0 0 {colors.deep}' : isOver ? 'inset 0 -2px 0 {colors.flare}' : undefined
-      }
-      _hover={{ bg: 'wash', '& button': { opacity: 1 } }}
-      onClick={() => select(id)}
-      onFocus={() => select(id)}
-    >
-      <ElementIcon name={iconOf(element)} />
-      <Box truncate flex="1">
-        {title}
-      </Box>
-      <HideButton hidden={element.hidden === true} title={title} onPress={hide} />
-    </Flex>
-  );
-});
-
-function HideButton({ hidden, title, onPress }: { hidden: boolean; title: string; onPress: () => void }) {
-  const Icon = hidden ? EyeOff : Eye;
-  return (
-    <Box
-      as="button"
-      aria-label={`${hidden ? 'Show' : 'Hide'} ${title}`}
-      display="grid"
-      placeItems="center"
-      w="24px"
-      h="24px"
-      opacity={hidden ? 1 : 0}
-      _focusVisible={{ opacity: 1 }}
-      onPointerDown={(event) => event.stopPropagation()}
-      onClick={(event) => {
-        event.stopPropagation();
-        onPress();
-      }}
-    >
-      <Icon size={14} aria-hidden />
-    </Box>
   );
 }

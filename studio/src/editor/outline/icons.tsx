@@ -1,30 +1,64 @@
 import {
   AlignLeft,
+  Award,
+  Code,
+  Coins,
   Columns3,
+  Grid2x2,
   Group,
   Heading,
+  Image,
+  Link,
+  List,
+  Map,
+  Minus,
+  MoveVertical,
+  Receipt,
   RectangleHorizontal,
   Rows3,
+  ShoppingBasket,
   SquarePen,
+  Star,
+  StarHalf,
+  TableColumnsSplit,
   TextCursorInput,
+  Timer,
+  Video,
 } from 'lucide-react';
 import type { Element } from '@sirene/core/elements';
 
-/** Icons of the outline and of the menu of new elements, by the names that core uses. */
+/** Icons of the outline and of the menu of new elements: by type, and by what tells those of one type apart. */
 const icons: Record<string, typeof Group> = {
   heading: Heading,
   type: AlignLeft,
-  form: SquarePen,
-  field: TextCursorInput,
+  image: Image,
+  icon: Star,
   button: RectangleHorizontal,
+  badge: Award,
+  list: List,
+  rating: StarHalf,
+  divider: Minus,
+  spacer: MoveVertical,
   column: Rows3,
   row: Columns3,
+  grid: Grid2x2,
+  form: SquarePen,
+  field: TextCursorInput,
+  amounts: Coins,
+  countdown: Timer,
+  plans: TableColumnsSplit,
+  plan: Receipt,
+  links: Link,
+  basket: ShoppingBasket,
+  video: Video,
+  map: Map,
+  html: Code,
 };
 
-/** The name of the icon of an element of the document. */
-export function iconOf(element: Element): string {
-  if (element.type === 'text') return element.level > 0 ? 'heading' : 'type';
-  return element.type === 'group' ? element.direction : element.type;
+/** The name of the icon of an element. */
+export function iconOf(element: Pick<Element, 'type'> & { level?: number; direction?: string }): string {
+  if (element.type === 'text') return (element.level ?? 0) > 0 ? 'heading' : 'type';
+  return element.type === 'group' ? (element.direction ?? 'column') : element.type;
 }
 
 /** An icon by its name. */

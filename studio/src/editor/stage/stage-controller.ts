@@ -109,13 +109,13 @@ export class StageController {
     return this.#samples;
   }
 
-  set samples(count: number) {
+  showSamples(count: number): void {
     this.#samples = count;
     this.#paint();
   }
 
   /** The clock that countdowns on the stage go by; null is the designer's own. */
-  set clock(clock: TickingClock | null) {
+  goBy(clock: TickingClock | null): void {
     this.#clock = clock ?? ownClock;
     this.#unmount();
     this.#paint();

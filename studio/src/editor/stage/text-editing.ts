@@ -1,7 +1,15 @@
-import { sameMarks, type Run } from '@sirene/core/elements';
-import type { Element } from '@sirene/core/elements';
+import {
+  markRuns,
+  renderRuns,
+  runsIn,
+  sameMarks,
+  type Element,
+  type Marking,
+  type Run,
+} from '@sirene/core/elements';
 import type { EditSession } from '../state/edit-session.ts';
 import type { StageController } from './stage-controller.ts';
+import { nodeAt, placeIn } from './text-places.ts';
 
 /** Reads what was typed on the stage back into runs: marks and links are kept, all else is plain text. */
 export function readRuns(node: Node): Run[] {
@@ -48,22 +56,45 @@ function markOf(node: HTMLElement): Omit<Run, 'text'> {
   }
 }
 
+/** A text being edited where it stands. */
+export interface TextEditing {
+  id: string;
+  /** Whether passages of it may be marked. */
+  rich: boolean;
+  /** The passage that is selected. */
+  passage(): Run[];
+  mark(marking: Marking): void;
+  /** Hears of every change of the selection. */
+  onSelect(listener: () => void): () => void;
+  end(): void;
+}
+
+/** Where the tools for a text stand in the studio: to go there does not end the editing. */
+export const textTools = 'data-text-tools';
+
+const markKeys: Record<string, Marking> = {
+  b: { mark: 'bold' },
+  i: { mark: 'italic' },
+  u: { mark: 'underline' },
+};
+
 /**
  * Lets the text of an element be edited where it stands.
  *
- * @returns what ends the editing, or `null` when the element has no text of its own
+ * @returns `null` when the element has no text of its own
  */
 export function editText(
   stage: StageController,
   session: EditSession,
   id: string,
   ended: () => void,
-): (() => void) | null {
+): TextEditing | null {
   const element = session.document.elements[id];
   const box = stage.nodeOf(id);
-  const node = element && box && textNodeOf(element, box);
-  const page = stage.page;
-  if (!node || !page) return null;
+  const found = element && box && textNodeOf(element, box);
+  const foundPage = stage.page;
+  if (!found || !foundPage) return null;
+  const [node, page] = [found, foundPage];
   stage.editedText = id;
   const plain = element.type !== 'text';
   node.contentEditable = plain ? 'plaintext-only' : 'true';
@@ -71,15 +102,29 @@ export function editText(
   node.focus();
   page.getSelection()?.selectAllChildren(node);
 
-  const write = () => {
-    const [key, value] = plain
-      ? [node.dataset['text'] ?? 'label', node.textContent ?? '']
-      : ['content', readRuns(node)];
+  const put = (key: string, value: unknown) =>
     session.apply({ type: 'set', path: ['elements', id, key], value }, `text ${id}`);
+  const write = () =>
+    plain ? put(node.dataset['text'] ?? 'label', node.textContent ?? '') : put('content', readRuns(node));
+  // What was selected last, since the selection is gone while a tool of the studio has the focus.
+  let places: [number, number] = [0, 0];
+  const select = () => {
+    const range = selectedRange(page, node);
+    if (range) places = range;
+  };
+  const mark = (marking: Marking) => {
+    const runs = markRuns(readRuns(node), ...places, marking);
+    node.innerHTML = renderRuns(runs).text;
+    const [start, end] = places.map((place) => nodeAt(node, place)) as [[Node, number], [Node, number]];
+    page.getSelection()?.setBaseAndExtent(...start, ...end);
+    put('content', runs);
   };
   const insert = (command: string, text?: string) => page.execCommand(command, false, text);
   const onKey = (event: KeyboardEvent) => {
     event.stopPropagation();
+    const key = event.key.toLowerCase();
+    const control = event.ctrlKey || event.metaKey;
+    const marking = control ? markKeys[key] : undefined;
     if (event.key === 'Escape' || (event.key === 'Enter' && (plain || isHeading(element)))) {
       event.preventDefault();
       end();
@@ -90,7 +135,10 @@ export function editText(
       // A space would press the button around the text.
       event.preventDefault();
       insert('insertText', ' ');
-    } else if (event.ctrlKey && event.key.toLowerCase() === 'z') {
+    } else if (marking) {
+      event.preventDefault();
+      if (!plain) mark(marking);
+    } else if (control && key === 'z') {
       // The studio's own undo knows every edit; the browser's would know only these.
       event.preventDefault();
       end();
@@ -104,33 +152,65 @@ export function editText(
   const onPointer = (event: Event) => {
     if (!event.composedPath().includes(node)) end();
   };
+  const onBlur = () => setTimeout(() => document.activeElement?.closest(`[${textTools}]`) || end());
   const prevent = (event: Event) => event.preventDefault();
 
   node.addEventListener('input', write);
   node.addEventListener('keydown', onKey);
   node.addEventListener('paste', onPaste);
   node.addEventListener('click', prevent);
-  node.addEventListener('blur', end);
+  node.addEventListener('blur', onBlur);
   page.addEventListener('pointerdown', onPointer, true);
+  page.addEventListener('selectionchange', select);
+  select();
 
   let over = false;
   function end(): void {
-    if (over || !node) return;
+    if (over) return;
     over = true;
     node.removeEventListener('input', write);
     node.removeEventListener('keydown', onKey);
     node.removeEventListener('paste', onPaste);
-    node.removeEventListener('blur', end);
-    page?.removeEventListener('pointerdown', onPointer, true);
+    node.removeEventListener('blur', onBlur);
+    page.removeEventListener('pointerdown', onPointer, true);
+    page.removeEventListener('selectionchange', select);
     node.removeAttribute('contenteditable');
     node.style.cursor = '';
-    page?.getSelection()?.removeAllRanges();
+    page.getSelection()?.removeAllRanges();
+    // The studio's keys are heard again.
+    (page.defaultView?.frameElement as HTMLElement | null | undefined)?.blur();
     stage.editedText = null;
     // The click of a button stays prevented until the press that ended the editing is over.
     setTimeout(() => node.removeEventListener('click', prevent));
     ended();
   }
-  return end;
+  return {
+    id,
+    rich: !plain,
+    passage: () => runsIn(readRuns(node), ...places),
+    mark,
+    onSelect(listener) {
+      page.addEventListener('selectionchange', listener);
+      return () => page.removeEventListener('selectionchange', listener);
+    },
+    end,
+  };
+}
+
+/** The selection inside a node as places in its text; null where it is elsewhere. */
+function selectedRange(page: Document, node: Node): [number, number] | null {
+  const root = node.getRootNode();
+  // Inside a shadow root the document's own selection does not tell (Selection API, composed ranges).
+  const selection =
+    (root as { getSelection?: () => Selection | null }).getSelection?.() ?? page.getSelection();
+  const { anchorNode, focusNode } = selection ?? {};
+  if (!selection || !anchorNode || !focusNode || !node.contains(anchorNode) || !node.contains(focusNode))
+    return null;
+  const places = [
+    placeIn(node, anchorNode, selection.anchorOffset),
+    placeIn(node, focusNode, selection.focusOffset),
+  ];
+  return [Math.min(...places), Math.max(...places)];
 }
 
 const isHeading = (element: Element): boolean => element.type === 'text' && element.level > 0;

@@ -37,6 +37,8 @@ export interface Editor {
   also: readonly string[];
   /** Takes an element into the selection, or out of it. */
   selectAlso(id: string): void;
+  /** Selects several elements, the first of them first. */
+  selectAll(ids: readonly string[]): void;
   /** Colours sampled from the pictures behind texts. */
   pictures: PictureColours;
   station: Station;

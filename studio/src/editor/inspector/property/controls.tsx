@@ -1,9 +1,10 @@
 import { Input, Switch, Textarea } from '@chakra-ui/react';
-import { plainText, toRuns, type InspectorProperty, type Run } from '@sirene/core/elements';
+import type { InspectorProperty } from '@sirene/core/elements';
 import { lazy, Suspense } from 'react';
 import { PictureControl } from '../../../shared/assets/PictureControl.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
 import { NumberInput } from '../../../shared/NumberInput.tsx';
+import { RichControl } from '../../text/RichControl.tsx';
 import { ActionControl } from './ActionControl.tsx';
 import { IconControl } from './IconControl.tsx';
 import { ListControl } from './ListControl.tsx';
@@ -44,18 +45,6 @@ function LinesControl({ id, property, value, onChange }: PropertyControlProps<st
       rows={2}
       value={value ?? ''}
       onChange={(event) => onChange(event.target.value || emptyAs(property))}
-    />
-  );
-}
-
-function RichControl({ id, value, onChange }: PropertyControlProps<Run[]>) {
-  return (
-    <Textarea
-      id={id}
-      size="xs"
-      autoresize
-      value={plainText(value ?? [])}
-      onChange={(event) => onChange(toRuns(event.target.value))}
     />
   );
 }

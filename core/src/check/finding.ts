@@ -1,0 +1,67 @@
+import { definitionOf, type Element } from '../elements/index.js';
+import type { Brand } from '../style/index.js';
+import { rootsOf, withDescendants, type Operation, type WidgetDocument } from '../widget/index.js';
+import type { PictureColours } from './ground.js';
+
+/** Something about a widget that a visitor would stumble over, and where there is one, the edit that mends it. */
+export interface Finding {
+  /** The element, or null for the widget as a whole. */
+  element: string | null;
+  text: string;
+  repair?: { label: string; operation: Operation };
+}
+
+/** What only a drawn widget can tell. */
+export interface Drawn {
+  /** Things to be pressed that are smaller than they may be, px. */
+  small: readonly { element: string; width: number; height: number }[];
+  /** Elements that are wider than a window of 320 px leaves them. */
+  wide: readonly string[];
+}
+
+/** What is looked at. */
+export interface Subject {
+  document: WidgetDocument;
+  brand: Brand;
+  /** Colours sampled from the pictures behind texts. */
+  pictures: PictureColours;
+  /** Left out where the widget has not been drawn. */
+  drawn?: Drawn;
+  /** Every element that visitors may see, in reading order, by the face it stands in: a scene or a region. */
+  faces: readonly { at: string; ids: readonly string[] }[];
+}
+
+/** One thing to look for. A new one is its file and a line in the registry. */
+export type Rule = (subject: Subject) => Finding[];
+
+export function subjectOf(
+  document: WidgetDocument,
+  brand: Brand,
+  pictures: PictureColours,
+  drawn: Drawn | undefined,
+): Subject {
+  const { elements } = document;
+  const visible = (id: string): string[] => {
+    const element = elements[id];
+    if (!element || element.hidden) return [];
+    return [id, ...('children' in element ? element.children.flatMap(visible) : [])];
+  };
+  const faces = rootsOf(document).map(([at, root]) => ({ at, ids: visible(root) }));
+  return { document, brand, pictures, faces, ...(drawn && { drawn }) };
+}
+
+/** Every element that visitors may see, with its id. */
+export const seen = ({ document, faces }: Subject): [string, Element][] =>
+  faces.flatMap(({ ids }) => ids.map((id): [string, Element] => [id, document.elements[id] as Element]));
+
+export const titleOf = (element: Element): string => element.title ?? definitionOf(element).title(element);
+
+export const inside = (subject: Subject, id: string): Element[] =>
+  withDescendants(subject.document.elements, id).flatMap((one) => subject.document.elements[one] ?? []);
+
+/** The edit that sets a key of an element. */
+export const setting = (id: string, key: readonly string[], value: unknown): Operation => ({
+  type: 'set',
+  path: ['elements', id, ...key],
+  value,
+});

@@ -1,0 +1,58 @@
+import { sourcesOf } from '../contrast.js';
+import { setting, titleOf, type Rule, type Subject } from '../finding.js';
+import { brandTokens, resolveValue, type Value } from '../../style/index.js';
+import type { Operation } from '../../widget/index.js';
+
+const rest = { screen: null, state: null };
+
+/** Two buttons of a scene that ask for the eye as loudly as each other: both in the brand's main colour. */
+export const buttonsRule: Rule = (subject) =>
+  subject.faces.flatMap(({ ids }) => {
+    const loud = ids.filter((id) => isLoud(subject, id));
+    // The one that sends is the main one, wherever it stands.
+    const main = loud.find((id) => sends(subject, id)) ?? loud[0];
+    return loud
+      .filter((id) => id !== main)
+      .map((id) => ({
+        element: id,
+        text: `${label(subject, id)}: a second button as loud as ${label(subject, main as string)}`,
+        repair: { label: 'Make it quieter', operation: quieter(id) },
+      }));
+  });
+
+function isLoud({ document, brand }: Subject, id: string): boolean {
+  if (document.elements[id]?.type !== 'button') return false;
+  const tokens = brandTokens(brand);
+  const ground = resolveValue(sourcesOf(document, brand, id), 'box', 'background', rest, tokens);
+  return ground?.css === tokens.get('color.accent')?.css;
+}
+
+const sends = ({ document }: Subject, id: string): boolean => {
+  const element = document.elements[id];
+  return element?.type === 'button' && element.action.type === 'submit';
+};
+
+const label = ({ document }: Subject, id: string): string => {
+  const element = document.elements[id];
+  return element ? titleOf(element) : id;
+};
+
+const quiet: Record<string, Value> = {
+  background: 'transparent',
+  color: '{color.accent}',
+  borderColor: '{color.accent}',
+  borderWidth: 1,
+};
+
+function quieter(id: string): Operation {
+  const set = (condition: string, name: string, value: Value) =>
+    setting(id, ['style', 'box', condition, name], value);
+  return {
+    type: 'group',
+    operations: [
+      ...Object.entries(quiet).map(([name, value]) => set('base', name, value)),
+      set('hover', 'background', '{color.soft}'),
+      set('hover', 'color', '{color.accent-strong}'),
+    ],
+  };
+}

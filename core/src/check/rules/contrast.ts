@@ -1,0 +1,26 @@
+import { definitionOf } from '../../elements/index.js';
+import { contrastOf } from '../contrast.js';
+import { seen, setting, titleOf, type Rule } from '../finding.js';
+
+/** Text that can't be told from what lies behind it (WCAG 2.2, 1.4.3). */
+export const contrastRule: Rule = (subject) =>
+  seen(subject).flatMap(([id, element]) => {
+    const definition = definitionOf(element);
+    const parts = definition.texts?.(element) ?? (definition.container ? [] : ['box']);
+    return parts.flatMap((part) => {
+      const rest = { screen: null, state: null };
+      const reading = contrastOf(subject.document, subject.brand, id, part, rest, subject.pictures);
+      if (reading.ratio >= reading.needed) return [];
+      const where = part === 'box' ? '' : ` (${part})`;
+      return [
+        {
+          element: id,
+          text: `${titleOf(element)}${where}: contrast is ${reading.ratio.toFixed(1)}, and ${reading.needed} is needed`,
+          repair: {
+            label: `Use ${reading.repair}`,
+            operation: setting(id, ['style', part, 'base', 'color'], reading.repair),
+          },
+        },
+      ];
+    });
+  });

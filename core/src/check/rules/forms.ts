@@ -1,0 +1,61 @@
+import { createElement, toRuns, type Element } from '../../elements/index.js';
+import { withDescendants, type Operation } from '../../widget/index.js';
+import { inside, seen, titleOf, type Finding, type Rule } from '../finding.js';
+
+const noticeText =
+  'We use what you send for this alone, and pass it on to nobody. You can take it back at any time.';
+
+/** Forms that can't be sent, ask nothing, or do not say what becomes of what they take. */
+export const formsRule: Rule = (subject) => {
+  const forms = seen(subject).filter(([, { type }]) => type === 'form');
+  const findings = forms.flatMap(([id, element]): Finding[] => {
+    const held = inside(subject, id);
+    const found: Finding[] = [];
+    if (!held.some(isSending)) found.push({ element: id, text: 'A form has no button that sends it' });
+    if (!held.some(({ type }) => type === 'field' || type === 'amounts'))
+      found.push({ element: id, text: 'A form has no fields' });
+    else if (
+      !saysWhatBecomes(subject.faces.find(({ ids }) => ids.includes(id))?.ids, subject.document.elements)
+    )
+      found.push({
+        element: id,
+        text: `${titleOf(element)}: nothing says what becomes of what visitors send`,
+        repair: { label: 'Add a legal notice', operation: addNotice(subject.document.elements, id) },
+      });
+    return found;
+  });
+  const inForms = new Set(forms.flatMap(([id]) => withDescendants(subject.document.elements, id)));
+  const stray = seen(subject).find(([id, element]) => isSending(element) && !inForms.has(id));
+  if (stray) findings.push({ element: stray[0], text: 'A button that sends stands outside the form' });
+  return findings;
+};
+
+const isSending = (element: Element): boolean =>
+  element.type === 'button' && element.action.type === 'submit';
+
+function saysWhatBecomes(ids: readonly string[] = [], elements: Readonly<Record<string, Element>>): boolean {
+  return ids.some((id) => {
+    const element = elements[id];
+    return element?.type === 'text'
+      ? element.notice === true
+      : element?.type === 'field' && element.kind === 'consent';
+  });
+}
+
+function addNotice(elements: Readonly<Record<string, Element>>, id: string): Operation {
+  const form = elements[id];
+  const notice: Element = {
+    ...createElement('text'),
+    content: toRuns(noticeText),
+    notice: true,
+    style: { box: { base: { fontSize: '{size.small}', color: '{color.quiet}' } } },
+  };
+  let own = 'notice';
+  for (let count = 2; Object.hasOwn(elements, own); count++) own = `notice${count}`;
+  return {
+    type: 'insert',
+    branch: { root: own, elements: { [own]: notice } },
+    parent: id,
+    at: form && 'children' in form ? form.children.length : 0,
+  };
+}

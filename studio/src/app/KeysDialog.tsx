@@ -1,0 +1,28 @@
+import { Box, Flex, Heading, Kbd, SimpleGrid } from '@chakra-ui/react';
+import { Sheet } from '../shared/Sheet.tsx';
+import { keyGroups } from './keys.ts';
+
+/** What the keys do. */
+export function KeysDialog({ onClose }: { onClose: () => void }) {
+  return (
+    <Sheet title="Keys" size="lg" onClose={onClose}>
+      <SimpleGrid columns={2} gap="6">
+        {keyGroups.map(({ title, keys }) => (
+          <Box key={title}>
+            <Heading as="h3" fontSize="14px" mb="2">
+              {title}
+            </Heading>
+            {keys.map(([key, does]) => (
+              <Flex key={key} gap="3" py="1" justify="space-between" align="baseline">
+                <span>{does}</span>
+                <Kbd size="sm" flex="none">
+                  {key}
+                </Kbd>
+              </Flex>
+            ))}
+          </Box>
+        ))}
+      </SimpleGrid>
+    </Sheet>
+  );
+}

@@ -1,0 +1,73 @@
+import { IconButton, Menu, Portal } from '@chakra-ui/react';
+import { Ellipsis } from 'lucide-react';
+import { useState } from 'react';
+import { openPalette } from '../app/open-palette.ts';
+import { saveText } from '../shared/save-file.ts';
+import { DuplicateWidget } from '../widgets/DuplicateWidget.tsx';
+import { KeepStarter } from '../widgets/KeepStarter.tsx';
+import { useEditor } from './state/editor.tsx';
+
+/** What can be done with the widget as a whole. */
+export function EditorMenu() {
+  const { widget, site, session, autosave } = useEditor();
+  const [asking, setAsking] = useState<'copy' | 'starter' | null>(null);
+  const { id, siteId, slug } = widget;
+  const listed = { id, siteId, name: session.document.name };
+  const isPage = session.document.placement.type === 'page';
+  // The server copies and writes out what is saved: what was just typed has to be.
+  const saved = (then: () => void) => void autosave.flush().then(then);
+  return (
+    <>
+      <Menu.Root positioning={{ placement: 'bottom-end' }}>
+        <Menu.Trigger asChild>
+          <IconButton
+            size="xs"
+            variant="outline"
+            colorPalette="plain"
+            aria-label="More to do with the widget"
+          >
+            <Ellipsis size={15} aria-hidden />
+          </IconButton>
+        </Menu.Trigger>
+        <Portal>
+          <Menu.Positioner>
+            <Menu.Content>
+              <Menu.Item value="find" onClick={() => openPalette()}>
+                Find … <Menu.ItemCommand>Ctrl K</Menu.ItemCommand>
+              </Menu.Item>
+              <Menu.Item value="copy" onClick={() => saved(() => setAsking('copy'))}>
+                Duplicate …
+              </Menu.Item>
+              <Menu.Item value="starter" onClick={() => saved(() => setAsking('starter'))}>
+                Keep as a starter …
+              </Menu.Item>
+              <Menu.Item
+                value="json"
+                onClick={() =>
+                  saveText(`${slug}.json`, JSON.stringify(session.document, null, 2), 'application/json')
+                }
+              >
+                Save as JSON
+              </Menu.Item>
+              <Menu.Item
+                value="html"
+                onClick={() => saved(() => location.assign(`/api/widgets/${id}/export.html`))}
+              >
+                Save as one HTML file
+              </Menu.Item>
+              {isPage && (
+                <Menu.Item value="page" asChild>
+                  <a href={`/p/${site.key}/${slug}`} target="_blank" rel="noreferrer">
+                    Open its page
+                  </a>
+                </Menu.Item>
+              )}
+            </Menu.Content>
+          </Menu.Positioner>
+        </Portal>
+      </Menu.Root>
+      {asking === 'copy' && <DuplicateWidget widget={listed} onClose={() => setAsking(null)} />}
+      {asking === 'starter' && <KeepStarter widget={listed} onClose={() => setAsking(null)} />}
+    </>
+  );
+}

@@ -1,0 +1,59 @@
+import { Grid } from '@chakra-ui/react';
+import { useEffect, useMemo, useState } from 'react';
+import { AssetsContext } from '../shared/assets/assets.ts';
+import { CopyReview } from './CopyReview.tsx';
+import { useEditorKeys } from './commands.ts';
+import { EditorBar } from './EditorBar.tsx';
+import { Inspector } from './inspector/Inspector.tsx';
+import { Journey } from './journey/Journey.tsx';
+import { Rehearsal } from './journey/rehearsal.ts';
+import { Outline } from './outline/Outline.tsx';
+import { useEditorPalette } from './palette-commands.ts';
+import { Stage } from './stage/Stage.tsx';
+import { EditorContext } from './state/editor.tsx';
+import { useEditorState, visibleAt, type Loaded } from './state/use-editor-state.ts';
+
+/** The editor of one widget. */
+export function OpenEditor(loaded: Loaded) {
+  const editor = useEditorState(loaded);
+  const { widget, site, brand, session, stage, page, width, scene, station } = editor;
+  const [rehearsal, setRehearsal] = useState<Rehearsal | null>(null);
+  useEffect(() => {
+    document.title = `${widget.document.name} · Sirene`;
+  }, [widget]);
+  const assets = useMemo(() => ({ siteId: site.id, brand }), [site.id, brand]);
+  const rehearse = () => {
+    const address = page?.address ?? 'https://site.example/';
+    const script = { document: session.document, brand, slug: widget.slug, address, width };
+    stage.showMistakes(false);
+    setRehearsal(new Rehearsal(stage, script, Date.now()));
+  };
+  const end = () => {
+    rehearsal?.end();
+    setRehearsal(null);
+    stage.face(scene, visibleAt(station));
+  };
+  return (
+    <EditorContext value={editor}>
+      <AssetsContext value={assets}>
+        <Keys />
+        <Grid h="100%" templateRows="48px minmax(0, 1fr) 164px">
+          <EditorBar />
+          <Grid as="main" templateColumns="236px minmax(0, 1fr) 312px" minH="0">
+            <Outline />
+            <Stage rehearsal={rehearsal} />
+            <Inspector />
+          </Grid>
+          <Journey rehearsal={rehearsal} onRehearse={rehearse} onEnd={end} />
+        </Grid>
+        <CopyReview />
+      </AssetsContext>
+    </EditorContext>
+  );
+}
+
+function Keys() {
+  useEditorKeys();
+  useEditorPalette();
+  return null;
+}

@@ -1,0 +1,110 @@
+import { Button, Flex, Input } from '@chakra-ui/react';
+import { instantOf } from '@sirene/core/zones';
+import { useState, useSyncExternalStore } from 'react';
+import { localMoment, shiftedClock } from '../stage/stage-clock.ts';
+import { useEditor, useSettledDocument } from '../state/editor.tsx';
+
+/** What the stage shows of what changes by itself: mistakes in a form, lines in a basket, the hour. */
+export function StageState() {
+  const { elements } = useSettledDocument();
+  const types = new Set(Object.values(elements).map(({ type }) => type));
+  return (
+    <Flex gap="4" align="center" wrap="wrap" justify="end">
+      {types.has('basket') && <Samples />}
+      {types.has('countdown') && <Clock />}
+      {types.has('form') && <Mistakes />}
+    </Flex>
+  );
+}
+
+/** Whether the stage shows the opening as it comes, or as a visitor sees it who has sent the form empty. */
+function Mistakes() {
+  const { stage } = useEditor();
+  const mistakes = useSyncExternalStore(stage.subscribe, () => stage.mistakes);
+  const states: [string, boolean][] = [
+    ['As it opens', false],
+    ['With mistakes', true],
+  ];
+  return (
+    <Flex role="group" aria-label="State on the stage" gap="1" flex="none">
+      {states.map(([label, value]) => (
+        <Button
+          key={label}
+          size="xs"
+          variant={mistakes === value ? 'subtle' : 'ghost'}
+          colorPalette="plain"
+          aria-pressed={mistakes === value}
+          onClick={() => stage.showMistakes(value)}
+        >
+          {label}
+        </Button>
+      ))}
+    </Flex>
+  );
+}
+
+const mostSamples = 12;
+
+/** How much is in a basket while one looks at it. */
+function Samples() {
+  const { stage } = useEditor();
+  const count = useSyncExternalStore(stage.subscribe, () => stage.samples);
+  return (
+    <Flex as="label" align="center" gap="2" fontSize="13px" color="slate">
+      In the basket
+      <input
+        type="range"
+        min={1}
+        max={mostSamples}
+        value={count}
+        onChange={(event) => stage.showSamples(event.target.valueAsNumber)}
+        style={{ width: 110, accentColor: 'var(--chakra-colors-deep)' }}
+      />
+      <output style={{ minWidth: 16 }}>{count}</output>
+    </Flex>
+  );
+}
+
+/** The hour on the stage: what depends on it is looked at without changing its end. */
+function Clock() {
+  const { stage } = useEditor();
+  const { elements } = useSettledDocument();
+  const [moment, setMoment] = useState<string | null>(null);
+  const [opened] = useState(() => localMoment(Date.now()));
+  const ends = Object.values(elements).flatMap((element) =>
+    element.type === 'countdown' ? (instantOf(element.until, element.zone) ?? []) : [],
+  );
+  const end = Math.max(...ends);
+  const set = (at: number | null) => {
+    setMoment(at === null ? null : localMoment(at));
+    stage.goBy(at === null ? null : shiftedClock(at - Date.now()));
+  };
+  return (
+    <Flex role="group" aria-label="Clock of the stage" align="center" gap="1.5">
+      <Input
+        type="datetime-local"
+        step={1}
+        size="xs"
+        w="188px"
+        aria-label="It is now, on the stage"
+        value={moment ?? opened}
+        onChange={({ target }) => target.value && set(new Date(target.value).getTime())}
+      />
+      {Number.isFinite(end) && (
+        <>
+          <Button size="xs" variant="ghost" colorPalette="plain" onClick={() => set(end - 86_400_000)}>
+            A day before
+          </Button>
+          <Button size="xs" variant="ghost" colorPalette="plain" onClick={() => set(end - 10_000)}>
+            10 s before
+          </Button>
+        </>
+      )}
+      {moment !== null && (
+        <Button size="xs" variant="outline" colorPalette="plain" onClick={() => set(null)}>
+          Back to now
+        </Button>
+      )}
+    </Flex>
+  );
+}

@@ -1,0 +1,9 @@
+import type { Station } from '@sirene/core/sentence';
+
+export const stationNames: Record<Station, string> = {
+  arrive: 'Arrive',
+  appear: 'Appear',
+  respond: 'Respond',
+  afterwards: 'Afterwards',
+  return: 'Return',
+};

@@ -1,0 +1,75 @@
+import { insertNew, newElements, scenes } from '@sirene/core/widget';
+import { stations } from '@sirene/core/sentence';
+import { useCallback } from 'react';
+import { useCommands, type Command } from '../shared/palette.ts';
+import { sceneNames } from '../shared/scene-names.ts';
+import { useElementCommands } from './commands.ts';
+import { stationNames } from './journey/station-names.ts';
+import { useEditor, widths, type Width } from './state/editor.tsx';
+
+/** What the palette offers while a widget is edited. */
+export function useEditorPalette(): void {
+  const editor = useEditor();
+  const { session, selection, select, scene, goTo, setScene, setWidth, stage } = editor;
+  const { removeSelected, duplicateSelected, copyStyle, putStyle } = useElementCommands();
+  const commands = useCallback((): Command[] => {
+    const add = (index: number) => {
+      const entry = newElements[index];
+      const edit = entry && insertNew(session.document, entry.element, selection, scene, Math.random);
+      if (!edit) return;
+      session.apply(edit.operation);
+      select(edit.id);
+    };
+    const edit = (name: string, keys: string, run: () => void): Command => ({
+      name,
+      keys,
+      group: 'Edit',
+      run,
+    });
+    return [
+      edit('Undo', 'Ctrl Z', session.undo),
+      edit('Redo', 'Ctrl Shift Z', session.redo),
+      ...(selection === null
+        ? []
+        : [
+            edit('Duplicate', 'Ctrl D', duplicateSelected),
+            edit('Remove', 'Del', removeSelected),
+            edit('Copy the style', 'Ctrl Alt C', copyStyle),
+            edit('Paste the style', 'Ctrl Alt V', putStyle),
+          ]),
+      { name: 'Play the motion again', group: 'Stage', run: () => stage.replay() },
+      ...stations.map((station) => ({
+        name: `Go to ${stationNames[station]}`,
+        group: 'Journey',
+        run: () => goTo(station),
+      })),
+      ...scenes
+        .filter((name) => session.document.scenes[name])
+        .map((name) => ({ name: `Show ${sceneNames[name]}`, group: 'Scenes', run: () => setScene(name) })),
+      ...(Object.keys(widths) as Width[]).map((name) => ({
+        name: `As on a ${name}`,
+        group: 'Stage',
+        run: () => setWidth(widths[name]),
+      })),
+      ...newElements.map(({ label }, index) => ({
+        name: `Add ${label.toLowerCase()}`,
+        group: 'Elements',
+        run: () => add(index),
+      })),
+    ];
+  }, [
+    session,
+    selection,
+    select,
+    scene,
+    goTo,
+    setScene,
+    setWidth,
+    stage,
+    removeSelected,
+    duplicateSelected,
+    copyStyle,
+    putStyle,
+  ]);
+  useCommands(commands);
+}

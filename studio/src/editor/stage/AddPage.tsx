@@ -1,0 +1,73 @@
+import { Button, Field, Flex, Input, Stack } from '@chakra-ui/react';
+import { useState } from 'react';
+import { mutate } from 'swr';
+import { post, type StoredPage } from '../../shared/api.ts';
+import { ErrorNote } from '../../shared/ErrorNote.tsx';
+import { FileDrop } from '../../shared/FileDrop.tsx';
+import { Sheet } from '../../shared/Sheet.tsx';
+import { useEditor } from '../state/editor.tsx';
+
+/** Puts a page of the client's site on the stage: fetched from its address, or from an HTML file. */
+export function AddPage({ onClose }: { onClose: () => void }) {
+  const { site, setPage } = useEditor();
+  const [address, setAddress] = useState('');
+  const [error, setError] = useState<unknown>(null);
+  const [busy, setBusy] = useState(false);
+  const path = `/api/sites/${site.id}/pages`;
+  const [origin = ''] = site.origins;
+  const store = async (work: () => Promise<StoredPage>) => {
+    setBusy(true);
+    setError(null);
+    try {
+      const page = await work();
+      await mutate(path);
+      setPage(page);
+      onClose();
+    } catch (failure) {
+      setError(failure);
+      setBusy(false);
+    }
+  };
+  const whole = /^https?:/.test(address) ? address : `${origin}/${address.replace(/^\//, '')}`;
+  const takeFile = async (file: File) => {
+    const html = await file.text();
+    const title = new DOMParser().parseFromString(html, 'text/html').title || file.name;
+    const at = address ? whole : `${origin}/${file.name}`;
+    return post<StoredPage>(path, { address: at, title: title.slice(0, 300), html });
+  };
+  return (
+    <Sheet
+      title="Add a page to the stage"
+      onClose={onClose}
+      onSubmit={() => void store(() => post<StoredPage>(`${path}/fetch`, { address: whole }))}
+      foot={
+        <Button type="submit" colorPalette="signal" loading={busy} disabled={!address}>
+          Fetch it
+        </Button>
+      }
+    >
+      <Stack gap="4">
+        <Field.Root>
+          <Field.Label>Address</Field.Label>
+          <Flex w="full">
+            <Input
+              placeholder={`${origin}/about`}
+              value={address}
+              onChange={(event) => setAddress(event.target.value)}
+            />
+          </Flex>
+          <Field.HelperText>
+            A still copy is kept, without scripts. Only pages of the site’s own origins can be fetched.
+          </Field.HelperText>
+        </Field.Root>
+        <FileDrop
+          label="Page as HTML"
+          text="Or drop the page’s HTML file here"
+          accept={{ 'text/html': ['.html', '.htm'] }}
+          onFile={(file) => void store(() => takeFile(file))}
+        />
+        {error ? <ErrorNote error={error} /> : null}
+      </Stack>
+    </Sheet>
+  );
+}

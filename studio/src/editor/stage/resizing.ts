@@ -1,0 +1,81 @@
+import type { Placement, WidgetDocument } from '@sirene/core/widget';
+import type { Selection } from '../state/editor.tsx';
+
+/** What a handle of the selection changes. */
+export interface Resizing {
+  edge: 'left' | 'right' | 'bottom';
+  /** How much it grows for each px that the handle is drawn: twice as much where it grows to both sides. */
+  times: number;
+  /** The least and the most, px. */
+  range: [number, number];
+  /** Where the size stands in the document; for an element below its values of the screen. */
+  path: readonly string[];
+  property: 'width' | 'height';
+}
+
+// Elements whose size is worth drawing: the others take theirs from their words or from what holds them.
+const sized: Partial<Record<WidgetDocument['elements'][string]['type'], 'width' | 'height'>> = {
+  image: 'width',
+  video: 'width',
+  icon: 'width',
+  map: 'width',
+  divider: 'width',
+  spacer: 'height',
+};
+
+/** How the selection can be drawn larger and smaller; `null` where that makes no sense. */
+export function resizingOf(
+  document: WidgetDocument,
+  selection: Selection,
+  condition: string,
+): Resizing | null {
+  if (selection === null) return ofPlacement(document.placement);
+  const element = document.elements[selection];
+  const property = element && sized[element.type];
+  if (!property) return null;
+  return {
+    edge: property === 'width' ? 'right' : 'bottom',
+    times: 1,
+    range: [8, 1200],
+    path: ['elements', selection, 'style', 'box', condition, property],
+    property,
+  };
+}
+
+function ofPlacement(placement: Placement): Resizing | null {
+  const common = { path: ['placement', 'width'], property: 'width' } as const;
+  switch (placement.type) {
+    case 'centre':
+      return { ...common, edge: 'right', times: 2, range: [40, 1200] };
+    case 'corner':
+    case 'launcher':
+      return {
+        ...common,
+        edge: placement.at.includes('right') ? 'left' : 'right',
+        times: /left|right/.test(placement.at) ? 1 : 2,
+        range: [40, 1200],
+      };
+    case 'side':
+      return { ...common, edge: placement.at === 'right' ? 'left' : 'right', times: 1, range: [40, 1200] };
+    case 'anchored':
+      return { ...common, edge: 'right', times: 1, range: [40, 1200] };
+    case 'inline':
+      return { ...common, edge: 'right', times: 1, range: [200, 2000] };
+    default:
+      return null;
+  }
+}
+
+const step = 4;
+
+/** The size that a drag asks for: in steps of 4 px, or of 1 while `fine`. */
+export function resized(
+  start: number,
+  drawn: number,
+  { edge, times, range }: Resizing,
+  fine: boolean,
+): number {
+  const wanted = start + (edge === 'left' ? -drawn : drawn) * times;
+  const by = fine ? 1 : step;
+  return Math.min(range[1], Math.max(range[0], Math.round(wanted / by) * by));
+}

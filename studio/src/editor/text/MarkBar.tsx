@@ -1,0 +1,174 @@
+import { Box, Button, Flex, Input, Popover, Portal } from '@chakra-ui/react';
+import type { Marking, Run } from '@sirene/core/elements';
+import { safeAddress } from '@sirene/core/sanitise';
+import type { Brand } from '@sirene/core/style';
+import { Baseline, Bold, Highlighter, Italic, Link, Underline, Unlink } from 'lucide-react';
+import { useState } from 'react';
+import { Swatch } from '../../shared/style/ColourControl.tsx';
+import { tokensOf } from '../../shared/style/control-props.ts';
+import { textTools } from '../stage/text-editing.ts';
+
+interface Props {
+  brand: Brand;
+  /** The passage that the marks are for. */
+  passage: readonly Run[];
+  onMark(marking: Marking): void;
+}
+
+const marks = [
+  ['bold', 'Bold', 'Ctrl B', Bold],
+  ['italic', 'Italic', 'Ctrl I', Italic],
+  ['underline', 'Underline', 'Ctrl U', Underline],
+  ['highlight', 'Highlight', '', Highlighter],
+] as const;
+
+// A press on a tool must leave the selection in the text where it is.
+const keepSelection = (event: React.PointerEvent | React.MouseEvent) => event.preventDefault();
+
+/** What a passage of text can be given: weight, slant, line, highlight, colour, link. */
+export function MarkBar({ brand, passage, onMark }: Props) {
+  const empty = passage.length === 0;
+  return (
+    <Flex role="toolbar" aria-label="Marks of the passage" gap="0.5" {...{ [textTools]: '' }}>
+      {marks.map(([mark, label, keys, Icon]) => (
+        <Button
+          key={mark}
+          size="2xs"
+          px="1"
+          variant={!empty && passage.every((run) => run[mark]) ? 'subtle' : 'ghost'}
+          colorPalette="plain"
+          aria-label={label}
+          title={keys ? `${label} (${keys})` : label}
+          aria-pressed={!empty && passage.every((run) => run[mark])}
+          disabled={empty}
+          onMouseDown={keepSelection}
+          onClick={() => onMark({ mark })}
+        >
+          <Icon size={14} aria-hidden />
+        </Button>
+      ))}
+      <ColourTool brand={brand} empty={empty} onMark={onMark} />
+      <LinkTool key={passage[0]?.link ?? ''} address={passage[0]?.link ?? ''} empty={empty} onMark={onMark} />
+    </Flex>
+  );
+}
+
+interface ToolProps {
+  empty: boolean;
+  onMark(marking: Marking): void;
+}
+
+function ColourTool({ brand, empty, onMark }: ToolProps & { brand: Brand }) {
+  return (
+    <Popover.Root positioning={{ placement: 'bottom-start' }} lazyMount unmountOnExit>
+      <Popover.Trigger asChild>
+        <Button
+          size="2xs"
+          px="1"
+          variant="ghost"
+          colorPalette="plain"
+          aria-label="Colour of the passage"
+          title="Colour"
+          disabled={empty}
+          onMouseDown={keepSelection}
+        >
+          <Baseline size={14} aria-hidden />
+        </Button>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content w="220px" aria-label="Colour of the passage" {...{ [textTools]: '' }}>
+            <Popover.Body p="3">
+              <Flex gap="2" wrap="wrap">
+                {tokensOf(brand, 'color').map(({ path, name, css }) => (
+                  <Box
+                    as="button"
+                    key={path}
+                    aria-label={name}
+                    title={name}
+                    onMouseDown={keepSelection}
+                    onClick={() => onMark({ colour: css })}
+                  >
+                    <Swatch colour={css} size={24} />
+                  </Box>
+                ))}
+              </Flex>
+              <Button
+                size="2xs"
+                mt="2"
+                variant="outline"
+                colorPalette="plain"
+                onMouseDown={keepSelection}
+                onClick={() => onMark({ colour: null })}
+              >
+                As around it
+              </Button>
+            </Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
+  );
+}
+
+function LinkTool({ address, empty, onMark }: ToolProps & { address: string }) {
+  const [typed, setTyped] = useState(address);
+  const sound = safeAddress(typed) !== null;
+  return (
+    <Popover.Root positioning={{ placement: 'bottom-start' }} lazyMount unmountOnExit>
+      <Popover.Trigger asChild>
+        <Button
+          size="2xs"
+          px="1"
+          variant={address ? 'subtle' : 'ghost'}
+          colorPalette="plain"
+          aria-label="Link of the passage"
+          title="Link"
+          disabled={empty}
+          onMouseDown={keepSelection}
+        >
+          <Link size={14} aria-hidden />
+        </Button>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content w="280px" aria-label="Link of the passage" {...{ [textTools]: '' }}>
+            <Popover.Body p="3">
+              <form
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  if (sound) onMark({ link: typed });
+                }}
+              >
+                <Flex gap="1.5">
+                  <Input
+                    size="xs"
+                    aria-label="Address of the link"
+                    placeholder="/shop or https://…"
+                    value={typed}
+                    onChange={(event) => setTyped(event.target.value)}
+                  />
+                  <Button type="submit" size="xs" variant="outline" colorPalette="plain" disabled={!sound}>
+                    Link
+                  </Button>
+                  {address && (
+                    <Button
+                      size="xs"
+                      px="1"
+                      variant="ghost"
+                      colorPalette="plain"
+                      aria-label="Take the link away"
+                      onClick={() => onMark({ link: null })}
+                    >
+                      <Unlink size={14} aria-hidden />
+                    </Button>
+                  )}
+                </Flex>
+              </form>
+            </Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
+  );
+}
