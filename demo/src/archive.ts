@@ -1,6 +1,8 @@
 // Writes the demo data as site archives: node dist/archive.js FILE
 import { writeFileSync } from 'node:fs';
-import { askTheObservatory, brand, siteKey, skyLetter, weaversBrand } from './data/larkmoor.js';
+import { assets } from './data/assets.js';
+import { brand, weaversBrand } from './data/brand.js';
+import { siteKey, widgets } from './data/larkmoor.js';
 import { counts, signups } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
@@ -17,10 +19,17 @@ const archives = [
       title: page.title,
       html: renderPage(page, ''),
     })),
-    widgets: [
-      { name: 'Sky letter', document: skyLetter, publish: true, counts: counts(60, 46, 0.031, 3) },
-      { name: 'Ask the observatory', document: askTheObservatory, publish: false, counts: [] },
-    ],
+    assets: assets.map(({ name, file, svg }) => ({
+      name,
+      file,
+      content: Buffer.from(svg).toString('base64'),
+    })),
+    widgets: widgets(Date.now()).map(({ document, publish, did }) => ({
+      name: document.name,
+      document,
+      publish,
+      counts: did ? counts(60, ...did) : [],
+    })),
     submissions: signups(38, origin, 9),
   },
   {
@@ -33,6 +42,7 @@ const archives = [
       brand: weaversBrand,
     },
     pages: [],
+    assets: [],
     widgets: [],
     submissions: [],
   },

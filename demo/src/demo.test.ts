@@ -2,18 +2,45 @@ import { compileWidget } from '@sirene/core/render';
 import { checkDocument } from '@sirene/core/check';
 import { completeBrand } from '@sirene/core/style';
 import { validateDocument } from '@sirene/core/widget';
-import { askTheObservatory, brand, skyLetter } from './data/larkmoor.js';
+import { brandProblems } from '@sirene/core/brand';
+import { assets } from './data/assets.js';
+import { brand } from './data/brand.js';
+import { widgets } from './data/larkmoor.js';
 import { counts, signups } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
-test.each([
-  ['Sky letter', skyLetter],
-  ['Ask the observatory', askTheObservatory],
-])('%s is sound: accepted, compiled, and with nothing to mend', (_, document) => {
-  expect(validateDocument(JSON.parse(JSON.stringify(document)))).toMatchObject({ ok: true });
-  const whole = completeBrand(brand);
-  expect(checkDocument(document, whole)).toEqual([]);
-  expect(compileWidget(document, whole).css).toContain('Fraunces');
+// As they are once the uploads that they name have been brought in.
+const brought = <T>(value: T) =>
+  JSON.parse(
+    JSON.stringify(value).replace(/asset:@([a-z-]+)/g, 'asset:0123456789abcdef01234567/full.svg'),
+  ) as T;
+const whole = completeBrand(brought(brand));
+const all = widgets(Date.UTC(2026, 10, 25)).map(
+  ({ document }) => [document.name, brought(document)] as const,
+);
+
+test.each(all)('%s is sound: accepted, compiled, and with nothing to mend', (_, document) => {
+  expect(validateDocument(document)).toMatchObject({ ok: true });
+  expect(checkDocument(document, whole).map(({ text }) => text)).toEqual([]);
+  expect(Object.keys(compileWidget(document, whole).scenes)).toContain('opening');
+});
+
+test('the brand is sound', () => {
+  expect(brandProblems({ looks: {}, fonts: [], ...brought(brand) })).toEqual([]);
+});
+
+test('every upload that is named is there, and every marker of the site has its widget', () => {
+  const named = new Set(
+    JSON.stringify([brand, widgets(0)])
+      .match(/asset:@[a-z-]+/g)
+      ?.map((name) => name.slice('asset:@'.length)),
+  );
+  expect([...named].sort()).toEqual(assets.map(({ name }) => name).sort());
+  const markers = pages.flatMap(({ content }) =>
+    [...content.matchAll(/data-sirene="([^"]+)"/g)].map(([, slug]) => slug),
+  );
+  const inline = all.filter(([, { placement }]) => placement.type === 'inline');
+  expect(markers.sort()).toEqual(inline.map(([name]) => name.toLowerCase().replace(/[^a-z]+/g, '-')).sort());
 });
 
 test('the demo data is the same every time', () => {
@@ -23,10 +50,10 @@ test('the demo data is the same every time', () => {
 });
 
 test('no mail address of the demo is real', () => {
-  const all =
-    JSON.stringify([skyLetter, askTheObservatory, signups(50, 'http://x.example', 9)]) +
+  const text =
+    JSON.stringify([widgets(0), signups(50, 'http://x.example', 9)]) +
     pages.map((page) => renderPage(page, '')).join('');
-  const addresses = all.match(/[\w.+-]+@[\w.-]+\w/g) ?? [];
+  const addresses = text.match(/[\w.+-]+@[\w.-]+\w/g) ?? [];
   expect(addresses.length).toBeGreaterThan(20);
   for (const address of addresses) expect(address).toMatch(/\.example$/);
 });

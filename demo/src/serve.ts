@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { siteKey } from './data/larkmoor.js';
-import { icon, pages, renderPage, siteCss } from './larkmoor/site.js';
+import { basketScript, icon, pages, pictures, renderPage, siteCss } from './larkmoor/site.js';
 
 const port = Number(process.env['SIRENE_DEMO_PORT'] ?? 4310);
 const studio = process.env['SIRENE_ORIGIN'] ?? `http://localhost:${process.env['SIRENE_PORT'] ?? 4300}`;
@@ -14,14 +14,23 @@ const font = (name: string) =>
 
 const tag = `<script async src="${studio}/embed.js" data-site="${siteKey}"></script>`;
 
+// The members' door is a page of its own, served from where the widgets come from.
+const withDoor = (html: string) =>
+  html.replace('data-members-door href="/members/"', `href="${studio}/p/${siteKey}/members-door"`);
+
 const files = new Map<string, [type: string, content: string | Buffer]>([
   ['/site.css', ['text/css; charset=utf-8', siteCss]],
   ['/icon.svg', ['image/svg+xml', icon]],
+  ['/basket.js', ['text/javascript; charset=utf-8', basketScript]],
+  ...[...pictures].map(([path, svg]): [string, [string, string]] => [
+    path,
+    ['image/svg+xml', svg.replace('<svg ', '<svg xmlns="http://www.w3.org/2000/svg" ')],
+  ]),
   ['/fonts/fraunces.woff2', ['font/woff2', font('fraunces')]],
   ['/fonts/figtree.woff2', ['font/woff2', font('figtree')]],
   ...pages.map((page): [string, [string, string]] => [
     page.path,
-    ['text/html; charset=utf-8', renderPage(page, tag)],
+    ['text/html; charset=utf-8', withDoor(renderPage(page, tag))],
   ]),
 ]);
 

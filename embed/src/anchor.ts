@@ -34,7 +34,8 @@ export function hangAt(
   const fitsBefore = before >= rim;
   const roomier = room - (start + length) > start;
   const isAfter = wantsAfter ? fitsAfter || (!fitsBefore && roomier) : !fitsBefore && (fitsAfter || roomier);
-  const main = isAfter ? after : before;
+  // What it hangs on may have been scrolled away: it stays in the window all the same.
+  const main = Math.max(rim, Math.min(isAfter ? after : before, room - size - rim));
   const [from, span, breadth, width] = upright
     ? [to.left, to.width, box.width, window.width]
     : [to.top, to.height, box.height, window.height];

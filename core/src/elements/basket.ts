@@ -28,7 +28,7 @@ export const basket = define({
   parts: ['box', 'line', 'picture', 'name', 'price', 'total', 'button'],
   texts: () => ['name', 'price', 'total', 'button'],
   container: false,
-  script: 'basket',
+  script: () => 'basket' as const,
   create: () => ({
     type: 'basket',
     pictures: true,

@@ -28,7 +28,7 @@ export const countdown = define({
   used: ({ design }) => ['box', ...(design === 'blocks' ? ['unit'] : []), 'number', 'label'],
   texts: () => ['number', 'label'],
   container: false,
-  script: 'countdown',
+  script: () => 'countdown' as const,
   create: () => ({
     type: 'countdown',
     until: '2027-01-12T20:00',

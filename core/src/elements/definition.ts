@@ -53,7 +53,7 @@ export interface ElementDefinition<S extends TObject = TObject> {
   /** Checks that a schema can't express: `[path, reason]`. */
   problems?(element: Static<S>): [string, string][];
   /** The lazily loaded part of the page's script that it needs. */
-  script?: 'basket' | 'countdown';
+  script?(element: Static<S>): 'basket' | 'countdown' | undefined;
   /** How the menu of new elements offers it, where that is not one entry under its own label. */
   offers?: readonly { label: string; icon: string; with: Record<string, unknown> }[];
 }

@@ -191,6 +191,8 @@ export const field = define({
       ...(element.kind === 'long-text' ? ['& textarea{resize:vertical}'] : []),
     ];
   },
+  problems: ({ kind, options }) =>
+    fieldSpec(kind).options && !options ? [['options', 'must be given for this kind of field']] : [],
   fieldRule: (element: Field, id) => ({
     element: id,
     key: element.key,

@@ -37,7 +37,9 @@ export const group = define({
     h('div', { ...box, class: `${box.class} ${direction}${reverse ? ' back' : ''}` }, children()),
   css: '&{display:flex;flex-direction:column;min-width:0}',
   cssFor: ({ direction, reverse }) => [
-    ...(direction === 'row' ? ['&.row{flex-flow:row wrap;align-items:center}&.row>*{flex:1 1 0}'] : []),
+    ...(direction === 'row'
+      ? ['&.row{flex-flow:row wrap;align-items:center}&.row>*{flex:1 1 0;align-self:auto}']
+      : []),
     ...(direction === 'grid'
       ? ['&.grid{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,160px),1fr))}']
       : []),

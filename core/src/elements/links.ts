@@ -30,6 +30,7 @@ export const links = define({
   role: () => 'links',
   parts: ['box', 'link', 'icon', 'count', 'divider'],
   texts: () => ['link'],
+  script: ({ items }) => (items.some(({ counts }) => counts) ? 'basket' : undefined),
   container: false,
   create: () => ({
     type: 'links',

@@ -167,7 +167,8 @@ export const plan = define({
   },
   css:
     `&{display:grid;grid-row:span ${planRows};grid-template-rows:subgrid;row-gap:0;border:0 solid;min-width:0}` +
-    '&>div:not(:empty){padding-block:5px}&>div>*{margin:0}& ul{list-style:none;padding:0;display:flex;flex-direction:column}' +
+    // Stacked plans keep apart by their own margins, since the row gap has to be none.
+    '&{margin-block:8px}&>div:not(:empty){padding-block:5px}&>div>*{margin:0}& ul{list-style:none;padding:0;display:flex;flex-direction:column}' +
     '& li{display:flex;gap:8px}& svg{flex:none;height:auto;align-self:flex-start}& s{margin-inline-end:8px}' +
     '&>div>span{display:inline-block}&>div>p>span{margin-inline-start:6px}' +
     '& a{display:flex;justify-content:center;align-items:center;min-height:44px;text-decoration:none}',

@@ -17,5 +17,5 @@ export const plans = define({
   render: (_, { box, children }) => h('div', box, children()),
   // Each plan takes all rows and shares their heights (CSS Grid 2, subgrid). The row gap is none: pieces keep their own
   // distance, so that a row without a piece has no height.
-  css: `&{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,190px),1fr));grid-template-rows:repeat(${planRows},auto);row-gap:0!important}`,
+  css: `&{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,190px),1fr));grid-template-rows:repeat(${planRows},auto);row-gap:0!important;margin-block:-8px}`,
 });

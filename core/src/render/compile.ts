@@ -66,7 +66,10 @@ function shownElements(document: WidgetDocument): string[] {
 }
 
 function scriptsOf({ elements }: WidgetDocument, shown: readonly string[]): CompiledWidget['scripts'] {
-  const needed = shown.flatMap((id) => definitionOf(elements[id] as Element).script ?? []);
+  const needed = shown.flatMap((id) => {
+    const element = elements[id] as Element;
+    return definitionOf(element).script?.(element) ?? [];
+  });
   return [...new Set(needed)].sort();
 }
 

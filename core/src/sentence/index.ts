@@ -170,6 +170,8 @@ export function triggerPhrase(trigger: Trigger): string {
       return `at ${Math.round(trigger.share * 100)} % of the page`;
     case 'leave':
       return 'when leaving';
+    case 'asked':
+      return 'when the page opens it';
   }
 }
 

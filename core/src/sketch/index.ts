@@ -1,4 +1,4 @@
-import { createElement, toRuns, type Element, type ElementType } from '../elements/index.js';
+import { createElement, fieldSpec, toRuns, type Element, type ElementType } from '../elements/index.js';
 import { createPlacement, type Placement, type PlacementType } from '../placement/index.js';
 import type { StyleSheet, Values } from '../style/index.js';
 import { createWidget, type Kind, type SceneName, type WidgetDocument } from '../widget/index.js';
@@ -127,6 +127,7 @@ export const field = (
   key,
   label,
   required: false,
+  ...(fieldSpec(kind).options && { options: fieldSpec(kind).options }),
   ...more,
 });
 

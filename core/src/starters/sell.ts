@@ -10,6 +10,7 @@ import {
   row,
   words,
   type Sketch,
+  type WidgetSketch,
 } from '../sketch/index.js';
 import type { Values } from '../style/index.js';
 import { eveningIn, type Starter } from './starter.js';
@@ -42,6 +43,13 @@ const overBar: Values = {
   background: '{color.on-accent}',
   color: '{color.accent-strong}',
   padding: [6, 16, 6, 16],
+};
+
+// A basket is opened by its link, whenever that is pressed.
+const asked: WidgetSketch['behaviour'] = {
+  triggers: { any: [{ type: 'asked' }] },
+  frequency: { per: 'page' },
+  returning: { afterClosing: 0, afterSubmitting: 0 },
 };
 
 export const sell: readonly Starter[] = [
@@ -179,6 +187,7 @@ export const sell: readonly Starter[] = [
       kind: 'cta',
       placement: { type: 'anchored', to: 'a[href*="basket"]', at: 'below', align: 'end', width: 380 },
       opening: [heading('Your basket', 3), { type: 'basket' }],
+      behaviour: asked,
       scenes: {
         empty: [
           dressed(icon('shopping-basket', { width: 56, background: '{color.soft}', radius: 28 }), {
@@ -203,6 +212,7 @@ export const sell: readonly Starter[] = [
       kind: 'cta',
       placement: { type: 'side', at: 'right', width: 420 },
       opening: [{ type: 'basket' }],
+      behaviour: asked,
       header: [heading('Your basket', 2, { fontSize: '{size.large}' })],
       scenes: {
         empty: [

@@ -68,3 +68,36 @@ export function lamp(): string {
 /** The small mark beside the name: a dome with an open slit. */
 export const mark =
   '<svg viewBox="0 0 32 32" width="30" height="30" aria-hidden="true"><path d="M5 22a11 11 0 0 1 22 0Z" fill="currentColor"/><path d="M15 11.2a11 11 0 0 1 4 .3l-2 10.5h-3Z" fill="#ffb547"/><path d="M3 23h26v3H3z" fill="currentColor"/></svg>';
+
+/** The full moon, with its seas. */
+export function fullMoon(): string {
+  const seas = [
+    [40, 36, 13],
+    [58, 30, 9],
+    [36, 58, 8],
+    [62, 56, 11],
+    [50, 74, 6],
+  ].map(([x, y, r]) => `<circle cx="${x}" cy="${y}" r="${r}" fill="#d9c795" opacity=".7"/>`);
+  return `<svg viewBox="0 0 96 96" width="96" height="96" class="art" aria-hidden="true"><rect width="96" height="96" fill="#171a48"/><circle cx="48" cy="48" r="36" fill="#f3e3bd"/>${seas.join('')}</svg>`;
+}
+
+/** Eight planets in a row, to scale with each other. */
+export function planets(): string {
+  const worlds: [x: number, radius: number, colour: string][] = [
+    [22, 2, '#b9a58a'],
+    [34, 4, '#e3c48d'],
+    [48, 4.2, '#7da6d8'],
+    [61, 3, '#d0704a'],
+    [104, 34, '#d8b48a'],
+    [184, 28, '#e8d3a0'],
+    [246, 14, '#9fd0d6'],
+    [284, 13.5, '#5b7fd0'],
+  ];
+  const circles = worlds.map(([x, r, fill]) => `<circle cx="${x}" cy="160" r="${r}" fill="${fill}"/>`);
+  return `<svg viewBox="0 0 320 320" class="art" preserveAspectRatio="xMidYMid slice" aria-hidden="true"><rect width="320" height="320" fill="#f3efe6"/><rect x="0" y="132" width="320" height="56" fill="#171a48"/><ellipse cx="184" cy="160" rx="48" ry="9" fill="none" stroke="#e8d3a0" stroke-width="3"/>${circles.join('')}<path d="M0 40 H320 M0 280 H320" stroke="#c9bfa4" stroke-width="3" stroke-dasharray="6 5"/></svg>`;
+}
+
+/** The porcelain moon of the shop, three quarters full. */
+export function moonLamp(): string {
+  return `<svg viewBox="0 0 320 320" class="art" preserveAspectRatio="xMidYMid slice" aria-hidden="true"><rect width="320" height="320" fill="#1b1d4f"/>${stars(40, 320, 320, 88)}<circle cx="160" cy="140" r="120" fill="#f3e3bd" opacity=".12"/><circle cx="160" cy="140" r="82" fill="#3a3c78"/><path d="M160 58 A82 82 0 0 1 160 222 A44 82 0 0 1 160 58" fill="#f6e9c8"/><path d="M128 224 h64 l14 52 h-92 Z" fill="#0d0e2e"/></svg>`;
+}

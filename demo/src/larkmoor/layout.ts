@@ -12,8 +12,11 @@ export interface Page {
 
 const places = [
   ['/', 'Home'],
+  ['/tonight/', 'Tonight'],
+  ['/shows/', 'Shows'],
   ['/journal/', 'Journal'],
   ['/shop/', 'Shop'],
+  ['/members/', 'Members'],
   ['/contact/', 'Contact'],
 ] as const;
 
@@ -42,14 +45,15 @@ ${structured}${head}
 <a class="skip" href="#main">Skip to content</a>
 <header class="top"><div class="wide">
 <a class="name" href="/">${mark}<span>Larkmoor<br><small>Observatory</small></span></a>
-<nav aria-label="Main">${links.join('')}</nav>
+<nav aria-label="Main">${links.join('')}<a id="basket" href="/till/">Basket <span data-count></span></a></nav>
 </div></header>
 <main id="main">${content}</main>
 <footer><div class="wide">
 <p><strong>Larkmoor Observatory</strong><br>High Lane, Larkmoor</p>
 <p>Open on clear evenings, Wednesday to Sunday<br>Doors one hour after sunset</p>
-<p><a href="mailto:desk@larkmoor.example">desk@larkmoor.example</a><br>Run by its members since 1931</p>
+<p><a href="/visit/">Visits for groups</a><br><a href="/donate/">A motor for the dome</a><br><a href="mailto:desk@larkmoor.example">desk@larkmoor.example</a></p>
 </div></footer>
+<script src="/basket.js" defer></script>
 </body>
 </html>`;
 }

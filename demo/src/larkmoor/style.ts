@@ -15,16 +15,17 @@ p{margin:0 0 1em;text-wrap:pretty}a{color:#3d3f9e;text-underline-offset:3px}
 .top .wide{display:flex;align-items:center;justify-content:space-between;gap:24px;min-height:72px;flex-wrap:wrap}
 .name{display:flex;gap:12px;align-items:center;color:#fff;text-decoration:none;font:600 19px/1.05 Fraunces,serif}
 .name small{font:500 11.5px/1.3 Figtree,sans-serif;letter-spacing:.16em;text-transform:uppercase;color:#b9bbe6}
-nav{display:flex;gap:6px}
-nav a{color:#dfe0fb;text-decoration:none;padding:9px 14px;border-radius:99px;font-size:15.5px}
+nav{display:flex;gap:4px;flex-wrap:wrap}
+nav a{color:#dfe0fb;text-decoration:none;padding:9px 12px;border-radius:99px;font-size:15.5px}
 nav a:hover{background:#23255c}nav a[aria-current]{background:#23255c;color:var(--lamp)}
 :focus-visible{outline:2px solid var(--lamp);outline-offset:3px}
 .hero{position:relative;background:var(--night);color:#fff;overflow:hidden;min-height:480px;display:flex;align-items:flex-start}
 .hero .dome{position:absolute;inset:0;width:100%;height:100%}
 .hero .wide{position:relative;width:100%;padding-top:76px;padding-bottom:150px}
+.hero.low{min-height:400px}.hero.low .wide{padding-bottom:190px}
 .hero h1{max-width:12em}.hero p{max-width:33em;font-size:19px;color:#e3e4fb}
 .pill{display:inline-block;background:var(--lamp);color:#231703;padding:12px 22px;border-radius:99px;font-weight:650;text-decoration:none}
-.pill:hover{background:#ffc76d}
+.pill{border:0;font:650 17px/1.6 Figtree,sans-serif;cursor:pointer}.pill:hover{background:#ffc76d}
 section.band{padding:64px 0}.band.tint{background:#ebe8f5}
 .two{display:grid;grid-template-columns:1fr 1fr;gap:48px;align-items:center}
 .cards{display:grid;grid-template-columns:repeat(auto-fit,minmax(260px,1fr));gap:28px}
@@ -44,6 +45,6 @@ figcaption{font-size:14.5px;color:var(--quiet);margin-top:8px}
 .price{font:600 28px Fraunces,serif;margin-bottom:.6em}
 footer{background:var(--deep);color:#c3c5ea;font-size:15px;padding:44px 0}
 footer .wide{display:grid;grid-template-columns:repeat(auto-fit,minmax(220px,1fr));gap:28px}footer p{margin:0}footer a{color:var(--lamp)}
-@media (max-width:760px){.two,.product{grid-template-columns:1fr;gap:28px}.wide{padding:0 20px}.hero .wide{padding-top:44px}nav a{padding:9px 10px}}
+@media (max-width:760px){.top .wide{padding-block:12px;gap:8px}.two,.product{grid-template-columns:1fr;gap:28px}.wide{padding:0 20px}.hero .wide{padding-top:44px}nav a{padding:9px 10px}}
 @media (prefers-reduced-motion:reduce){html{scroll-behavior:auto}}
 `;

@@ -1,12 +1,16 @@
 import { Inject, Injectable } from '@nestjs/common';
+import type { Brand } from '@sirene/core/style';
 import type { EntityManager } from 'typeorm';
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import type { UserEntity } from '../accounts/accounts.entity.js';
+import { sourceOf } from '../assets/assets.entity.js';
+import { AssetsService } from '../assets/assets.service.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { PagesService } from '../pages/pages.service.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import { newId } from '../shared/ids.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { CountEntity, type WidgetEntity } from '../widgets/widgets.entity.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
@@ -20,15 +24,19 @@ export class ArchiveService {
     private readonly sites: SitesService,
     private readonly widgets: WidgetsService,
     private readonly pages: PagesService,
+    private readonly assets: AssetsService,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
   async bring(archive: SiteArchive, owner: UserEntity): Promise<void> {
-    const site = await this.sites.create(owner, archive.site);
+    const { brand, ...named } = archive.site;
+    const created = await this.sites.create(owner, { ...named, brand: {} });
+    const placed = await this.#bringAssets(created, archive.assets ?? []);
+    const site = await this.sites.setBrand(created, placed(brand) as Brand);
     for (const page of archive.pages) await this.pages.store(site, page);
     const widgets = new Map<string, WidgetEntity>();
     for (const { name, document, publish, counts } of archive.widgets) {
-      const widget = await this.widgets.create(site, { name, document });
+      const widget = await this.widgets.create(site, { name, document: placed(document) });
       if (publish) await this.widgets.publish(site, widget, widget.draftVersion, owner);
       const rows = counts.map(({ ago, ...count }) => ({
         widgetId: widget.id,
@@ -44,6 +52,24 @@ export class ArchiveService {
         if (widget) await this.#bringSubmission(manager, site.id, widget, submission);
       }
     });
+  }
+
+  /** Keeps uploads; returns what puts their addresses in place of the names that an archive gives them. */
+  async #bringAssets(
+    site: SiteEntity,
+    assets: NonNullable<SiteArchive['assets']>,
+  ): Promise<<T>(value: T) => T> {
+    const addresses = new Map<string, string>();
+    for (const { name, file, content } of assets) {
+      addresses.set(
+        `asset:@${name}`,
+        sourceOf(await this.assets.keep(site, file, Buffer.from(content, 'base64'))),
+      );
+    }
+    return (value) =>
+      JSON.parse(
+        JSON.stringify(value).replace(/asset:@[a-z0-9-]+/g, (name) => addresses.get(name) ?? name),
+      ) as typeof value;
   }
 
   #day(ago: number): string {

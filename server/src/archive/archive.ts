@@ -5,6 +5,8 @@ export interface SiteArchive {
   format: 'sirene-site';
   version: 1;
   site: { key: string; name: string; origins: string[]; brand: Partial<Brand> };
+  /** Uploads, base64. Brand and widgets name them as `asset:@` and their name here. */
+  assets?: { name: string; file: string; content: string }[];
   pages: { address: string; title: string; html: string }[];
   widgets: { name: string; document: Record<string, unknown>; publish: boolean; counts: ArchiveCount[] }[];
   submissions: ArchiveSubmission[];

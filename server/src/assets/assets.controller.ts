@@ -13,7 +13,7 @@ import { ApiConsumes, ApiTags } from '@nestjs/swagger';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
 import { SitesService } from '../sites/sites.service.js';
-import type { AssetEntity } from './assets.entity.js';
+import { sourceOf, type AssetEntity } from './assets.entity.js';
 import { AssetsService } from './assets.service.js';
 import { UploadDto } from './dto/upload.dto.js';
 
@@ -52,15 +52,7 @@ export class AssetsController {
   }
 }
 
-const view = ({ id, kind, name, file, bytes, width, height, family, weight }: AssetEntity) => ({
-  id,
-  kind,
-  name,
-  // Pictures in several sizes are named as a whole; which size is served is the compiler's matter.
-  src: file === 'full.webp' ? `asset:${id}` : `asset:${id}/${file}`,
-  bytes,
-  width,
-  height,
-  family,
-  weight,
-});
+const view = (asset: AssetEntity) => {
+  const { id, kind, name, bytes, width, height, family, weight } = asset;
+  return { id, kind, name, src: sourceOf(asset), bytes, width, height, family, weight };
+};

@@ -21,3 +21,7 @@ export class AssetEntity {
   @Column('text', { nullable: true }) weight: string | null;
   @Column('integer') createdAt: number;
 }
+
+/** How documents name an upload: a picture that is served in sizes by its id alone, any other with its file. */
+export const sourceOf = ({ id, file }: Pick<AssetEntity, 'id' | 'file'>): string =>
+  file === 'full.webp' ? `asset:${id}` : `asset:${id}/${file}`;

@@ -25,7 +25,7 @@ function document(title: string, head: Html[], body: Html[]): string {
       'head',
       {},
       new Html(
-        '<meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1,viewport-fit=cover">',
+        '<meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1,viewport-fit=cover"><link rel="icon" href="data:,">',
       ),
       h('title', {}, title),
       ...head,

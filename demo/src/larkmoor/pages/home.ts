@@ -18,6 +18,7 @@ export const home: Page = {
 </tbody></table></div>
 <div>${moonPhases()}</div>
 </div></section>
+<section class="band" style="padding-top:0"><div class="wide"><div data-sirene="members-circle"></div></div></section>
 <section class="band tint"><div class="wide">
 <h2>From the journal</h2>
 <div class="cards">
@@ -27,6 +28,6 @@ export const home: Page = {
 </div></div></section>
 <section class="band"><div class="wide two">
 <div><h2>Built by hand, kept by members</h2><p>In 1931 eleven people hauled a six-inch lens up High Lane on a farm cart. The dome has turned every clear night since. It is still pushed round by hand.</p></div>
-<div><h2>Bring a class</h2><p>School visits run on weekday afternoons: the sun through a safe filter, a walk along the planets to scale, and the big lens up close.</p><p><a href="/contact/">Ask about dates</a></p></div>
+<div><h2>Bring a class</h2><p>School visits run on weekday afternoons: the sun through a safe filter, a walk along the planets to scale, and the big lens up close.</p><p><a href="/visit/">How a visit goes</a></p></div>
 </div></section>`,
 };

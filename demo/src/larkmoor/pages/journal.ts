@@ -54,6 +54,23 @@ const articles: Article[] = [
 <p>Anything that names its magnification on the box. Anything on a stand that trembles when you breathe. Anything with a picture of a nebula in full colour beside it: no eye has ever seen it so.</p>
 <p>Come up on a clear Thursday and try ours before you spend anything at all.</p>`,
   },
+  {
+    slug: 'sound-of-the-dome',
+    title: 'What the dome sounds like at three in the morning',
+    lead: 'It groans, it ticks, and once an hour it sighs. A night on duty, with the ears.',
+    author: 'Ilse Garrow',
+    date: '2026-09-27',
+    seed: 57,
+    caption: 'Where the lens pointed that night. We moved it four times in six hours.',
+    body: `
+<p>People ask what one sees all night up here. The honest answer is a small bright dot and a great deal of dark. But the hearing is splendid.</p>
+<h2>The groan</h2>
+<p>The dome weighs two tons and runs on thirty-two wheels that were made for a railway. When it starts to turn it groans like an old dog that has been asked to move over. By the third push it has accepted its fate.</p>
+<h2>The tick</h2>
+<p>A clock of brass and falling weights keeps the telescope on its star. Somebody winds it every ninety minutes. You notice it only when it stops, and then you notice nothing else.</p>
+<h2>The sigh</h2>
+<p>Around three the air cools past the temperature of the lens, and the tube gives a small sound like somebody putting down a heavy bag. We have never found out where it comes from. Nobody has looked very hard.</p>`,
+  },
 ];
 
 const articlePage = (article: Article): Page => ({

@@ -1,0 +1,40 @@
+import { buildWidget, dressed, heading, icon, link, words } from '@sirene/core/sketch';
+
+/** What is in the shop's basket, dropped from the basket link. The shop opens it. */
+export const basket = buildWidget({
+  name: 'Basket',
+  kind: 'cta',
+  placement: { type: 'anchored', to: '#basket', at: 'below', align: 'end', gap: 10, width: 400 },
+  opening: [
+    heading('Your basket', 3),
+    {
+      type: 'basket',
+      currency: 'EUR',
+      locale: 'en',
+      total: 'Together',
+      button: 'To the till',
+      address: '/till/',
+    },
+  ],
+  scenes: {
+    empty: [
+      dressed(icon('shopping-basket', { width: 72, background: '{color.soft}', radius: 36 }, { width: 36 }), {
+        self: 'center',
+      }),
+      words('Nothing in it yet.', { align: 'center' }),
+      dressed(link('Look around the shop', '/shop/'), { self: 'center' }),
+    ],
+    error: [
+      heading('The basket can’t be reached', 3),
+      words('What you chose is kept on this device. Load the page again in a moment.'),
+    ],
+  },
+  motion: {
+    entrance: { kind: 'unfold', from: 'top', strength: 0.4, duration: 220, delay: 0, easing: 'ease-out' },
+  },
+  behaviour: {
+    triggers: { any: [{ type: 'asked' }] },
+    frequency: { per: 'page' },
+    returning: { afterClosing: 0, afterSubmitting: 0 },
+  },
+});

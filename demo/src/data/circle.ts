@@ -1,0 +1,258 @@
+import { brandLogo } from '@sirene/core/elements';
+import {
+  buildWidget,
+  column,
+  dressed,
+  email,
+  field,
+  form,
+  heading,
+  icon,
+  link,
+  notice,
+  row,
+  send,
+  thanks,
+  words,
+  type Sketch,
+} from '@sirene/core/sketch';
+
+/** Invites readers of the home page into the circle of members. */
+export const membersCircle = {
+  ...buildWidget({
+    name: 'Members’ circle',
+    kind: 'cta',
+    placement: { type: 'inline', width: 1120 },
+    opening: [
+      dressed(
+        row([
+          dressed(
+            icon('telescope', { width: 96, background: 'rgb(255 181 71 / 0.14)', radius: 48 }, { width: 52 }),
+            { share: 0 },
+          ),
+          dressed(
+            column([
+              heading('Join the members’ circle', 2, { color: '#ffffff' }),
+              words(
+                'Two hundred people who push the dome round by hand. Your own key, the library, and a seat on every meteor night.',
+              ),
+            ]),
+            { gap: '{space.2}', share: 4, minWidth: 220 },
+          ),
+          { ...dressed(link('See the plans', '/members/'), { share: 0 }), look: 'lamplight' },
+        ]),
+        { gap: '{space.5}', across: 'center' },
+      ),
+    ],
+    style: { panel: { box: { base: { padding: 36 } } } },
+    motion: {
+      entrance: {
+        kind: 'slide',
+        from: 'bottom',
+        strength: 0.35,
+        duration: 600,
+        delay: 0,
+        easing: 'ease-out',
+        inView: true,
+      },
+    },
+  }),
+  look: 'night',
+};
+
+const plan = (
+  name: string,
+  amount: number,
+  features: string[],
+  more: Record<string, unknown> = {},
+): Sketch => ({
+  type: 'plan',
+  name,
+  amount,
+  period: 'a year',
+  currency: 'EUR',
+  locale: 'en',
+  featureIcon: 'moon',
+  address: '/sign-in/',
+  features,
+  ...more,
+});
+
+/** The three ways to be a member, side by side. */
+export const circlePlans = buildWidget({
+  name: 'Circle plans',
+  kind: 'cta',
+  placement: { type: 'inline', width: 1120 },
+  opening: [
+    {
+      type: 'plans',
+      inside: [
+        plan('Lamp', 30, ['Every evening is free', 'The Sky letter on paper'], {
+          subtitle: 'For one who comes now and then',
+          icon: 'lamp',
+          button: 'Light a lamp',
+        }),
+        plan(
+          'Lens',
+          60,
+          [
+            'Every evening is free, for two',
+            'Borrow a telescope for a month',
+            'The library, on open evenings',
+          ],
+          {
+            subtitle: 'What most of us have',
+            badge: 'Most chosen',
+            icon: 'telescope',
+            button: 'Take the Lens',
+            style: {
+              box: { base: { borderColor: '{color.accent}', borderWidth: 2 } },
+              button: {
+                base: { background: '{color.lamp}', color: '{color.deep}' },
+                hover: { background: '#ffc76d', color: '{color.deep}' },
+              },
+            },
+          },
+        ),
+        plan(
+          'Dome',
+          140,
+          [
+            'All of the Lens',
+            'Your own key, after three duties',
+            'A night with the big lens each season',
+            'Your name on the ring',
+          ],
+          {
+            subtitle: 'For those who push it round',
+            icon: 'orbit',
+            old: 160,
+            button: 'Hold up the Dome',
+          },
+        ),
+      ],
+    },
+  ],
+  style: { panel: { box: { base: { background: 'transparent', padding: 0 } } } },
+});
+
+/** Gifts for the motor that is to turn the dome. */
+export const domeMotor = buildWidget({
+  name: 'Dome motor fund',
+  kind: 'form',
+  placement: { type: 'inline', width: 620 },
+  opening: [
+    heading('Help it turn by itself'),
+    words('It takes two grown people to push the dome. The motor costs 18 400 €; 11 260 € are together.'),
+    form([
+      {
+        type: 'amounts',
+        currency: 'EUR',
+        locale: 'en',
+        amounts: [
+          { value: 15, words: 'One hour of the old way' },
+          { value: 40, words: 'A metre of the toothed rail' },
+          { value: 120, words: 'A night’s turning, for good' },
+        ],
+      },
+      field('name', 'name', 'Your name', { required: true }),
+      email(),
+      field('consent', 'ring', 'The ring of names', { options: ['You may write my name on it.'] }),
+      send('Give', { icon: 'heart' }),
+      notice('Your gift goes to the motor alone. We write to you once about it, and once when it turns.'),
+    ]),
+  ],
+  scenes: thanks('Thank you', 'We write within two days how the gift reaches us.'),
+  afterwards: {
+    actions: [
+      { type: 'notify', recipients: ['fund@larkmoor.example'], subject: 'A gift for the dome motor' },
+    ],
+  },
+});
+
+const linked = (text: string, address: string): Sketch => ({
+  ...dressed(words(''), { share: 0 }),
+  content: [{ text, link: address }],
+});
+
+/** Where members sign in: a page of its own before the night sky. */
+export const membersDoor = buildWidget({
+  name: 'Members’ door',
+  kind: 'form',
+  placement: { type: 'page', at: 'centre', width: 1000 },
+  opening: [
+    dressed(
+      row([
+        dressed(
+          column([
+            { type: 'image', src: brandLogo, alt: '', style: { box: { base: { width: 190 } } } },
+            heading('Come in out of the dark', 1, { fontSize: 44, lineHeight: 1.1, color: '#ffffff' }),
+            words('Your key, your evenings and what you have borrowed are behind this door.', {
+              color: '{color.moonlight}',
+              fontSize: '{size.large}',
+            }),
+          ]),
+          { minWidth: 260, along: 'center', padding: '{space.3}' },
+        ),
+        dressed(
+          column([
+            heading('Sign in', 2, { color: '#ffffff' }),
+            form(
+              [
+                email(),
+                field('password', 'password', 'Password', { required: true }),
+                { ...send('Open the door', { icon: 'key-round' }), look: 'lamplight' },
+                dressed(notice('What you type opens the door, and is not kept.'), {
+                  color: '{color.moonlight}',
+                }),
+              ],
+              { gap: '{space.4}' },
+            ),
+            dressed(
+              row([
+                linked('Forgotten your password?', '/p/larkmoor/members-door'),
+                linked('Become a member', '/p/larkmoor/members-door'),
+              ]),
+              { along: 'space-between', fontSize: '{size.small}', color: '{color.moonlight}' },
+            ),
+          ]),
+          {
+            minWidth: 280,
+            padding: '{space.6}',
+            background: 'rgb(13 14 46 / 0.66)',
+            backdropBlur: 10,
+            radius: '{radius.box}',
+            borderColor: 'rgb(223 224 251 / 0.28)',
+            borderWidth: 1,
+          },
+        ),
+      ]),
+      { gap: '{space.6}', across: 'stretch' },
+    ),
+  ],
+  scenes: {
+    thanks: [
+      heading('The door is open', 2, { color: '#ffffff' }),
+      words('One moment, your evenings are being fetched.', { color: '{color.moonlight}' }),
+    ],
+  },
+  style: {
+    panel: {
+      box: {
+        base: {
+          background: '{color.deep}',
+          image: 'asset:@dome-night',
+          imageFit: 'cover',
+          imagePosition: '68% 100%',
+          color: '{color.moonlight}',
+        },
+      },
+    },
+    field: { label: { base: { color: '{color.moonlight}' } } },
+  },
+  afterwards: {
+    actions: [
+      { type: 'notify', recipients: ['members@larkmoor.example'], subject: 'Somebody is at the door' },
+    ],
+  },
+});

@@ -1,0 +1,66 @@
+import { buildWidget, email, field, form, heading, notice, send, thanks, words } from '@sirene/core/sketch';
+
+/** A signup in the corner for those who read. */
+export const skyLetter = buildWidget({
+  name: 'Sky letter',
+  kind: 'popup',
+  placement: { type: 'corner', at: 'bottom-right', width: 392 },
+  opening: [
+    { ...heading('The moor’s sky, once a month', 2, { color: '{color.accent-strong}' }), id: 'title' },
+    {
+      ...words('What to look for, when the dome is open, and one good story. No more than that.'),
+      id: 'words',
+    },
+    {
+      ...form([
+        { ...field('name', 'name', 'Your name'), id: 'name' },
+        { ...email(), id: 'email' },
+        { ...send('Send me the Sky letter'), id: 'send' },
+        {
+          ...notice('Your address is for the letter alone. Every letter has a line to stop it.'),
+          id: 'notice',
+        },
+      ]),
+      id: 'form',
+    },
+  ],
+  scenes: thanks('Thank you, and clear skies', 'The next letter leaves on the first of the month.'),
+  behaviour: {
+    triggers: { any: [{ type: 'delay', seconds: 8 }, { type: 'scroll', share: 0.6 }, { type: 'leave' }] },
+    targeting: { all: [{ type: 'address', include: ['/journal/*', '/shop/*'], exclude: [] }] },
+    frequency: { per: 'visit' },
+  },
+  afterwards: {
+    actions: [
+      {
+        type: 'notify',
+        recipients: ['desk@larkmoor.example', 'letters@larkmoor.example'],
+        subject: 'A new reader of the Sky letter',
+      },
+    ],
+  },
+});
+
+/** The contact form, in the contact page. */
+export const askTheObservatory = buildWidget({
+  name: 'Ask the observatory',
+  kind: 'form',
+  placement: { type: 'inline', width: 680 },
+  opening: [
+    heading('Ask the observatory'),
+    words('Opening times, group visits, a light you saw last night: we answer within a day.'),
+    form([
+      field('name', 'name', 'Your name', { required: true }),
+      email(),
+      field('long-text', 'message', 'Your question', { required: true }),
+      { ...send('Send the question'), wide: false },
+      notice('We keep your question until it is answered, and your address with it.'),
+    ]),
+  ],
+  scenes: thanks('Your question is with us', 'We read the mail every morning and answer within a day.'),
+  afterwards: {
+    actions: [
+      { type: 'notify', recipients: ['desk@larkmoor.example'], subject: 'A question for the observatory' },
+    ],
+  },
+});
