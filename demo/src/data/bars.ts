@@ -10,9 +10,10 @@ const night: Values = {
   color: '{color.moonlight}',
   padding: [10, 56, 10, 24],
 };
+const phone: Values = { padding: [8, 44, 8, 16] };
 const style = {
   overlay: {
-    box: { base: night, small: { padding: [8, 44, 8, 16] } },
+    box: { base: night, small: phone },
     close: { base: { color: '{color.moonlight}' }, hover: { color: '#ffffff' } },
   },
 };
