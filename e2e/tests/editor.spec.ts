@@ -170,7 +170,7 @@ test('mistakes are shown where they are made, and kept out', async ({ page }) =>
 test('Check finds grey on grey and repairs it in one click', async ({ page }) => {
   await newWidget(page, 'Faint');
   await add(page, 'Heading');
-  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Text colour').click();
+  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Text colour', { exact: true }).click();
   await page.getByLabel('Colour as text').fill('#d0d0d0');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Check 1' }).click();

@@ -65,7 +65,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await expect(stage(page).getByRole('heading', { name: 'Winter' })).toHaveCSS('font-size', '26px');
 
     await row(page, 'Send').click();
-    await inspector.getByLabel('Ground').click();
+    await inspector.getByLabel('Ground', { exact: true }).click();
     await page.getByLabel('Colour as text').fill('#ffb547');
     await page.keyboard.press('Escape');
     const repair = inspector.getByRole('button', { name: /^Use #/ });
@@ -79,7 +79,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await inspector.getByLabel('Width (px)').fill('420');
     const box = stage(page).getByRole('dialog', { name: 'Winter under the dome' });
     await expect(box).toHaveCSS('border-radius', '20px');
-    await expect(box).toHaveCSS('padding', '28px');
+    await expect(box.locator('.scene')).toHaveCSS('padding', '28px');
     await expect(box).toHaveCSS('width', '420px');
   });
 
@@ -236,7 +236,11 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     const versions = page.getByRole('dialog', { name: 'Versions' });
     await expect(versions.getByText('Version 2')).toBeVisible();
     await expectAccessible(page);
-    await versions.getByRole('listitem').filter({ hasText: 'Version 1' }).getByRole('button').click();
+    await versions
+      .getByRole('listitem')
+      .filter({ hasText: 'Version 1' })
+      .getByRole('button', { name: 'Make it the draft' })
+      .click();
     await expect(stage(page).getByRole('heading', { name: 'Winter under the dome' })).toBeVisible();
     await publish(page);
     await expect(page.getByRole('banner').getByText('Published', { exact: true })).toBeVisible();

@@ -60,7 +60,7 @@ test('before a widget shows, a page fetches script, manifest and body, and nothi
     if (request.url().startsWith(studio))
       fetched.push(new URL(request.url()).pathname.replace(/[0-9a-f]{32}/, 'HASH'));
   });
-  await page.goto(`${demo}/`);
+  await page.goto(`${demo}/visit/`);
   await page.waitForFunction(() => 'sirene' in window);
   await page.evaluate('sirene.ready');
   expect(fetched).toEqual(['/embed.js', '/m/larkmoor.json']);
@@ -77,7 +77,7 @@ test('before a widget shows, a page fetches script, manifest and body, and nothi
 test('the page’s own script may open, close and listen', async ({ page }) => {
   const said: string[] = [];
   page.on('console', (message) => said.push(message.text()));
-  await page.goto(`${demo}/`);
+  await page.goto(`${demo}/visit/`);
   await page.waitForFunction(() => 'sirene' in window);
   await page.evaluate(
     `window.heard = []; for (const what of ['open', 'close']) sirene.on(what, (name) => heard.push(what + ' ' + name)); sirene.on('open', () => { throw new Error('mine') })`,
@@ -169,4 +169,21 @@ test('on a phone the letter keeps its margins and nothing overflows', async ({ b
   const wide = await letter(page).evaluate((node) => node.scrollWidth > node.clientWidth);
   expect(wide).toBe(false);
   await page.context().close();
+});
+
+test('uploads are served for ever, run nothing, and lead nowhere else', async ({ page, request }) => {
+  await page.goto(`${studio}/p/larkmoor/members-door`);
+  const address = await page
+    .locator('.box')
+    .evaluate((box) => /url\("([^"]+)"\)/.exec(getComputedStyle(box).backgroundImage)?.[1] ?? '');
+  const picture = await request.get(address);
+  expect(picture.status()).toBe(200);
+  expect(picture.headers()).toMatchObject({
+    'content-type': 'image/svg+xml',
+    'cache-control': expect.stringContaining('immutable'),
+    'x-content-type-options': 'nosniff',
+    'content-security-policy': expect.stringContaining("default-src 'none'"),
+  });
+  for (const path of ['/a/../sirene.db', '/a/..%2fsirene.db', '/a/x/full.webp'])
+    expect((await request.get(studio + path)).status()).toBe(404);
 });

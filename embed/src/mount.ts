@@ -67,6 +67,7 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
   if (!inline && !modal) box.setAttribute('role', 'dialog');
   box.className = 'box';
   box.setAttribute('aria-label', body.label);
+  if (body.unseen) box.toggleAttribute('data-unseen', true);
   root.append(box);
   const before = page.activeElement as HTMLElement | null;
   const ends: (() => void)[] = [];
@@ -196,7 +197,8 @@ function outside(box: Element, { clientX, clientY }: MouseEvent): boolean {
 
 // What comes in when it is scrolled to waits, paused, until it is.
 function watchUnseen(view: Window & typeof globalThis, box: HTMLElement): void {
-  const waiting = box.querySelectorAll('[data-unseen]');
+  const itself = box.hasAttribute('data-unseen') ? [box] : [];
+  const waiting = [...itself, ...box.querySelectorAll('[data-unseen]')];
   if (waiting.length === 0) return;
   const observer = new view.IntersectionObserver((entries) => {
     for (const { isIntersecting, target } of entries) {

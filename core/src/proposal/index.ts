@@ -57,7 +57,7 @@ export function proposeBrand(css: string): Proposal {
         if (node.type !== 'Declaration') return;
         const value = followed(csstree.generate(node.value), variables);
         const { property } = node;
-        if (/^(color|background(-color)?|border(-\w+)?(-color)?|fill)$/.test(property))
+        if (/^(color|background(-color)?|border(?!-radius)(-\w+)?(-color)?|fill)$/.test(property))
           for (const hex of coloursIn(value)) {
             const found = colours.get(hex) ?? { hex, text: 0, ground: 0, border: 0, button: 0 };
             if (property === 'color') found.text += weight;

@@ -53,6 +53,7 @@ export function compileWidget(
     forms: formRules(document, shown),
     after: afterwards(document),
     scripts: scriptsOf(document, shown),
+    ...(document.motion?.entrance?.inView && { unseen: true }),
     exit: exitTime(document.motion),
     fonts: fontsIn(brand, css),
   };

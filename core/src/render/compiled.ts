@@ -21,6 +21,8 @@ export interface CompiledWidget {
   after: { type: 'scene' } | { type: 'page'; address: string } | { type: 'close' };
   /** Parts of the page's script that its elements need. */
   scripts: ('basket' | 'countdown')[];
+  /** Its entrance waits until it is scrolled to. */
+  unseen?: true;
   /** How long it takes to go, ms. */
   exit: number;
   /** Typefaces to be loaded into the page: shadow roots can't bring their own. */

@@ -54,8 +54,9 @@ function filmType(content: Buffer): 'mp4' | 'webm' | null {
 async function readPicture(content: Buffer): Promise<ReadAsset> {
   const open = () => sharp(content, { limitInputPixels: mostPixels, failOn: 'error' });
   try {
-    const { width: across, height: down, orientation = 1 } = await open().metadata();
     // Read from the header alone, before a single pixel is unpacked.
+    const header = sharp(content, { limitInputPixels: false });
+    const { width: across, height: down, orientation = 1 } = await header.metadata();
     if (across * down > mostPixels)
       throw new BadRequestException(
         `The picture is ${across} × ${down} pixels; at most ${mostPixels / 1e6} million can be used. Make it smaller and try again.`,
@@ -80,7 +81,8 @@ const sized = (picture: Sharp, width: number): Promise<Buffer> =>
 
 function readSvg(source: string): ReadAsset {
   const { text } = safeSvg(source);
-  if (text === '') throw new BadRequestException('The SVG holds no drawing that can be used.');
+  if (text.replace(/<\/?svg[^>]*>/g, '').trim() === '')
+    throw new BadRequestException('The SVG holds no drawing that can be used.');
   const content = Buffer.from(
     text.includes('xmlns=') ? text : text.replace('<svg', '<svg xmlns="http://www.w3.org/2000/svg"'),
   );

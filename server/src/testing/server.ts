@@ -104,6 +104,11 @@ export class TestServer {
     await this.post('/api/session/demo');
   }
 
+  /** The session, for those who talk to the server by themselves. */
+  get cookie(): string {
+    return this.#cookie;
+  }
+
   forgetCookie(): void {
     this.#cookie = '';
   }

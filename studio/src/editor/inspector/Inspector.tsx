@@ -157,7 +157,7 @@ function WidgetInspector() {
       <LookRow element={null} role={role} />
       <StyleSections element={null} role={role} parts={parts} own={style[role]} />
       <Section title="Motion" open={false} count={Object.keys(motion ?? {}).length}>
-        <MotionControls at={['motion']} />
+        <MotionControls at={['motion']} inView={role === 'panel'} />
       </Section>
       <Section title="Own CSS" open={false} count={css ? 1 : 0}>
         <Suspense fallback={null}>

@@ -16,6 +16,8 @@ interface Props extends OutlineRow {
   onRename(id: string | null): void;
 }
 
+const noKeys = { ctrlKey: false, metaKey: false, shiftKey: false };
+
 /** One element in the outline: selected, renamed, hidden, dragged. */
 export const OutlineItem = memo(function OutlineItem(props: Props) {
   const { id, depth, region, element, selected, focusable, renaming, onChoose, onRename } = props;
@@ -54,6 +56,10 @@ export const OutlineItem = memo(function OutlineItem(props: Props) {
         selected ? 'inset 3px 0 0 {colors.deep}' : isOver ? 'inset 0 -2px 0 {colors.flare}' : undefined
       }
       _hover={{ bg: 'wash', '& button': { opacity: 1 } }}
+      onFocus={({ currentTarget, target }) => {
+        // By key or by assistive technology; a press is heard as a click, with the keys that are held.
+        if (target === currentTarget && !selected && !currentTarget.matches(':active')) onChoose(id, noKeys);
+      }}
       onClick={(event) => onChoose(id, event)}
       onDoubleClick={() => region === undefined && onRename(id)}
     >

@@ -106,6 +106,7 @@ export function editText(
     session.apply({ type: 'set', path: ['elements', id, key], value }, `text ${id}`);
   const write = () =>
     plain ? put(node.dataset['text'] ?? 'label', node.textContent ?? '') : put('content', readRuns(node));
+  const insert = (command: string, text?: string) => page.execCommand(command, false, text);
   // What was selected last, since the selection is gone while a tool of the studio has the focus.
   let places: [number, number] = [0, 0];
   const select = () => {
@@ -113,13 +114,15 @@ export function editText(
     if (range) places = range;
   };
   const mark = (marking: Marking) => {
+    const [from, to] = places;
+    // With nothing selected it is meant for what is typed next, and the browser keeps that in mind.
+    if (from === to) return 'mark' in marking && marking.mark !== 'highlight' && insert(marking.mark);
     const runs = markRuns(readRuns(node), ...places, marking);
     node.innerHTML = renderRuns(runs).text;
     const [start, end] = places.map((place) => nodeAt(node, place)) as [[Node, number], [Node, number]];
     page.getSelection()?.setBaseAndExtent(...start, ...end);
     put('content', runs);
   };
-  const insert = (command: string, text?: string) => page.execCommand(command, false, text);
   const onKey = (event: KeyboardEvent) => {
     event.stopPropagation();
     const key = event.key.toLowerCase();
@@ -188,7 +191,7 @@ export function editText(
     id,
     rich: !plain,
     passage: () => runsIn(readRuns(node), ...places),
-    mark,
+    mark: (marking) => void mark(marking),
     onSelect(listener) {
       page.addEventListener('selectionchange', listener);
       return () => page.removeEventListener('selectionchange', listener);

@@ -1,0 +1,107 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import { row } from './tests/helpers.ts';
+
+/** How somebody works in the editor: with the mouse, or with the keys alone. */
+export interface Hand {
+  name: 'by mouse' | 'by keys';
+  /** Presses a button, a tab, a menu's trigger. */
+  press(target: Locator): Promise<void>;
+  fill(field: Locator, text: string): Promise<void>;
+  /** Chooses an option of a select by what it says. */
+  pick(select: Locator, option: string): Promise<void>;
+  /** Adds an element to what is selected. */
+  add(label: string): Promise<void>;
+  /** Selects an element in the outline. */
+  select(name: string): Promise<void>;
+  /** Chooses an entry of the menu that is open. */
+  item(name: RegExp | string): Promise<void>;
+  close(): Promise<void>;
+}
+
+export function mouse(page: Page): Hand {
+  return {
+    name: 'by mouse',
+    press: (target) => target.click(),
+    fill: (field, text) => field.fill(text),
+    async pick(select, option) {
+      await select.selectOption({ label: option });
+    },
+    async add(label) {
+      await page.getByRole('button', { name: 'Add', exact: true }).click();
+      await page.getByRole('menuitem', { name: label, exact: true }).click();
+    },
+    select: (name) => row(page, name).click(),
+    item: (name) => page.getByRole('menuitem', { name }).click(),
+    close: () => page.keyboard.press('Escape'),
+  };
+}
+
+/** Never touches the mouse, and never sets the focus but by keys: what Tab can't reach can't be used. */
+export function keys(page: Page): Hand {
+  const has = (target: Locator) => target.evaluate((node) => node === document.activeElement);
+
+  async function reach(target: Locator): Promise<void> {
+    await target.waitFor();
+    for (let presses = 0; presses < 250; presses++) {
+      if (await has(target)) return;
+      const back = await target.evaluate((node) => {
+        const { activeElement } = document;
+        const order = activeElement ? node.compareDocumentPosition(activeElement) : 0;
+        return (order & Node.DOCUMENT_POSITION_FOLLOWING) !== 0;
+      });
+      await page.keyboard.press(back ? 'Shift+Tab' : 'Tab');
+    }
+    throw new Error(`No key reaches ${target}`);
+  }
+
+  return {
+    name: 'by keys',
+    async press(target) {
+      await reach(target);
+      await page.keyboard.press('Enter');
+    },
+    async fill(field, text) {
+      await reach(field);
+      await page.keyboard.press('Control+a');
+      await page.keyboard.insertText(text);
+    },
+    async pick(select, option) {
+      await reach(select);
+      const options = await select.locator('option:not([disabled])').allTextContents();
+      const now = await select.evaluate((node) => (node as HTMLSelectElement).selectedOptions[0]?.text ?? '');
+      const by = options.indexOf(option) - options.indexOf(now);
+      expect(options).toContain(option);
+      for (let step = 0; step < Math.abs(by); step++)
+        await page.keyboard.press(by > 0 ? 'ArrowDown' : 'ArrowUp');
+      await expect(select.locator('option:checked')).toHaveText(option);
+    },
+    async add(label) {
+      await page.keyboard.press('Control+k');
+      await page.getByRole('combobox', { name: 'Find a widget' }).waitFor();
+      await page.keyboard.insertText(`Add ${label.toLowerCase()}`);
+      await expect(page.getByRole('option', { selected: true })).toContainText(`Add ${label.toLowerCase()}`);
+      await page.keyboard.press('Enter');
+      await expect(page.getByRole('combobox', { name: 'Find a widget' })).toHaveCount(0);
+    },
+    async select(name) {
+      const target = row(page, name);
+      const tree = page.getByRole('tree', { name: 'Elements' });
+      await reach(tree.locator('[tabindex="0"]').first());
+      const place = () =>
+        target.evaluate((node) => node.compareDocumentPosition(document.activeElement ?? node));
+      for (let presses = 0; presses < 60 && !(await has(target)); presses++)
+        await page.keyboard.press((await place()) & 4 ? 'ArrowUp' : 'ArrowDown');
+      await expect(target).toBeFocused();
+    },
+    async item(name) {
+      const target = page.getByRole('menuitem', { name });
+      await target.waitFor();
+      for (let presses = 0; presses < 40; presses++) {
+        if ((await target.getAttribute('data-highlighted')) !== null) break;
+        await page.keyboard.press('ArrowDown');
+      }
+      await page.keyboard.press('Enter');
+    },
+    close: () => page.keyboard.press('Escape'),
+  };
+}

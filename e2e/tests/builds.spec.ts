@@ -1,0 +1,388 @@
+import { Buffer } from 'node:buffer';
+import { expect, test, type Browser, type Locator, type Page } from '@playwright/test';
+import { keys, mouse, type Hand } from '../hands.ts';
+import { demo, expectAccessible, saved, signIn, stage, studio } from './helpers.ts';
+
+const inspector = (page: Page) => page.getByRole('region', { name: 'Inspector' });
+const control = (page: Page, label: string) => inspector(page).getByLabel(label, { exact: true });
+
+/** What a build needs: somebody's hand, and the editor. */
+interface Work {
+  page: Page;
+  hand: Hand;
+  fill(label: string, text: string): Promise<void>;
+  pick(label: string, option: string): Promise<void>;
+  colour(label: string, text: string): Promise<void>;
+  /** Opens a section of the inspector, and what is folded in it. */
+  section(title: string, more?: boolean): Promise<void>;
+  upload(press: Locator, name: string, svg: string): Promise<void>;
+}
+
+function working(page: Page, hand: Hand): Work {
+  return {
+    page,
+    hand,
+    fill: (label, text) => hand.fill(control(page, label), text),
+    pick: (label, option) => hand.pick(control(page, label), option),
+    async colour(label, text) {
+      await hand.press(control(page, label));
+      await hand.fill(page.getByLabel('Colour as text'), text);
+      await hand.close();
+      await expect(page.getByLabel('Colour as text')).toHaveCount(0);
+    },
+    async section(title, more = false) {
+      const head = inspector(page).getByRole('button', { name: new RegExp(`^${title}( \\d+ set here)?$`) });
+      if ((await head.getAttribute('aria-expanded')) === 'false') await hand.press(head);
+      const panel = page.locator(`[id="${await head.getAttribute('aria-controls')}"]`);
+      const folded = panel.getByRole('button', { name: /^More/, expanded: false });
+      if (more && (await folded.count()) > 0) await hand.press(folded.first());
+    },
+    async upload(press, name, svg) {
+      await hand.press(press);
+      const chooser = page.waitForEvent('filechooser');
+      await hand.press(page.getByRole('button', { name: 'Upload a picture' }));
+      const file = { name, mimeType: 'image/svg+xml', buffer: Buffer.from(svg) };
+      await (await chooser).setFiles(file);
+      await expect(page.getByRole('button', { name: 'Upload a picture' })).toHaveCount(0);
+    },
+  };
+}
+
+const picture = (fill: string) =>
+  `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="300" viewBox="0 0 400 300"><rect width="400" height="300" fill="${fill}"/><circle cx="200" cy="150" r="90" fill="#f3e3bd"/></svg>`;
+
+interface Build {
+  name: string;
+  kind: string;
+  make(work: Work): Promise<void>;
+  /** Looks at what visitors get, on a narrow window and on a wide one. */
+  see(visitor: Page, slug: string, wide: boolean): Promise<void>;
+  /** The page that it is seen on; one of its own where nothing is said. */
+  at?: string;
+}
+
+const box = (visitor: Page) => visitor.locator('.box');
+
+const builds: Build[] = [
+  {
+    name: 'Corner signup',
+    kind: 'Pop-up',
+    async make({ hand, fill, pick }) {
+      await pick('Placement', 'At a corner or edge');
+      await hand.add('Heading');
+      await fill('Words', 'Clear nights, by letter');
+      await hand.add('E-mail field');
+      await hand.add('Button');
+      await fill('Words', 'Write to me');
+    },
+    async see(visitor, _, wide) {
+      const dialog = visitor.getByRole('dialog', { name: 'Clear nights, by letter' });
+      await expect(dialog).toBeVisible();
+      const rect = await dialog.boundingBox();
+      const { width = 0, height = 0 } = visitor.viewportSize() ?? {};
+      expect(Math.round(width - (rect?.x ?? 0) - (rect?.width ?? 0))).toBe(wide ? 24 : 16);
+      expect(Math.round(height - (rect?.y ?? 0) - (rect?.height ?? 0))).toBe(wide ? 24 : 16);
+      await dialog.getByRole('button', { name: 'Write to me' }).click();
+      await expect(dialog.getByText('Please enter your e-mail address')).toBeVisible();
+    },
+  },
+  {
+    name: 'Gradient bar',
+    kind: 'Bar',
+    async make({ page, hand, fill, pick, section, upload, colour }) {
+      await pick('Placement', 'Bar');
+      await section('Surface', true);
+      await pick('Gradient', 'Along a line');
+      await section('Text');
+      await colour('Text colour', '#ffffff');
+      await hand.add('Row');
+      await hand.add('Picture');
+      await upload(control(page, 'Picture'), 'moon.svg', picture('#171a48'));
+      await fill('Says in words', 'The full moon');
+      await section('Size and place');
+      await fill('Width', '40');
+      await hand.select('Row');
+      await hand.add('Paragraph');
+      await fill('Words', 'The moon is full tonight.');
+      await hand.select('Row');
+      await hand.add('Button');
+      await fill('Words', 'Come up');
+      await pick('When pressed', 'Opens a page');
+      await hand.fill(page.getByLabel('Address of the page'), '/contact/');
+    },
+    async see(visitor) {
+      const bar = visitor.getByRole('dialog');
+      await expect(bar).toHaveCSS('background-image', /^linear-gradient/);
+      const rect = await bar.boundingBox();
+      expect(rect).toMatchObject({ x: 0, y: 0, width: visitor.viewportSize()?.width });
+      const moon = bar.getByRole('img', { name: 'The full moon' });
+      await expect(moon).toBeVisible();
+      expect(await moon.evaluate((node) => (node as HTMLImageElement).naturalWidth)).toBeGreaterThan(0);
+      await expect(bar.getByRole('link', { name: 'Come up' })).toHaveAttribute('href', '/contact/');
+    },
+  },
+  {
+    name: 'Inline call',
+    kind: 'Call to action',
+    async make({ page, hand, fill, pick, section, colour }) {
+      await hand.add('Icon');
+      await section('Ground', true);
+      await colour('Ground', '#ffb547');
+      await fill('Corner radius', '24');
+      await hand.add('Heading');
+      await fill('Words', 'Push the dome with us');
+      await hand.add('Button');
+      await fill('Words', 'How it goes');
+      await pick('When pressed', 'Opens a page');
+      await hand.fill(page.getByLabel('Address of the page'), '/members/');
+      await hand.select('Inline call');
+      await section('Motion');
+      await pick('Comes in', 'Slides');
+    },
+    async see(visitor) {
+      const region = visitor.getByRole('region', { name: 'Push the dome with us' });
+      await expect(region).toBeVisible();
+      const icon = region.locator('.t-icon');
+      await expect(icon).toHaveCSS('background-color', 'rgb(255, 181, 71)');
+      await expect(icon).toHaveCSS('border-radius', '24px');
+      // Who asks for less motion gets none; who does not gets the entrance.
+      await expect(box(visitor)).toHaveCSS('animation-name', 'none');
+      await visitor.emulateMedia({ reducedMotion: 'no-preference' });
+      await expect(box(visitor)).toHaveCSS('animation-name', 'box-in');
+      await visitor.emulateMedia({ reducedMotion: 'reduce' });
+    },
+  },
+  {
+    name: 'Aligned plans',
+    kind: 'Call to action',
+    async make({ page, hand, fill }) {
+      await hand.add('Price plans');
+      for (const [name, amount] of [
+        ['Lamp', '30'],
+        ['Lens', '60'],
+        ['Dome', '140'],
+      ] as const) {
+        await hand.select('Price plans');
+        await hand.add('Price plan');
+        await fill('Name', name);
+        await fill('Amount', amount);
+        await fill('Button leads to', '/members/');
+      }
+      await fill('Below it', 'For those who push it round on every clear night of the year, and some others');
+      await hand.press(
+        inspector(page).getByRole('group', { name: 'Features' }).getByRole('button', { name: 'One more' }),
+      );
+    },
+    async see(visitor, _, wide) {
+      const buttons = box(visitor).getByRole('link', { name: 'Choose it' });
+      await expect(buttons).toHaveCount(3);
+      const tops = await buttons.evaluateAll((all) => all.map((one) => one.getBoundingClientRect().top));
+      const amounts = await box(visitor)
+        .locator('.r-plan-amount')
+        .evaluateAll((all) => all.map((one) => one.getBoundingClientRect().top));
+      if (wide) {
+        expect(new Set(tops.map(Math.round)).size).toBe(1);
+        expect(new Set(amounts.map(Math.round)).size).toBe(1);
+      } else {
+        expect(tops).toEqual(tops.toSorted((one, other) => one - other));
+        expect(new Set(tops.map(Math.round)).size).toBe(3);
+      }
+    },
+  },
+  {
+    name: 'Dropped basket',
+    kind: 'Call to action',
+    async make({ page, hand, fill, pick }) {
+      await pick('Placement', 'Dropped from an element of the page');
+      await fill('Hangs on', '#basket');
+      await hand.add('Basket');
+      for (const [scene, words] of [
+        ['Empty', 'Nothing in it yet'],
+        ['Error', 'The basket can’t be reached'],
+      ] as const) {
+        await hand.press(page.getByRole('button', { name: 'Scene', exact: true }));
+        await hand.item(new RegExp(`^${scene}\\.`));
+        await hand.add('Paragraph');
+        await fill('Words', words);
+      }
+    },
+    async see(visitor, slug) {
+      const dialog = box(visitor);
+      const set = (lines: unknown) =>
+        visitor.evaluate(
+          (given) =>
+            (window as unknown as { sirene: { basket: { set(lines: unknown): void } } }).sirene.basket.set(
+              given,
+            ),
+          lines,
+        );
+      await visitor.evaluate(
+        (name) => (window as unknown as { sirene: { open(name: string): void } }).sirene.open(name),
+        slug,
+      );
+      await set([]);
+      await expect(dialog.getByText('Nothing in it yet')).toBeVisible();
+      await set('no basket at all');
+      await expect(dialog.getByText('The basket can’t be reached')).toBeVisible();
+      await set([{ id: 'lamp', name: 'Red lamp', price: 34, quantity: 2 }]);
+      await expect(dialog.getByText('€68').first()).toBeVisible();
+      const [link, hung] = [await visitor.locator('#basket').boundingBox(), await dialog.boundingBox()];
+      expect(hung?.y).toBeGreaterThanOrEqual((link?.y ?? 0) + (link?.height ?? 0));
+    },
+  },
+  {
+    name: 'Night door',
+    kind: 'Form',
+    async make({ page, hand, fill, pick, section, colour, upload }) {
+      await pick('Placement', 'A page of its own');
+      await section('Surface', true);
+      await upload(control(page, 'Picture behind'), 'night.svg', picture('#0d0e2e'));
+      await section('Text');
+      await colour('Text colour', '#ffffff');
+      await hand.add('Row');
+      await hand.add('Heading');
+      await fill('Words', 'Good to see you');
+      await hand.select('Row');
+      await hand.add('Column');
+      await section('Surface', true);
+      await colour('Ground', 'rgb(0 0 0 / 0.6)');
+      await fill('Padding', '32');
+      await fill('Blur behind', '8');
+      await hand.add('E-mail field');
+      await hand.add('Password field');
+      await hand.add('Button');
+      await fill('Words', 'Open the door');
+    },
+    async see(visitor, _, wide) {
+      const heading = visitor.getByRole('heading', { name: 'Good to see you' });
+      const panel = visitor.locator('form').locator('xpath=..');
+      await expect(heading).toBeVisible();
+      await expect(panel).toHaveCSS('background-color', 'rgba(0, 0, 0, 0.6)');
+      await expect(panel).toHaveCSS('backdrop-filter', 'blur(8px)');
+      await expect(box(visitor)).toHaveCSS('background-image', /\/a\/[a-z0-9]+\/full\.svg/);
+      const [one, other] = [await heading.boundingBox(), await panel.boundingBox()];
+      if (wide) expect(other?.x).toBeGreaterThan((one?.x ?? 0) + (one?.width ?? 0) - 1);
+      else expect(other?.y).toBeGreaterThan(one?.y ?? 0);
+      await visitor.getByRole('button', { name: 'Open the door' }).click();
+      await expect(visitor.getByText('Please enter your e-mail address')).toBeVisible();
+    },
+  },
+  {
+    name: 'Three labels',
+    kind: 'Form',
+    async make({ hand, fill, pick, section }) {
+      for (const [kind, label, place] of [
+        ['Name field', 'Left', 'Before the field'],
+        ['E-mail field', 'Gone', 'Hidden'],
+        ['Phone field', 'Right', 'After the field'],
+      ] as const) {
+        await hand.add(kind);
+        await fill('Label', label);
+        await section('Where the label stands');
+        await pick('Label', place);
+      }
+      await hand.add('Button');
+    },
+    async see(visitor) {
+      const at = async (name: string) => {
+        const field = visitor.getByRole('textbox', { name: new RegExp(`^${name}`) });
+        const label = visitor.locator('label', { hasText: new RegExp(`^${name}`) });
+        return [await label.boundingBox(), await field.boundingBox()] as const;
+      };
+      const [left, leftField] = await at('Left');
+      expect((left?.x ?? 0) + (left?.width ?? 0)).toBeLessThanOrEqual(leftField?.x ?? 0);
+      const [right, rightField] = await at('Right');
+      expect(right?.x).toBeGreaterThanOrEqual((rightField?.x ?? 0) + (rightField?.width ?? 0));
+      // Hidden for the eye, and still the field's name.
+      await expect(visitor.getByRole('textbox', { name: 'Gone' })).toBeVisible();
+      await expect(visitor.locator('label', { hasText: 'Gone' })).toHaveCSS('clip-path', 'inset(50%)');
+    },
+  },
+  {
+    name: 'Picture cover',
+    kind: 'Pop-up',
+    async make({ page, hand, fill, pick, section, upload, colour }) {
+      await pick('Placement', 'Cover');
+      await section('Surface', true);
+      await upload(control(page, 'Picture behind'), 'dome.svg', picture('#171a48'));
+      await pick('Picture fills', 'All of it');
+      await section('Text');
+      await colour('Text colour', '#ffffff');
+      await hand.add('Heading');
+      await fill('Words', 'The dome is open');
+    },
+    async see(visitor) {
+      const dialog = visitor.getByRole('dialog', { name: 'The dome is open' });
+      await expect(dialog).toBeVisible();
+      const { width, height } = visitor.viewportSize() ?? {};
+      expect(await dialog.boundingBox()).toMatchObject({ x: 0, y: 0, width, height });
+      await expect(dialog).toHaveCSS('background-size', 'cover');
+      await expect(dialog).toHaveCSS('background-image', /\/a\/[a-z0-9]+\/full\.svg/);
+      await visitor.keyboard.press('Escape');
+      await expect(dialog).toHaveCount(0);
+    },
+  },
+];
+
+/** The marker that a designer puts into the client's page, there before the script looks for it. */
+async function withMarker(visitor: Page, slug: string): Promise<void> {
+  await visitor.addInitScript((name) => {
+    new MutationObserver((_, observer) => {
+      const footer = document.querySelector('footer');
+      if (!footer) return;
+      observer.disconnect();
+      const marker = document.createElement('div');
+      marker.dataset['sirene'] = name;
+      footer.before(marker);
+    }).observe(document, { childList: true, subtree: true });
+  }, slug);
+}
+
+async function look(browser: Browser, build: Build, slug: string): Promise<void> {
+  for (const width of [360, 1280]) {
+    const visitor = await browser.newPage({ viewport: { width, height: 800 }, reducedMotion: 'reduce' });
+    await withMarker(visitor, slug);
+    const address = build.name === 'Night door' ? `${studio}/p/larkmoor/${slug}` : `${demo}/visit/`;
+    await visitor.goto(address);
+    await visitor.waitForFunction(() => 'sirene' in window);
+    await build.see(visitor, slug, width === 1280);
+    const overflow = await visitor.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(overflow).toBeLessThanOrEqual(0);
+    await expectAccessible(visitor);
+    await visitor.close();
+  }
+}
+
+for (const handOf of [mouse, keys]) {
+  for (const build of builds) {
+    test(`${build.name}, ${handOf === mouse ? 'by mouse' : 'by keys alone'}: from nothing to the visitor`, async ({
+      page,
+      browser,
+    }) => {
+      test.setTimeout(120_000);
+      const hand = handOf(page);
+      await signIn(page);
+      await hand.press(page.getByRole('button', { name: 'New widget' }));
+      const dialog = page.getByRole('dialog', { name: 'New widget' });
+      await hand.fill(dialog.getByLabel('Name'), build.name);
+      await hand.pick(dialog.getByLabel('Kind'), build.kind);
+      await hand.press(dialog.getByRole('button', { name: 'Make it' }));
+      await expect(page.getByRole('tree', { name: 'Elements' })).toBeVisible();
+      await expect(stage(page).locator('body')).toBeVisible();
+      await build.make(working(page, hand));
+      await saved(page);
+      await hand.press(page.getByRole('button', { name: 'Publish', exact: true }));
+      await expect(page.getByText('Visitors of Larkmoor Observatory get this version')).toBeVisible();
+      const id = new URL(page.url()).pathname.split('/').at(-1);
+      const { slug } = (await (await page.request.get(`${studio}/api/widgets/${id}`)).json()) as {
+        slug: string;
+      };
+      try {
+        await look(browser, build, slug);
+      } finally {
+        // Off the site again, so that the next one has the place to itself.
+        await page.request.delete(`${studio}/api/widgets/${id}`, { headers: { origin: studio } });
+      }
+    });
+  }
+}

@@ -1,0 +1,153 @@
+import { readFile } from 'node:fs/promises';
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import { deflateSync } from 'node:zlib';
+import sharp from 'sharp';
+import { origin, TestServer } from '../testing/server.js';
+
+let server: TestServer;
+let site: string;
+
+beforeAll(async () => {
+  server = await TestServer.start();
+  await server.signIn();
+  site = (await server.post('/api/sites', { name: 'Larkmoor', origins: [origin] })).body.id;
+});
+afterAll(() => server.stop());
+
+async function upload(name: string, content: Uint8Array | string) {
+  const response = await fetch(
+    `${server.address}/api/sites/${site}/assets?name=${encodeURIComponent(name)}`,
+    {
+      method: 'POST',
+      headers: { 'content-type': 'application/octet-stream', cookie: server.cookie },
+      body: content as unknown as BodyInit,
+    },
+  );
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any -- tests look into whatever came
+  return { status: response.status, body: (await response.json()) as any };
+}
+
+// Served from the data folder as they lie there; how, the browser tests look at.
+const kept = (id: string, file: string) => readFile(join(server.folder, 'assets', id, file));
+const gone = (id: string, file: string) => expect(kept(id, file)).rejects.toThrow('ENOENT');
+
+/** A PNG whose header claims a size, and whose pixels are a few bytes. */
+function pictureBomb(width: number, height: number): Buffer {
+  const chunk = (type: string, data: Buffer) => {
+    const length = Buffer.alloc(4);
+    length.writeUInt32BE(data.length);
+    const body = Buffer.concat([Buffer.from(type), data]);
+    const sum = Buffer.alloc(4);
+    sum.writeUInt32BE(crc(body));
+    return Buffer.concat([length, body, sum]);
+  };
+  const header = Buffer.alloc(13);
+  header.writeUInt32BE(width, 0);
+  header.writeUInt32BE(height, 4);
+  header.set([8, 2, 0, 0, 0], 8);
+  return Buffer.concat([
+    Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]),
+    chunk('IHDR', header),
+    chunk('IDAT', deflateSync(Buffer.alloc(1000))),
+    chunk('IEND', Buffer.alloc(0)),
+  ]);
+}
+
+function crc(data: Buffer): number {
+  let sum = 0xffffffff;
+  for (const byte of data) {
+    sum ^= byte;
+    for (let bit = 0; bit < 8; bit++) sum = sum & 1 ? (sum >>> 1) ^ 0xedb88320 : sum >>> 1;
+  }
+  return (sum ^ 0xffffffff) >>> 0;
+}
+
+const png = (width: number, height: number) =>
+  sharp({ create: { width, height, channels: 3, background: '#171a48' } })
+    .png()
+    .toBuffer();
+
+test('a picture is kept in sizes, with nothing wider than it is', async () => {
+  const { status, body } = await upload('moor.png', await png(900, 600));
+  expect(status).toBe(201);
+  expect(body).toMatchObject({
+    kind: 'picture',
+    name: 'moor.png',
+    width: 900,
+    height: 600,
+    src: `asset:${body.id}`,
+  });
+  const small = await sharp(await kept(body.id, '320.webp')).metadata();
+  expect([small.format, small.width]).toEqual(['webp', 320]);
+  await gone(body.id, '1280.webp');
+  const list = await server.get(`/api/sites/${site}/assets`);
+  expect(list.body[0].id).toBe(body.id);
+});
+
+test('a photo on its side is put upright', async () => {
+  const turned = await sharp(await png(400, 200))
+    .withMetadata({ orientation: 6 })
+    .jpeg()
+    .toBuffer();
+  expect((await upload('side.jpg', turned)).body).toMatchObject({ width: 200, height: 400 });
+});
+
+test('an SVG is kept without what it might run', async () => {
+  const { body } = await upload(
+    'mark.svg',
+    '<svg viewBox="0 0 24 12" onload="alert(1)"><script>alert(1)</script><path d="M0 0h24v12z" fill="#fff"/></svg>',
+  );
+  expect(body).toMatchObject({ kind: 'picture', width: 24, height: 12, src: `asset:${body.id}/full.svg` });
+  const text = await kept(body.id, 'full.svg').then(String);
+  expect(text).toContain('<path');
+  expect(text).not.toMatch(/script|onload/);
+});
+
+test('a typeface says its family and its weights', async () => {
+  const file = createRequire(import.meta.url).resolve(
+    '@fontsource-variable/figtree/files/figtree-latin-wght-normal.woff2',
+  );
+  const { body } = await upload('figtree.woff2', await readFile(file));
+  expect(body).toMatchObject({ kind: 'font', family: expect.stringContaining('Figtree'), weight: '300 900' });
+  expect((await kept(body.id, 'font.woff2')).subarray(0, 4).toString()).toBe('wOF2');
+});
+
+test.each([
+  ['an empty file', '', /empty/],
+  ['a text', 'I am a picture, believe me', /no picture, film or typeface/],
+  ['half a picture', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3]), /no picture/],
+  ['a picture of 50 000 by 50 000', pictureBomb(50_000, 50_000), /50000 × 50000 pixels; at most 50 million/],
+  [
+    'a typeface that is none',
+    Buffer.from('wOF2 and then nothing that makes sense'),
+    /WOFF2 typeface but can’t be read/,
+  ],
+  ['an SVG without a drawing', '<svg><script>alert(1)</script></svg>', /no drawing/],
+])('%s is refused with its sentence', async (_, content, reason) => {
+  const { status, body } = await upload('any', content);
+  expect(status).toBe(400);
+  expect(body.message).toMatch(reason);
+});
+
+test('what a widget uses stays; what none uses goes', async () => {
+  const { body: asset } = await upload('used.png', await png(40, 40));
+  const { body: widget } = await server.post(`/api/sites/${site}/widgets`, { name: 'Uses it' });
+  const document = structuredClone(widget.document);
+  document.elements.pic = { type: 'image', src: asset.src, alt: 'A moor' };
+  document.elements.opening.children = ['pic'];
+  await server.put(`/api/widgets/${widget.id}/draft`, { base: 1, document });
+  const refused = await server.send('DELETE', `/api/sites/${site}/assets/${asset.id}`);
+  expect([refused.status, refused.body.message]).toEqual([
+    409,
+    'It is still used by Uses it. Take it out there first.',
+  ]);
+  await server.put(`/api/widgets/${widget.id}/draft`, { base: 2, document: widget.document });
+  expect((await server.send('DELETE', `/api/sites/${site}/assets/${asset.id}`)).status).toBe(204);
+  await gone(asset.id, 'full.webp');
+});
+
+test('nobody but the site’s own people uploads or looks', async () => {
+  expect((await fetch(`${server.address}/api/sites/${site}/assets`)).status).toBe(401);
+  expect((await server.get('/api/sites/site_other/assets')).status).toBe(404);
+});

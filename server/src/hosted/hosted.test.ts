@@ -1,0 +1,88 @@
+import { createWidget } from '@sirene/core/widget';
+import { createPlacement } from '@sirene/core/placement';
+import { origin, TestServer } from '../testing/server.js';
+
+let server: TestServer;
+let site: string;
+let key: string;
+
+beforeAll(async () => {
+  server = await TestServer.start();
+  await server.signIn();
+  const { body } = await server.post('/api/sites', { name: 'Larkmoor', origins: [origin] });
+  [site, key] = [body.id, body.key];
+});
+afterAll(() => server.stop());
+
+async function door(type: 'page' | 'inline') {
+  const document = { ...createWidget('Members’ <door>'), placement: createPlacement(type) };
+  document.elements['opening'] = { type: 'group', direction: 'column', children: ['title'] };
+  document.elements['title'] = { type: 'text', level: 1, content: [{ text: 'Come in & sit <down>' }] };
+  const { body } = await server.post(`/api/sites/${site}/widgets`, { name: document.name, document });
+  return body as { id: string; slug: string };
+}
+
+test('a page of its own is served once it is published, to anybody, under a strict policy', async () => {
+  const widget = await door('page');
+  const path = `/p/${key}/${widget.slug}`;
+  expect((await server.get(path)).status).toBe(404);
+  await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 });
+  const page = await fetch(server.address + path);
+  expect(page.status).toBe(200);
+  expect(page.headers.get('content-security-policy')).toMatch(/default-src 'none'; script-src 'self'/);
+  const html = await page.text();
+  expect(html).toContain('<title>Members’ &lt;door&gt;</title>');
+  expect(html).toContain(`data-site="${key}"`);
+  expect(html).toContain(`data-sirene="${widget.slug}"`);
+});
+
+test('what is no page of its own has no page', async () => {
+  const widget = await door('inline');
+  await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 });
+  expect((await server.get(`/p/${key}/${widget.slug}`)).status).toBe(404);
+  expect((await server.get(`/p/nokey/${widget.slug}`)).status).toBe(404);
+});
+
+test('a widget is written out as one file that asks nobody for anything', async () => {
+  const widget = await door('inline');
+  await server.put(`/api/sites/${site}/brand`, {
+    tokens: { font: { $type: 'fontFamily', title: { $value: ['Fraunces', 'serif'] } } },
+    looks: {},
+    fonts: [],
+  });
+  const file = await server.get(`/api/widgets/${widget.id}/export.html`);
+  expect(file.headers.get('content-disposition')).toBe(`attachment; filename="${widget.slug}.html"`);
+  expect(file.body).toContain('Come in &amp; sit &lt;down&gt;');
+  expect(file.body).toContain('url("data:font/woff2;base64,');
+  expect(file.body).not.toMatch(/<script|src="\/|url\(\/|https?:\/\//);
+});
+
+test('the schema of documents is published, and a newer one is told apart', async () => {
+  const schema = await server.get('/schema/widget.json');
+  expect(schema.body.$schema).toBe('https://json-schema.org/draft/2020-12/schema');
+  const document = { ...createWidget('From later'), schema: 99 };
+  const refused = await server.post(`/api/sites/${site}/widgets`, { name: 'Later', document });
+  expect(refused.status).toBe(400);
+  expect(refused.body.message).toMatch(/schema/);
+});
+
+test('3 000 elements are refused with the limit named', async () => {
+  const document = createWidget('Huge');
+  const ids = Array.from({ length: 3000 }, (_, at) => `e${at}`);
+  document.elements['opening'] = { type: 'group', direction: 'column', children: ids };
+  for (const id of ids) document.elements[id] = { type: 'badge', words: id };
+  const refused = await server.post(`/api/sites/${site}/widgets`, { name: 'Huge', document });
+  expect(refused.status).toBe(400);
+  expect(refused.body.message).toMatch(/2000/);
+});
+
+test.each(['fraunces.woff2', 'figtree.woff2'])('the typeface %s ships', async (file) => {
+  const answer = await fetch(`${server.address}/fonts/${file}`);
+  expect([answer.status, answer.headers.get('content-type')]).toEqual([200, 'font/woff2']);
+  expect((await answer.arrayBuffer()).byteLength).toBeGreaterThan(10_000);
+});
+
+test('no other file is had as a typeface', async () => {
+  expect((await fetch(`${server.address}/fonts/..%2fpackage.json`)).status).toBe(404);
+  expect((await fetch(`${server.address}/fonts/nothing.woff2`)).status).toBe(404);
+});
