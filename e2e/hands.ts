@@ -38,18 +38,21 @@ export function mouse(page: Page): Hand {
 
 /** Never touches the mouse, and never sets the focus but by keys: what Tab can't reach can't be used. */
 export function keys(page: Page): Hand {
-  const has = (target: Locator) => target.evaluate((node) => node === document.activeElement);
+  /** Whether it has the focus; if not, whether it stands before what has. */
+  const place = (target: Locator) =>
+    target.evaluate((node) => {
+      const { activeElement } = document;
+      if (node === activeElement) return 'here';
+      const order = activeElement ? node.compareDocumentPosition(activeElement) : 0;
+      return order & Node.DOCUMENT_POSITION_FOLLOWING ? 'before' : 'after';
+    });
 
   async function reach(target: Locator): Promise<void> {
     await target.waitFor();
     for (let presses = 0; presses < 250; presses++) {
-      if (await has(target)) return;
-      const back = await target.evaluate((node) => {
-        const { activeElement } = document;
-        const order = activeElement ? node.compareDocumentPosition(activeElement) : 0;
-        return (order & Node.DOCUMENT_POSITION_FOLLOWING) !== 0;
-      });
-      await page.keyboard.press(back ? 'Shift+Tab' : 'Tab');
+      const now = await place(target);
+      if (now === 'here') return;
+      await page.keyboard.press(now === 'before' ? 'Shift+Tab' : 'Tab');
     }
     throw new Error(`No key reaches ${target}`);
   }
@@ -87,10 +90,11 @@ export function keys(page: Page): Hand {
       const target = row(page, name);
       const tree = page.getByRole('tree', { name: 'Elements' });
       await reach(tree.locator('[tabindex="0"]').first());
-      const place = () =>
-        target.evaluate((node) => node.compareDocumentPosition(document.activeElement ?? node));
-      for (let presses = 0; presses < 60 && !(await has(target)); presses++)
-        await page.keyboard.press((await place()) & 4 ? 'ArrowUp' : 'ArrowDown');
+      for (let presses = 0; presses < 60; presses++) {
+        const now = await place(target);
+        if (now === 'here') break;
+        await page.keyboard.press(now === 'before' ? 'ArrowUp' : 'ArrowDown');
+      }
       await expect(target).toBeFocused();
     },
     async item(name) {

@@ -31,7 +31,9 @@ function working(page: Page, hand: Hand): Work {
       await expect(page.getByLabel('Colour as text')).toHaveCount(0);
     },
     async section(title, more = false) {
-      const head = inspector(page).getByRole('button', { name: new RegExp(`^${title}( \\d+ set here)?$`) });
+      const head = inspector(page)
+        .locator('button[aria-expanded]:not([aria-haspopup])')
+        .filter({ hasText: new RegExp(`^${title}( ?\\d+ set here)?$`) });
       if ((await head.getAttribute('aria-expanded')) === 'false') await hand.press(head);
       const panel = page.locator(`[id="${await head.getAttribute('aria-controls')}"]`);
       const folded = panel.getByRole('button', { name: /^More/, expanded: false });
@@ -156,6 +158,7 @@ const builds: Build[] = [
     name: 'Aligned plans',
     kind: 'Call to action',
     async make({ page, hand, fill }) {
+      await fill('Widest (px)', '1080');
       await hand.add('Price plans');
       for (const [name, amount] of [
         ['Lamp', '30'],
@@ -270,7 +273,7 @@ const builds: Build[] = [
   {
     name: 'Three labels',
     kind: 'Form',
-    async make({ hand, fill, pick, section }) {
+    async make({ page, hand, fill, section }) {
       for (const [kind, label, place] of [
         ['Name field', 'Left', 'Before the field'],
         ['E-mail field', 'Gone', 'Hidden'],
@@ -279,7 +282,7 @@ const builds: Build[] = [
         await hand.add(kind);
         await fill('Label', label);
         await section('Where the label stands');
-        await pick('Label', place);
+        await hand.pick(inspector(page).getByRole('combobox', { name: 'Label' }), place);
       }
       await hand.add('Button');
     },

@@ -38,7 +38,7 @@ export const group = define({
   css: '&{display:flex;flex-direction:column;min-width:0}',
   cssFor: ({ direction, reverse }) => [
     ...(direction === 'row'
-      ? ['&.row{flex-flow:row wrap;align-items:center}&.row>*{flex:1 1 0;align-self:auto}']
+      ? ['&.row{flex-flow:row wrap;align-items:center}&.row>*{flex:1 1 160px;align-self:auto}']
       : []),
     ...(direction === 'grid'
       ? ['&.grid{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,160px),1fr))}']

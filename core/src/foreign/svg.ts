@@ -25,7 +25,17 @@ export function safeSvg(source: string): Html {
     parser: { lowerCaseTags: false, lowerCaseAttributeNames: false, xmlMode: true },
     parseStyleAttributes: false,
     transformTags: { '*': checkPaints },
-    nonTextTags: ['style', 'script', 'textarea', 'option', 'noscript', 'foreignObject', 'iframe', 'metadata'],
+    nonTextTags: [
+      'style',
+      'script',
+      'textarea',
+      'option',
+      'noscript',
+      'foreignObject',
+      'iframe',
+      'metadata',
+      'handler',
+    ],
     exclusiveFilter: ({ tag }) => !shapes.includes(tag),
   }).trim();
   // A drawing is one svg; text beside it is not part of it.
