@@ -273,14 +273,14 @@ const builds: Build[] = [
   {
     name: 'Three labels',
     kind: 'Form',
-    async make({ page, hand, fill, section }) {
+    async make({ page, hand, section }) {
       for (const [kind, label, place] of [
         ['Name field', 'Left', 'Before the field'],
         ['E-mail field', 'Gone', 'Hidden'],
         ['Phone field', 'Right', 'After the field'],
       ] as const) {
         await hand.add(kind);
-        await fill('Label', label);
+        await hand.fill(inspector(page).getByRole('textbox', { name: 'Label', exact: true }), label);
         await section('Where the label stands');
         await hand.pick(inspector(page).getByRole('combobox', { name: 'Label' }), place);
       }

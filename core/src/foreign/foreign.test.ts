@@ -22,7 +22,7 @@ function dangersOf(markup: string): string[] {
         )
       )
         dangers.push(attribute);
-      const plain = value.replace(/[\u0000-\u0020]/g, '').toLowerCase();
+      const plain = value.replace(/[^!-~]/g, '').toLowerCase();
       if (/^(href|src)$/i.test(attribute) && /^(javascript|vbscript|data|blob|file):/.test(plain))
         dangers.push(`${attribute}=${value}`);
       if (/url\((?!#)|javascript:|expression\(/.test(plain)) dangers.push(`${attribute}=${value}`);

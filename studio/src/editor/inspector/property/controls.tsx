@@ -64,10 +64,13 @@ function ToggleControl({ id, property, value, onChange }: PropertyControlProps<b
 }
 
 function NumberControl({ id, property, value, onChange }: PropertyControlProps<number>) {
+  const { min, max, step } = property;
   return (
     <NumberInput
       id={id}
-      {...property}
+      {...(min !== undefined && { min })}
+      {...(max !== undefined && { max })}
+      {...(step !== undefined && { step })}
       value={value}
       onChange={onChange}
       onClear={property.always ? undefined : () => onChange(undefined)}

@@ -1,0 +1,239 @@
+import { foreign } from '../foreign/index.js';
+import { compileWidget } from '../render/index.js';
+import { buildWidget, type Sketch } from '../sketch/index.js';
+import { plainBrand, type Brand } from '../style/index.js';
+
+const compiled = (sketch: Sketch, brand: Brand = plainBrand, inForm = false) =>
+  compileWidget(
+    buildWidget({
+      name: 'Any',
+      kind: 'cta',
+      placement: { type: 'inline' },
+      opening: [inForm ? { type: 'form', inside: [sketch] } : sketch],
+    }),
+    brand,
+    foreign,
+  );
+const html = (sketch: Sketch, brand?: Brand) => compiled(sketch, brand).scenes.opening ?? '';
+
+describe('a picture', () => {
+  const picture = (more: Record<string, unknown>): Sketch => ({
+    type: 'image',
+    src: 'asset:0123456789abcdef',
+    alt: 'A moor',
+    ...more,
+  });
+
+  it('is served in sizes up to its own', () => {
+    const text = html(picture({ size: [1000, 500] }));
+    expect(text).toContain(
+      'srcset="asset:0123456789abcdef/320.webp 320w, asset:0123456789abcdef/640.webp 640w, asset:0123456789abcdef/full.webp 1000w"',
+    );
+    expect(text).toContain('width="1000" height="500" loading="lazy"');
+  });
+
+  it('that only adorns says nothing', () => {
+    expect(html(picture({ plain: true }))).toContain('alt=""');
+    expect(html(picture({}))).toContain('alt="A moor"');
+  });
+
+  it('leads somewhere, and says where', () => {
+    expect(html(picture({ link: '/moor' }))).toContain('<a href="/moor" aria-label="A moor">');
+    expect(html(picture({ link: 'javascript:alert(1)' }))).not.toContain('<a');
+  });
+
+  it('of the brand is the brand’s mark, or none', () => {
+    const logo = { src: 'asset:0123456789abcdef/full.svg', alt: 'Larkmoor', width: 200, height: 50 };
+    expect(html(picture({ src: 'brand:logo', alt: '' }), { ...plainBrand, logo })).toMatch(
+      /full\.svg".*alt="Larkmoor" width="200"/,
+    );
+    expect(html(picture({ src: 'brand:logo' }))).not.toContain('<img');
+  });
+
+  it('not chosen yet leaves its room', () => {
+    expect(html(picture({ src: '' }))).toContain('class="blank"');
+  });
+});
+
+describe('an icon', () => {
+  it('is hidden from screen readers unless it says something', () => {
+    expect(html({ type: 'icon', name: 'moon' })).toMatch(
+      /<span data-e="e1"[^>]*><svg [^>]*aria-hidden="true"/,
+    );
+    expect(html({ type: 'icon', name: 'moon', words: 'Night' })).toContain('role="img" aria-label="Night"');
+    expect(html({ type: 'icon', name: 'moon', words: 'Shop', link: '/shop' })).toMatch(
+      /<a [^>]*href="\/shop" aria-label="Shop"/,
+    );
+  });
+
+  it('of one’s own is drawn without what it might run', () => {
+    const text = html({
+      type: 'icon',
+      name: 'moon',
+      svg: '<svg viewBox="0 0 9 9" onload="x"><script>y</script><path d="M0 0h9"/></svg>',
+    });
+    expect(text).toContain('<path d="M0 0h9">');
+    expect(text).not.toMatch(/script|onload/);
+  });
+
+  it('that the library does not have is none', () => {
+    expect(html({ type: 'icon', name: 'constructor' })).not.toContain('<svg');
+  });
+});
+
+describe('a button', () => {
+  const button = (more: Record<string, unknown>): Sketch => ({ type: 'button', label: 'Go', ...more });
+
+  it.each([
+    [{ type: 'submit' }, '<button', 'type="submit" data-act="submit"'],
+    [{ type: 'close' }, '<button', 'type="button" data-act="close"'],
+    [{ type: 'scene', scene: 'thanks' }, '<button', 'data-act="scene" data-to="thanks"'],
+    [{ type: 'link', address: '/shop' }, '<a', 'href="/shop" data-act="link"'],
+  ])('that does %j', (action, tag, attributes) => {
+    const text = html(button({ action }));
+    expect(text).toContain(tag);
+    expect(text).toContain(attributes);
+  });
+
+  it('has its icon before or after, and a second line', () => {
+    expect(html(button({ icon: 'moon' }))).toMatch(/<svg.*<\/svg><span data-text="label">Go/);
+    expect(html(button({ icon: 'moon', iconAt: 'after' }))).toMatch(/Go<\/span><svg/);
+    expect(html(button({ note: 'For free' }))).toContain('For free');
+  });
+});
+
+describe('price plans', () => {
+  const plan = (more: Record<string, unknown>): Sketch => ({ type: 'plan', name: 'Lens', ...more });
+  const plans = (...inside: Sketch[]) => compiled({ type: 'plans', inside });
+
+  it('share their rows, whatever each holds', () => {
+    const { css } = plans(plan({}), plan({ badge: 'Most chosen', features: [] }));
+    expect(css).toMatch(/\.t-plans\{[^}]*grid-template-rows:repeat\(7,auto\)/);
+    expect(css).toMatch(/\.t-plan\{[^}]*grid-row:span 7;grid-template-rows:subgrid/);
+  });
+
+  it('say what it cost before so that it is heard', () => {
+    const text =
+      plans(plan({ amount: 60, old: 80, currency: 'EUR', locale: 'de', period: 'im Jahr' })).scenes.opening ??
+      '';
+    expect(text.replaceAll('\u00a0', ' ')).toMatch(
+      /<s[^>]*><span class="unseen">before: <\/span>80 €<\/s>60 €/,
+    );
+    expect(text).toContain('im Jahr');
+  });
+
+  it('may be free', () => {
+    const text = plans(plan({ free: 'Free for ever', amount: 60 })).scenes.opening ?? '';
+    expect(text).toContain('Free for ever');
+    expect(text).not.toContain('60');
+  });
+
+  it('have their pieces in the order asked for', () => {
+    const order = ['amount', 'title', 'badge', 'icon', 'subtitle', 'features', 'button'];
+    const text = plans(plan({ order, amount: 60 })).scenes.opening ?? '';
+    expect(text.indexOf('r-plan-amount')).toBeLessThan(text.indexOf('r-plan-title'));
+  });
+});
+
+describe('fields', () => {
+  const field = (more: Record<string, unknown>) =>
+    compiled(
+      { type: 'field', kind: 'text', key: 'answer', label: 'Answer', required: false, ...more },
+      plainBrand,
+      true,
+    ).scenes.opening ?? '';
+
+  it('have their label, hint and mistake as name and description', () => {
+    const text = field({ hint: 'Briefly' });
+    expect(text).toMatch(/<label for="(e\d)-control"[^>]*>Answer/);
+    expect(text).toMatch(/aria-describedby="(e\d)-hint \1-error"/);
+    expect(text).toContain('(optional)');
+    expect(field({ required: true })).toContain('aria-required="true"');
+  });
+
+  it('keep a hidden label for screen readers', () => {
+    expect(field({ labelHidden: true })).toMatch(/class="label r-field-label unseen">Answer/);
+  });
+
+  it('offer choices as a group with a name', () => {
+    const one = field({ kind: 'choice', options: ['Yes', 'No'] });
+    expect(one).toMatch(/role="radiogroup" aria-labelledby="(e\d)-label"/);
+    expect(one.match(/type="radio"/g)).toHaveLength(2);
+    expect(field({ kind: 'choices', options: ['A', 'B'] })).toContain('role="group"');
+    expect(field({ kind: 'select', options: ['A'] })).toContain('<option value="">Please choose</option>');
+  });
+
+  it('ask for a password without showing it', () => {
+    expect(field({ kind: 'password' })).toMatch(/type="password".*autocomplete="current-password"/);
+  });
+});
+
+describe('the rest', () => {
+  it('a list counts, marks or does neither', () => {
+    const list = (marks: string) =>
+      html({ type: 'list', items: [{ words: 'One' }, { words: 'Two', icon: 'moon' }], marks, icon: 'check' });
+    expect(list('numbers')).toMatch(/<ol .*>1\.<.*>2\.</);
+    expect(list('icons').match(/<svg/g)).toHaveLength(2);
+    expect(list('none')).not.toMatch(/svg|number/);
+  });
+
+  it('a rating says itself in words', () => {
+    const text = html({ type: 'rating', value: 3.5, of: 4, words: 'from 12' });
+    expect(text).toContain('aria-label="3.5 of 4 stars"');
+    expect(text).toContain('<rect width="84" height="24">');
+  });
+
+  it('a countdown knows its instant and what it shows', () => {
+    const { scenes, scripts } = compiled({
+      type: 'countdown',
+      until: '2026-12-13T21:00',
+      zone: 'Europe/London',
+      units: ['days', 'hours'],
+    });
+    expect(scenes.opening).toContain(`data-until="${Date.UTC(2026, 11, 13, 21)}"`);
+    expect(scenes.opening).toContain('role="timer"');
+    expect(scenes.opening?.match(/data-unit=/g)).toHaveLength(2);
+    expect(scripts).toEqual(['countdown']);
+  });
+
+  it('a link strip asks for the basket’s part only where it counts', () => {
+    expect(compiled({ type: 'links' }).scripts).toEqual(['basket']);
+    expect(compiled({ type: 'links', items: [{ words: 'Shop', address: '/shop' }] }).scripts).toEqual([]);
+  });
+
+  it('donation amounts are one choice, the first chosen', () => {
+    const body = compiled({ type: 'amounts' }, plainBrand, true);
+    expect(body.scenes.opening).toMatch(/<fieldset.*<legend>Your gift<\/legend>/);
+    expect(body.scenes.opening?.match(/ checked/g)).toHaveLength(1);
+    expect(Object.values(body.forms)[0]?.fields).toMatchObject([
+      { key: 'amount', kind: 'choice', options: ['10', '25', '100'] },
+    ]);
+  });
+
+  it('markup of one’s own is made safe', () => {
+    expect(html({ type: 'html', source: '<p onclick="x">Hi<script>y</script></p>' })).toContain('<p>Hi</p>');
+  });
+
+  it('a map card leads to the way', () => {
+    expect(
+      html({
+        type: 'map',
+        place: 'Dome',
+        lines: 'High Lane\nLarkmoor',
+        link: '/visit',
+        words: 'How to come',
+      }),
+    ).toMatch(/<div>High Lane<\/div><div>Larkmoor<\/div><a href="\/visit">How to come<\/a>/);
+  });
+
+  it('a film plays by itself without sound', () => {
+    expect(html({ type: 'video', src: 'asset:0123456789abcdef/film.mp4', alt: 'Stars', loop: true })).toMatch(
+      /<video [^>]*aria-label="Stars" controls[^>]* muted loop data-loop/,
+    );
+  });
+
+  it('a divider with words is read as one', () => {
+    expect(html({ type: 'divider', words: 'or' })).toContain('role="separator" aria-label="or"');
+    expect(html({ type: 'divider' })).toContain('<hr');
+  });
+});

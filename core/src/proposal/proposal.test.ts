@@ -1,0 +1,57 @@
+import { brandTokens, completeBrand, contrast } from '../style/index.js';
+import { proposeBrand } from './index.js';
+
+const css = `
+:root{--brand:#aa3311;--paper:#fbf7ef}
+body{color:#222233;background:var(--paper);font-family:"Lora",serif}
+h1,h2{font-family:Fraunces,serif;color:#222233}
+.note{color:#666677;border:1px solid #ddccbb}
+a.button{background:var(--brand);color:#ffffff;border-radius:9px}
+a.button:hover{background:#882200}
+.card{background:#f1e8da;border-radius:9px}
+.pill{border-radius:99px}
+`;
+
+const found = proposeBrand(css);
+const token = (path: string) => brandTokens(completeBrand({ tokens: found.tokens })).get(path)?.css;
+
+test('colours are found by use, variables followed', () => {
+  const of = (hex: string) => found.colours.find((one) => one.hex === hex);
+  expect(of('#aa3311')).toMatchObject({ ground: 1, button: 1 });
+  expect(of('#fbf7ef')?.ground).toBeGreaterThan(1);
+  expect(of('#ddccbb')).toMatchObject({ border: 1 });
+});
+
+test('each token gets what is used for its purpose', () => {
+  expect(token('color.accent')).toBe('#aa3311');
+  expect(token('color.ground')).toBe('#fbf7ef');
+  expect(token('color.ink')).toBe('#222233');
+  expect(token('color.quiet')).toBe('#666677');
+  expect(token('color.line')).toBe('#ddccbb');
+  expect(token('color.soft')).toBe('#f1e8da');
+  expect(contrast(token('color.on-accent') ?? '', '#aa3311')).toBeGreaterThan(4.5);
+});
+
+test('typefaces by what they are set in, corners by how often', () => {
+  expect(found.fonts).toEqual(['Lora', 'Fraunces']);
+  expect(token('font.text')).toContain('Lora');
+  expect(token('font.title')).toContain('Fraunces');
+  expect(found.radii).toEqual([9, 99]);
+  expect(token('radius.button')).toBe('9px');
+});
+
+test.each([
+  ['nothing', ''],
+  ['nonsense', '}}}{{{ not css at all'],
+  ['no colours', 'p{margin:0}'],
+  ['a circle of variables', ':root{--a:var(--b);--b:var(--a)}p{color:var(--a)}'],
+])('from %s nothing is proposed, and nothing breaks', (_, source) => {
+  const { colours, fonts, radii, tokens } = proposeBrand(source);
+  expect([colours, fonts, radii]).toEqual([[], [], []]);
+  expect(() => completeBrand({ tokens })).not.toThrow();
+});
+
+test('a sheet of megabytes is read to its limit', () => {
+  const large = '.x{color:#123456}'.repeat(200_000);
+  expect(proposeBrand(large).colours[0]?.hex).toBe('#123456');
+});
