@@ -48,6 +48,8 @@ export interface ElementDefinition<S extends TObject = TObject> {
   css: string;
   /** CSS that only some need, depending on their data. */
   cssFor?(element: Static<S>): readonly string[];
+  /** CSS that is needed only where the styles of the widget say something, such as a label elsewhere than above. */
+  cssWhen?: readonly { styles: RegExp; css: string }[];
   /** What it asks a submission to hold, for elements that are fields. */
   fieldRule?(element: Static<S>, id: string): FieldRule;
   /** Checks that a schema can't express: `[path, reason]`. */

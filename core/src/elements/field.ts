@@ -29,9 +29,12 @@ export function fieldSpec(kind: string): FieldSpec {
   return fieldSpecs.find((spec) => spec.kind === kind) ?? (fieldSpecs[0] as FieldSpec);
 }
 
-// A label stands where variables say that the place of labels sets; the fallbacks are a label above.
-const labelCss =
-  '& .label{grid-area:var(--lc,label);justify-self:var(--lj,start);align-self:var(--la,auto);translate:0 var(--lt,0);' +
+// A label stands above, at the side that a variable says.
+const labelCss = '& .label{grid-area:label;justify-self:var(--lj,start)}';
+
+// Elsewhere it follows more variables of its place; the fallbacks are a label above.
+const placedLabelCss =
+  '& .label{grid-area:var(--lc,label);align-self:var(--la,auto);translate:0 var(--lt,0);' +
   'margin-inline:var(--li,0);background:var(--lb,none);clip-path:var(--lh,none);opacity:var(--lo,1);' +
   'z-index:1;transition:translate .15s}' +
   '&:has(:focus,:not(:placeholder-shown):is(input,textarea),select)>.label{align-self:var(--lfa,var(--la,auto));' +
@@ -193,6 +196,7 @@ export const field = define({
   },
   problems: ({ kind, options }) =>
     fieldSpec(kind).options && !options ? [['options', 'must be given for this kind of field']] : [],
+  cssWhen: [{ styles: /--l(?!j)\w+:/, css: placedLabelCss }],
   fieldRule: (element: Field, id) => ({
     element: id,
     key: element.key,

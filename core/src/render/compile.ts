@@ -19,8 +19,8 @@ import {
 import { elementClass, lookClass, ownClass, roleClass, typeClass } from './classes.js';
 import type { CompiledWidget } from './compiled.js';
 import { Html, join } from './html.js';
-import { layersCss, withoutOverridden, type StyleLayer } from './rules.js';
-import { closeHtml, shutCss, surfaceCss, surfaceRole, surfaceSheet } from './surface.js';
+import { joinRules, layersCss, withoutOverridden, type StyleLayer } from './rules.js';
+import { closeHtml, shutCss, surfaceCss, surfaceRole, surfaceSheet, unseenCss } from './surface.js';
 
 /**
  * Compiles a widget: the one step between what a designer edits and what visitors get. Pure; the same document and
@@ -37,7 +37,13 @@ export function compileWidget(
   const shown = shownElements(document);
   const region = (root: string | undefined) =>
     root ? elementHtml(document, root, foreign, brand.logo).text : '';
-  const css = documentCss(document, brand, shown) + (document.css ? foreign.css(document.css) : '');
+  const scenes = Object.fromEntries(
+    Object.entries(document.scenes).map(([name, { root }]) => [name, region(root)]),
+  );
+  const [header, footer] = [region(document.regions?.header?.root), region(document.regions?.footer?.root)];
+  const html = [header, ...Object.values(scenes), footer].join('');
+  const own = document.css ? foreign.css(document.css) : '';
+  const css = documentCss(document, brand, shown, html) + own;
   return {
     format: 2,
     label: labelOf(document),
@@ -45,11 +51,9 @@ export function compileWidget(
     stand: standOf(document.placement),
     css: variablesCss(css, brand) + css,
     close: closeHtml(document.placement),
-    header: region(document.regions?.header?.root),
-    footer: region(document.regions?.footer?.root),
-    scenes: Object.fromEntries(
-      Object.entries(document.scenes).map(([name, { root }]) => [name, region(root)]),
-    ),
+    header,
+    footer,
+    scenes,
     forms: formRules(document, shown),
     after: afterwards(document),
     scripts: scriptsOf(document, shown),
@@ -115,31 +119,44 @@ function elementHtml(
 
 const movingClass = (id: string): string => `m-${id}`;
 
-function documentCss(document: WidgetDocument, brand: Brand, shown: readonly string[]): string {
+function documentCss(document: WidgetDocument, brand: Brand, shown: readonly string[], html: string): string {
+  const { placement, motion, regions } = document;
   const elements = shown.map((id): [string, Element] => [id, document.elements[id] as Element]);
+  const styles = layersCss([
+    ...roleLayers(document, elements),
+    ...lookLayers(document, brand, elements),
+    ...widgetLayers(document, elements),
+    ...elementLayers(elements),
+  ]);
+  const structure = [
+    surfaceCss(placement, motion?.entrance !== undefined),
+    regions ? '.header,.footer{flex:none}' : '',
+    html.includes('unseen') ? unseenCss : '',
+    structureCss(elements, styles),
+  ].join('');
   return (
     // What makes it stand comes in a layer of its own, so that any style outranks it (CSS Cascade 5, 6.4).
-    `@layer structure{${surfaceCss(document.placement, document.motion?.entrance !== undefined)}${structureCss(elements)}}${shutCss(document.placement)}` +
-    layersCss([
-      ...roleLayers(document, elements),
-      ...lookLayers(document, brand, elements),
-      ...widgetLayers(document, elements),
-      ...elementLayers(elements),
-    ]) +
-    motionCss({ selector: '.box', name: 'box', motions: document.motion }) +
+    `@layer structure{${joinRules(structure)}}${shutCss(placement)}${joinRules(styles)}` +
+    motionCss({ selector: '.box', name: 'box', motions: motion }) +
     elements
-      .map(([id, { motion, after }]) =>
-        motionCss({ selector: `.${movingClass(id)}`, name: movingClass(id), motions: motion, after }),
+      .map(([id, element]) =>
+        motionCss({
+          selector: `.${movingClass(id)}`,
+          name: movingClass(id),
+          motions: element.motion,
+          after: element.after,
+        }),
       )
       .join('')
   );
 }
 
-function structureCss(elements: readonly [string, Element][]): string {
+function structureCss(elements: readonly [string, Element][], styles: string): string {
   const pieces = new Set<string>();
   for (const [, element] of elements) {
-    const { css, cssFor } = definitionOf(element);
-    for (const piece of [css, ...(cssFor?.(element) ?? [])])
+    const { css, cssFor, cssWhen = [] } = definitionOf(element);
+    const needed = cssWhen.flatMap((one) => (one.styles.test(styles) ? [one.css] : []));
+    for (const piece of [css, ...(cssFor?.(element) ?? []), ...needed])
       pieces.add(piece.replaceAll('&', `.${typeClass(element.type)}`));
   }
   return [...pieces].join('');

@@ -85,6 +85,12 @@ function veilCss(ground: string, strength: number): string {
   return `linear-gradient(${colour},${colour})`;
 }
 
+/** Rules that stand next to each other and have the same selector made one. */
+export function joinRules(css: string): string {
+  const joined = css.replace(/(?<=^|[{}])([^{}@]+)\{([^{}]*)\}\1\{/g, '$1{$2;');
+  return joined === css ? css : joinRules(joined);
+}
+
 /** A sheet without the values that a stronger one sets for the same part and condition: they could never be seen. */
 export function withoutOverridden(sheet: StyleSheet, stronger: StyleSheet | undefined): StyleSheet {
   if (!stronger) return sheet;

@@ -25,13 +25,16 @@ export function surfaceRole(placement: Placement): Role & ('overlay' | 'panel') 
 const base =
   ':host{all:initial}*,::before,::after{box-sizing:border-box}' +
   '.box{border:0 solid;margin:0;color-scheme:light}' +
-  ':focus-visible{outline:2px solid;outline-offset:2px}' +
+  ':focus-visible{outline:2px solid;outline-offset:2px}';
+
+/** Hides words from the eye alone. */
+export const unseenCss =
   '.unseen{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}';
 
 const overlay =
   '.box{position:fixed;display:flex;flex-direction:column;overflow:hidden;padding:0;max-width:calc(100vw - 16px);' +
   'height:fit-content;max-height:calc(100dvh - 32px)}' +
-  '.scene{overflow:auto;min-height:0}.header,.footer{flex:none}';
+  '.scene{overflow:auto;min-height:0}';
 
 const arrival =
   '.box{animation:come .24s ease-out}@keyframes come{from{opacity:0;translate:0 12px}}' +
@@ -39,7 +42,7 @@ const arrival =
 
 const closeButton =
   '.close{position:absolute;z-index:2;inset:8px 8px auto auto;min-width:32px;height:32px;padding:0;border:0;background:none;' +
-  'font:24px/32px system-ui,sans-serif;display:grid;place-items:center;cursor:pointer;border-radius:6px}' +
+  'font:inherit;display:grid;place-items:center;cursor:pointer;border-radius:6px}' +
   '.close svg{width:1em;height:1em}';
 
 const closePlaces: Record<NonNullable<Closing['at']>, string> = {
@@ -59,7 +62,9 @@ export function surfaceCss(placement: Placement, ownEntrance: boolean): string {
   if (standOf(placement) === 'inline') return `${base}:host{display:block}${own}`;
   const closing = closingOf(placement);
   const close = closing?.button ? closeButton + closePlaces[closing.at ?? 'inside-end'] : '';
-  const backdrop = hasBackdrop(placement) ? '' : '.box::backdrop{background:none}';
+  // A popover's backdrop is clear by itself; a dialog's is not.
+  const backdrop =
+    standOf(placement) === 'modal' && !hasBackdrop(placement) ? '.box::backdrop{background:none}' : '';
   return base + overlay + (ownEntrance ? '' : arrival) + close + own + backdrop;
 }
 

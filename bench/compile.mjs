@@ -1,0 +1,57 @@
+// Compiling a document of 150 elements, beside writing and reading the same document once; and how large the CSS of a
+// signup pop-up comes out, beside one written by hand for the same box (reference/popup.css, minified).
+import { readFileSync } from 'node:fs';
+import { compileWidget } from '@sirene/core/render';
+import { starterDocument, starters } from '@sirene/core/starters';
+import { plainBrand } from '@sirene/core/style';
+import { largeDocument } from './documents.mjs';
+import { figure, median, quantile } from './lib.mjs';
+
+const rounds = 200;
+
+function timed(work) {
+  const start = performance.now();
+  work();
+  return performance.now() - start;
+}
+
+/** What a style sheet says twice, or of what its HTML does not have. */
+function needless({ css, scenes, header, footer, close }) {
+  const html = [close, header, footer, ...Object.values(scenes)].join('');
+  const rules = [...css.matchAll(/([^{}]+)\{([^{}]*)\}/g)].map(([, selector, body]) => [
+    selector.trim(),
+    body,
+  ]);
+  const whole = rules.map(([selector, body]) => `${selector}{${body}}`);
+  const twice = whole.length - new Set(whole).size;
+  const own = ['box', 'scene', 'header', 'footer', 'launcher'];
+  const idle = rules.filter(([selector]) =>
+    [...selector.matchAll(/\.([a-z][\w-]*)/g)].some(
+      ([, name]) => !own.includes(name) && !new RegExp(`class="[^"]*\\b${name}\\b`).test(html),
+    ),
+  );
+  return twice + idle.length;
+}
+
+export default function compile() {
+  const document = largeDocument(150);
+  const times = Array.from({ length: rounds }, () => [
+    timed(() => compileWidget(document, plainBrand)),
+    timed(() => JSON.parse(JSON.stringify(document))),
+  ]).slice(rounds / 4);
+  const [compiled, copied] = [0, 1].map((at) => times.map((pair) => pair[at]));
+  const letter = starterDocument(
+    starters.find(({ id }) => id === 'letter-corner'),
+    { now: Date.UTC(2026, 10, 25), zone: 'UTC' },
+  );
+  const body = compileWidget(letter, plainBrand);
+  const reference = readFileSync(new URL('reference/popup.css', import.meta.url), 'utf8');
+  return [
+    figure('compile: 150 elements, median', median(compiled), 'ms', median(copied), 8),
+    figure('compile: the same, 95th percentile', quantile(compiled, 0.95), 'ms', quantile(copied, 0.95)),
+    figure('css: of the reference pop-up', body.css.length, 'bytes', reference.length, 1.3, {
+      judge: 'ratio',
+    }),
+    figure('css: rules said twice or reaching nothing', needless(body), 'rules', 0, 0),
+  ];
+}
