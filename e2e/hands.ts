@@ -47,12 +47,30 @@ export function keys(page: Page): Hand {
       return order & Node.DOCUMENT_POSITION_FOLLOWING ? 'before' : 'after';
     });
 
+  /** About how many stops there are to it, so that a long way is walked without a look at every one. */
+  const stops = (target: Locator) =>
+    target.evaluate((node) => {
+      const all = [
+        ...document.querySelectorAll<HTMLElement>('a, button, input, select, textarea, iframe, [tabindex]'),
+      ];
+      const stopping = all.filter(
+        (one) => one.tabIndex >= 0 && one.checkVisibility() && !one.matches(':disabled'),
+      );
+      const [from, to] = [document.activeElement, node].map((one) =>
+        stopping.indexOf(one as HTMLElement),
+      ) as [number, number];
+      return Math.abs(to - from);
+    });
+
   async function reach(target: Locator): Promise<void> {
     await target.waitFor();
     for (let presses = 0; presses < 250; presses++) {
       const now = await place(target);
       if (now === 'here') return;
-      await page.keyboard.press(now === 'before' ? 'Shift+Tab' : 'Tab');
+      const key = now === 'before' ? 'Shift+Tab' : 'Tab';
+      const many = presses === 0 ? Math.max(1, (await stops(target)) - 4) : 1;
+      for (let at = 0; at < many; at++) await page.keyboard.press(key);
+      presses += many - 1;
     }
     throw new Error(`No key reaches ${target}`);
   }

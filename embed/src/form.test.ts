@@ -168,3 +168,28 @@ test('without storage the page’s own copy has to do', () => {
   expect(memory.read()?.visits).toBe(3);
   spies.forEach((spy) => spy.mockRestore());
 });
+
+test('a password is never kept in the page’s storage, and sent again all the same', async () => {
+  const secret = {
+    element: 'e2',
+    key: 'pass',
+    kind: 'password',
+    label: 'Password',
+    required: true,
+    maxLength: 200,
+    messages: {},
+  };
+  form().insertAdjacentHTML(
+    'afterbegin',
+    '<div data-e="e2"><input name="pass" type="password" value="open sesame"></div>',
+  );
+  answers = [down];
+  (form().querySelector('[name=email]') as HTMLInputElement).value = 'mira@stone.example';
+  await submit(form(), { ...port, rule: { fields: [...rule.fields, secret] } });
+  expect(JSON.stringify({ ...localStorage })).not.toContain('sesame');
+  expect(unsentOf('k').read() ?? []).toEqual([]);
+  await jest.advanceTimersByTimeAsync(60_000);
+  expect(sent).toHaveLength(2);
+  expect(sent[1]?.values['pass']).toBe('open sesame');
+  expect(done).toBe(1);
+});

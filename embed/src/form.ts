@@ -1,4 +1,4 @@
-import { checkForm, type FieldFault, type FormRule } from '@sirene/core/form';
+import { checkForm, isSecret, type FieldFault, type FormRule } from '@sirene/core/form';
 import { unsentOf, type Unsent } from './storage.ts';
 
 /** Seconds between attempts; after the last, the next page tries again. */
@@ -29,7 +29,8 @@ export async function submit(form: HTMLFormElement, port: FormPort): Promise<voi
   const same = kept && JSON.stringify(kept.values) === JSON.stringify(values);
   const unsent: Unsent = same ? kept : newSubmission(form, port, values);
   if (kept && !same) forget(port.site, kept.id);
-  if (!same) store.write([...(store.read() ?? []), unsent].slice(-20));
+  // A password is not kept, not even until the connection is back: what holds one is sent from this page or not at all.
+  if (!same && !port.rule.fields.some(isSecret)) store.write([...(store.read() ?? []), unsent].slice(-20));
   form.dataset['sending'] = unsent.id;
   await deliver(form, port, unsent, same ? waits.length : 0);
 }

@@ -1,3 +1,3 @@
 export * from './field.js';
 export { fieldKinds, fieldSpecs } from './registry.js';
-export { checkForm, type FieldFault, type FormResult } from './validate.js';
+export { checkForm, isSecret, type FieldFault, type FormResult } from './validate.js';

@@ -40,6 +40,9 @@ export function checkForm(rule: FormRule, entered: Readonly<Record<string, unkno
   return { values, faults };
 }
 
+/** Whether a value is only checked: it is never stored, in the page or on the server. */
+export const isSecret = ({ kind }: FieldRule): boolean => fieldKinds[kind]?.secret === true;
+
 function tidied(field: FieldRule, value: unknown): string {
   if (typeof value !== 'string') return '';
   return fieldKinds[field.kind]?.tidy(value) ?? value;

@@ -1,5 +1,5 @@
 import { ConflictException, HttpException, Inject, Injectable, NotFoundException } from '@nestjs/common';
-import { checkForm, type FormRule } from '@sirene/core/form';
+import { checkForm, isSecret, type FormRule } from '@sirene/core/form';
 import type { CompiledWidget } from '@sirene/core/render';
 import type { Action } from '@sirene/core/widget';
 import type { Database } from 'better-sqlite3';
@@ -67,7 +67,9 @@ export class CollectService {
     }
     const ofKind = (kind: string) =>
       values[rule.fields.find((field) => field.kind === kind)?.key ?? ''] ?? '';
-    const fields = rule.fields.map(({ key, label }) => ({ key, label, value: values[key] ?? '' }));
+    const fields = rule.fields
+      .filter((field) => !isSecret(field))
+      .map(({ key, label }) => ({ key, label, value: values[key] ?? '' }));
     const entry: Entry = { site, seen, submission, fields, email: ofKind('email'), name: ofKind('name') };
     const outcome = await this.groups.add((database) => this.#store(database, entry));
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');

@@ -191,6 +191,34 @@ test('whoever filled in an older version is held to the rules they saw', async (
   expect((await send(submission(fresh, { name: '' }))).status).toBe(422);
 });
 
+test('a password is checked and never stored', async () => {
+  const { body: widget } = await server.get(`/api/widgets/${published.widget}`);
+  const document = structuredClone(widget.document);
+  document.elements.pass = {
+    type: 'field',
+    kind: 'password',
+    key: 'pass',
+    label: 'Password',
+    required: true,
+  };
+  document.elements.form.children.push('pass');
+  const { body: door } = await server.post(`/api/sites/${published.siteId}/widgets`, {
+    name: 'Door',
+    document,
+  });
+  await server.post(`/api/widgets/${door.id}/publish`, { base: 1 });
+  const manifest = await server.get(`/m/${published.key}.json`, { origin });
+  const { body } = manifest.body.widgets.find(({ id }: { id: string }) => id === door.id);
+  const of = { ...published, widget: door.id, body };
+  const without = await send(submission(of));
+  expect([without.status, without.body.message]).toEqual([422, 'values.pass: Please enter your password']);
+  const sent = submission(of, { pass: 'open sesame' });
+  expect((await send(sent)).status).toBe(202);
+  const { body: kept } = await server.get(`/api/sites/${published.siteId}/submissions/${sent.id}`);
+  expect(kept.fields.map(({ key }: { key: string }) => key)).toEqual(['name', 'email']);
+  expect(JSON.stringify(kept)).not.toContain('sesame');
+});
+
 test('events are counted, and those of unknown widgets are dropped', async () => {
   const events = [
     { type: 'shown', widget: published.widget },

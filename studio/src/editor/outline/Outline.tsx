@@ -18,6 +18,9 @@ import { AddMenu } from './AddMenu.tsx';
 import { OutlineItem } from './OutlineItem.tsx';
 import { outlineRows, rowsBetween } from './rows.ts';
 
+/** Names the row of the widget itself, as ids name those of its elements. */
+const widgetRow = 'the-widget';
+
 const stayInPlace = () => null;
 
 /** The very same list while its entries are the same, or every row would be drawn again at every key press. */
@@ -85,6 +88,10 @@ export function Outline() {
       focusRow(selection);
     } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       event.preventDefault();
+      if (event.key === 'ArrowUp' && at === 0) {
+        select(null);
+        return focusRow(widgetRow);
+      }
       const next = rows[at < 0 ? 0 : at + (event.key === 'ArrowDown' ? 1 : -1)];
       if (!next) return;
       if (event.shiftKey && selection) selectAll(rowsBetween(rows, selection, next.id));
@@ -153,6 +160,7 @@ function WidgetRow({ selected, onSelect, name }: { selected: boolean; onSelect: 
   return (
     <Flex
       role="treeitem"
+      data-row={widgetRow}
       aria-selected={selected}
       aria-level={1}
       tabIndex={selected ? 0 : -1}
