@@ -23,7 +23,8 @@ function working(page: Page, hand: Hand): Work {
     page,
     hand,
     fill: (label, text) => hand.fill(control(page, label), text),
-    pick: (label, option) => hand.pick(control(page, label), option),
+    pick: (label, option) =>
+      hand.pick(inspector(page).getByRole('combobox', { name: label, exact: true }), option),
     async colour(label, text) {
       await hand.press(control(page, label));
       await hand.fill(page.getByLabel('Colour as text'), text);
@@ -273,7 +274,7 @@ const builds: Build[] = [
   {
     name: 'Three labels',
     kind: 'Form',
-    async make({ page, hand, section }) {
+    async make({ page, hand, pick, section }) {
       for (const [kind, label, place] of [
         ['Name field', 'Left', 'Before the field'],
         ['E-mail field', 'Gone', 'Hidden'],
@@ -282,7 +283,7 @@ const builds: Build[] = [
         await hand.add(kind);
         await hand.fill(inspector(page).getByRole('textbox', { name: 'Label', exact: true }), label);
         await section('Where the label stands');
-        await hand.pick(inspector(page).getByRole('combobox', { name: 'Label' }), place);
+        await pick('Label', place);
       }
       await hand.add('Button');
     },

@@ -1,0 +1,138 @@
+import { importTokens, readTokens, TokenError, type TokenTree } from './index.js';
+
+const css = (tree: TokenTree) =>
+  Object.fromEntries([...readTokens(tree).values()].map(({ path, css: text }) => [path, text]));
+
+test.each<[string, object, Record<string, string>]>([
+  ['a colour as text', { a: { $type: 'color', $value: '#112233' } }, { a: '#112233' }],
+  [
+    'a clear colour as text',
+    { a: { $type: 'color', $value: 'rgb(0 0 0 / 0.5)' } },
+    { a: 'color(srgb 0 0 0 / 0.5)' },
+  ],
+  [
+    'a colour as the format has it',
+    { a: { $type: 'color', $value: { colorSpace: 'srgb', components: [1, 0, 0], hex: '#ff0000' } } },
+    { a: '#ff0000' },
+  ],
+  [
+    'a colour of another space, without a component',
+    { a: { $type: 'color', $value: { colorSpace: 'oklch', components: [0.7, 0.1, 'none'] } } },
+    { a: 'oklch(0.7 0.1 0)' },
+  ],
+  ['a colour by its looks alone', { a: { $value: '#abcdef' } }, { a: '#abcdef' }],
+  ['a length', { a: { $type: 'dimension', $value: { value: 12, unit: 'px' } } }, { a: '12px' }],
+  ['a length as text', { a: { $type: 'dimension', $value: '1.5rem' } }, { a: '1.5rem' }],
+  ['a length as a number', { a: { $type: 'spacing', $value: 8 } }, { a: '8px' }],
+  ['a time', { a: { $type: 'duration', $value: '150ms' } }, { a: '150ms' }],
+  [
+    'typefaces',
+    { a: { $type: 'fontFamily', $value: ['Source Serif 4', 'serif'] } },
+    { a: '"Source Serif 4", serif' },
+  ],
+  ['typefaces as text', { a: { $type: 'fontFamilies', $value: "'Lora', serif" } }, { a: 'Lora, serif' }],
+  ['a weight', { a: { $type: 'fontWeight', $value: '600' } }, { a: '600' }],
+  ['a curve', { a: { $type: 'cubicBezier', $value: [0, 0, 1, 1] } }, { a: 'cubic-bezier(0, 0, 1, 1)' }],
+  [
+    'a shadow',
+    {
+      a: {
+        $type: 'shadow',
+        $value: { color: '#000000', offsetX: '0px', offsetY: { value: 4, unit: 'px' }, blur: 12, spread: 0 },
+      },
+    },
+    { a: '0px 4px 12px 0px #000000' },
+  ],
+  [
+    'types from the group',
+    { g: { $type: 'color', a: { $value: '#111111' }, h: { b: { $value: '#222222' } } } },
+    { 'g.a': '#111111', 'g.h.b': '#222222' },
+  ],
+  [
+    'aliases',
+    { a: { $type: 'color', $value: '#111111' }, b: { $value: '{a}' } },
+    { a: '#111111', b: '#111111' },
+  ],
+  ['older files', { a: { type: 'color', value: '#111111' } }, { a: '#111111' }],
+  [
+    'names with spaces and dots',
+    { 'Brand Main': { '1.5 x': { $type: 'color', $value: '#111111' } } },
+    { 'Brand-Main.1-5-x': '#111111' },
+  ],
+])('%s', (_, file, expected) => {
+  const { tokens, skipped, count } = importTokens(JSON.parse(JSON.stringify(file)));
+  expect(skipped).toEqual([]);
+  expect(css(tokens)).toEqual(expected);
+  expect(count).toBe(Object.keys(expected).length);
+});
+
+test.each<[string, object, RegExp]>([
+  ['a colour that is none', { a: { $type: 'color', $value: 'sky' } }, /a has a colour that can’t be read/],
+  ['a colour that carries an address', { a: { $type: 'color', $value: 'url(x)' } }, /colour/],
+  [
+    'a colour of an unknown space',
+    { a: { $type: 'color', $value: { colorSpace: 'x;y', components: [0, 0, 0] } } },
+    /colour/,
+  ],
+  ['a length in another unit', { a: { $type: 'dimension', $value: '3vw' } }, /dimension that can’t be read/],
+  ['a time that is a length', { a: { $type: 'duration', $value: '3px' } }, /duration/],
+  ['a typeface with braces', { a: { $type: 'fontFamily', $value: 'x}{y' } }, /typeface/],
+  ['a weight that is a word', { a: { $type: 'fontWeight', $value: 'boldish' } }, /no number/],
+  ['a curve of three', { a: { $type: 'cubicBezier', $value: [0, 0, 1] } }, /four numbers/],
+  [
+    'a shadow without a colour',
+    { a: { $type: 'shadow', $value: { offsetX: 0, offsetY: 0, blur: 0, spread: 0 } } },
+    /shadow/,
+  ],
+  ['a shadow that runs', { a: { $type: 'shadow', $value: '0 0 url(javascript:x)' } }, /shadow/],
+  [
+    'a type without a use',
+    { a: { $type: 'typography', $value: {} } },
+    /a is a typography, which widgets have no use for/,
+  ],
+  ['no type at all', { a: { $value: 12 } }, /has no type/],
+  ['neither token nor group', { a: 7 }, /neither a token nor a group/],
+  ['an alias to nothing', { a: { $type: 'color', $value: '{z}' } }, /refers to z, which does not exist/],
+  ['an alias to itself', { a: { $type: 'color', $value: '{a}' } }, /refers to itself/],
+  ['a name that can’t be used', { 日本: { $type: 'color', $value: '#111111' } }, /name that can’t be used/],
+])('%s is listed', (_, file, reason) => {
+  const { skipped, count } = importTokens(JSON.parse(JSON.stringify(file)));
+  expect(skipped.map(({ path, reason: why }) => `${path} ${why}`).join('; ')).toMatch(reason);
+  expect(count).toBe(0);
+});
+
+test('the prototype is no group', () => {
+  const { tokens, skipped } = importTokens(
+    JSON.parse('{"__proto__":{"a":{"$type":"color","$value":"#111111"}}}'),
+  );
+  expect(skipped).toHaveLength(1);
+  expect(Object.keys(tokens)).toEqual([]);
+  expect(({} as Record<string, unknown>)['a']).toBeUndefined();
+});
+
+test('a circle takes those along that lead to it, and leaves the others', () => {
+  const file = {
+    a: { $type: 'color', $value: '{b}' },
+    b: { $type: 'color', $value: '{a}' },
+    c: { $type: 'color', $value: '{a}' },
+    d: { $type: 'color', $value: '#111111' },
+  };
+  const { tokens, skipped } = importTokens(file);
+  expect(css(tokens)).toEqual({ d: '#111111' });
+  expect(skipped.map(({ path }) => path).sort()).toEqual(['a', 'b', 'c']);
+});
+
+test('depth and number are bounded', () => {
+  let deep: object = { $type: 'color', $value: '#111111' };
+  for (let level = 0; level < 20; level++) deep = { g: deep };
+  expect(importTokens(deep).skipped[0]?.reason).toMatch(/nested deeper than 12/);
+  const many = Object.fromEntries(
+    Array.from({ length: 2100 }, (_, at) => [`t${at}`, { $type: 'color', $value: '#111111' }]),
+  );
+  const { count, skipped } = importTokens(many);
+  expect([count, skipped.length]).toEqual([2000, 100]);
+});
+
+test.each([null, 7, 'text', [], true])('%j is no token file', (file) => {
+  expect(() => importTokens(file)).toThrow(TokenError);
+});

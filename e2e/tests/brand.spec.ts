@@ -1,0 +1,158 @@
+import { Buffer } from 'node:buffer';
+import { expect, test, type Page } from '@playwright/test';
+import { demo, expectAccessible, signIn, studio } from './helpers.ts';
+
+test.beforeEach(async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Brand', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Brand', level: 1 })).toBeVisible();
+});
+
+const sheet = (page: Page) => page.getByRole('region', { name: 'The brand on real pieces' });
+
+/** The ground of the main button on the sheet, as it is drawn. */
+const buttonGround = (page: Page) =>
+  sheet(page)
+    .getByRole('figure', { name: 'Overlay with a form' })
+    .locator('.r-button')
+    .evaluate((button) => getComputedStyle(button).backgroundColor);
+
+async function paint(page: Page, token: RegExp, colour: string): Promise<void> {
+  await page.getByLabel(token).click();
+  await page.getByLabel('Colour as text').fill(colour);
+  await page.keyboard.press('Escape');
+}
+
+test('a colour is seen on the sheet at once, undone, and saved with what it touches', async ({ page }) => {
+  const before = await buttonGround(page);
+  await paint(page, /^accent ?buttons/, '#7a2048');
+  expect(await buttonGround(page)).toBe('rgb(122, 32, 72)');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  expect(await buttonGround(page)).toBe(before);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expectAccessible(page);
+
+  await page.getByRole('button', { name: 'Save for the site' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('heading', { name: /widgets look different/ })).toBeVisible();
+  await expect(
+    dialog.getByText(/published on Larkmoor Observatory: visitors see the change at once/),
+  ).toBeVisible();
+  const letter = dialog.getByRole('listitem').filter({ hasText: 'Sky letter' });
+  const grounds = await letter
+    .locator('.r-button')
+    .evaluateAll((buttons) => buttons.map((button) => getComputedStyle(button).backgroundColor));
+  expect(grounds).toEqual([before, 'rgb(122, 32, 72)']);
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Make the change' }).click();
+  await expect(dialog).toHaveCount(0);
+
+  // Back to what it was, for whoever comes after.
+  await paint(page, /^accent ?buttons/, '#3d3f9e');
+  await page.getByRole('button', { name: 'Save for the site' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Make the change' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('a token that is in use goes only for another', async ({ page }) => {
+  await page.getByRole('button', { name: 'Take color.lamp out of the brand' }).click();
+  await page.getByRole('button', { name: 'Save for the site' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('heading', { name: 'A token goes that is still in use' })).toBeVisible();
+  await expect(dialog.getByText(/color\.lamp is used by .*Circle plans/)).toBeVisible();
+  await expect(dialog.getByRole('button', { name: 'Make the change' })).toBeDisabled();
+  await dialog.getByLabel('In place of color.lamp').selectOption('color.accent');
+  await expect(dialog.getByRole('button', { name: 'Make the change' })).toBeEnabled();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+});
+
+test('a look is made and seen in every state, its form’s fields too', async ({ page }) => {
+  await page.getByRole('tab', { name: 'Looks' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Loud');
+  await page.getByRole('button', { name: 'New look' }).click();
+  const worn = page.getByRole('figure', { name: 'Look: Loud' }).locator('.l-loud');
+  const preview = page.getByRole('tabpanel').locator('.l-loud');
+  await page.getByRole('tabpanel').getByLabel('Corner radius', { exact: true }).fill('3');
+  await expect(worn).toHaveCSS('border-radius', '3px');
+  await page.getByLabel('Which state').selectOption('hover');
+  await page.getByRole('tabpanel').getByLabel('Ground', { exact: true }).click();
+  await page.getByLabel('Colour as text').fill('#112233');
+  await page.keyboard.press('Escape');
+  await expect(preview).toHaveCSS('background-color', 'rgb(17, 34, 51)');
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(worn).toHaveCount(0);
+});
+
+test('scales of colour and of type come from one figure', async ({ page }) => {
+  await page.getByRole('button', { name: 'A scale from one colour' }).click();
+  await page.getByLabel('Name of the scale').fill('sea');
+  await page.getByRole('button', { name: 'Put the ten into the brand' }).click();
+  await expect(page.getByLabel(/^sea\.(50|500|900)$/)).toHaveCount(3);
+  await page.getByRole('tab', { name: 'Type' }).click();
+  await page.getByRole('button', { name: 'A scale from two figures' }).click();
+  await page.getByLabel('Each step').selectOption('1.333');
+  await page.getByRole('button', { name: 'Use these sizes' }).click();
+  await expect(page.getByLabel('title', { exact: true }).first()).not.toHaveValue('26');
+});
+
+test('a token file of another tool comes in, what can’t be used is listed, and all goes out again', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'Import and export' }).click();
+  await page.getByRole('menuitem', { name: 'Import tokens' }).click();
+  const file = (text: string) => ({
+    name: 'tokens.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text),
+  });
+  const dialog = page.getByRole('dialog', { name: 'Import tokens' });
+  await dialog.getByLabel('Token file').setInputFiles(file('{ not json'));
+  await expect(dialog.getByRole('alert')).toContainText('not JSON');
+  await dialog.getByLabel('Token file').setInputFiles(
+    file(
+      JSON.stringify({
+        house: { $type: 'color', primary: { $value: '#0f5f3c' }, again: { $value: '{house.primary}' } },
+        odd: { $type: 'typography', $value: {} },
+      }),
+    ),
+  );
+  await expect(dialog.getByText('2 tokens can be used.')).toBeVisible();
+  await expect(dialog.getByRole('listitem')).toContainText('odd is a typography');
+  await expect(dialog.getByLabel('In place of color.accent')).toHaveValue('house.primary');
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Use 2 tokens' }).click();
+  expect(await buttonGround(page)).toBe('rgb(15, 95, 60)');
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Import and export' }).click();
+  await page.getByRole('menuitem', { name: 'Export tokens' }).click();
+  const stream = await (await download).createReadStream();
+  const tokens = JSON.parse((await stream.toArray()).join('')) as Record<
+    string,
+    Record<string, { $value: unknown }>
+  >;
+  expect(tokens['color']?.['accent']?.$value).toBe('{house.primary}');
+  expect(tokens['shadow']?.['raised']?.$value).toMatchObject([{ blur: { value: 48, unit: 'px' } }]);
+});
+
+test('a brand is read off the client’s page', async ({ page }) => {
+  await page.getByRole('button', { name: 'Import and export' }).click();
+  await page.getByRole('menuitem', { name: 'Take it from a page' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Take the brand from a page' });
+  await dialog.getByLabel(/^Address of a page/).fill('https://elsewhere.example/');
+  await dialog.getByRole('button', { name: 'Read it' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('not on the site');
+  await dialog.getByLabel(/^Address of a page/).fill(`${demo}/`);
+  await dialog.getByRole('button', { name: 'Read it' }).click();
+  await expect(dialog.getByText(/Typefaces: .*Fraunces/)).toBeVisible();
+  await expect(dialog.getByText('#ffb547')).toBeVisible();
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Use what is proposed' }).click();
+  await expect(page.getByRole('button', { name: 'Save for the site' })).toBeEnabled();
+});
+
+test('an origin mark leads to the token that a value comes from', async ({ page }) => {
+  await page.goto(`${studio}/brand?token=radius.button`);
+  await expect(page.getByRole('tab', { name: 'Shape', selected: true })).toBeVisible();
+  await expect(page.getByRole('spinbutton', { name: 'button' })).toBeVisible();
+});
