@@ -188,7 +188,7 @@ test('several elements at once: selected, moved, styled, renamed and removed', a
   await expect(inspector(page).getByRole('heading', { name: 'Text and 1 more' })).toBeVisible();
   await inspector(page).getByLabel('Type size', { exact: true }).fill('25');
   for (const words of ['One', 'Two'])
-    await expect(stage(page).getByText(words)).toHaveCSS('font-size', '25px');
+    await expect(stage(page).getByText(words, { exact: true })).toHaveCSS('font-size', '25px');
   await row(page, 'One').focus();
   await page.keyboard.press('Alt+ArrowDown');
   await expect(elements(page)).toHaveText(['Several', 'Three', 'One', 'Two']);

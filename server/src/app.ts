@@ -35,6 +35,8 @@ export async function createApp(
   const app = await NestFactory.create<NestFastifyApplication>(AppModule.with(config, clock), adapter, {
     logger: logger ?? ['error', 'warn'],
     abortOnError: false,
+    // Fastify's own, which takes JSON alone: a form of another site can't pass for a request of the studio.
+    bodyParser: false,
   });
   openVisitorSurface(app.getHttpAdapter().getInstance(), config);
   await app.register(cookie);

@@ -16,6 +16,7 @@ import {
   tokenAt,
   tokensGone,
   withColourScale,
+  withoutToken,
   withSpacing,
   withToken,
   withTypeScale,
@@ -128,6 +129,16 @@ describe('references', () => {
     const before = withToken(plainBrand, 'color.sea', '#0000ff').tokens;
     expect(tokensGone(before, plainBrand.tokens)).toEqual(['color.sea']);
   });
+
+  it('that go leave their value to those that were aliases of them', () => {
+    const before = [
+      ['color.sea', '#0000ff'],
+      ['color.accent', '{color.sea}'],
+    ].reduce((brand, [path, value]) => withToken(brand, path!, value), plainBrand);
+    const after = withoutToken(before, 'color.sea');
+    expect(tokensGone(before.tokens, after.tokens)).toEqual(['color.sea']);
+    expect(tokenAt(after.tokens, 'color.accent')?.$value).toBe('#0000ff');
+  });
 });
 
 describe('a brand from outside', () => {
@@ -141,6 +152,12 @@ describe('a brand from outside', () => {
       [],
     );
     expect(brandProblems(completeBrand(null))).toEqual([]);
+  });
+
+  it('may refer to what goes only where that is said', () => {
+    const input = brand(look({ style: { box: { base: { color: '{color.lamp}' } } } }));
+    expect(brandProblems(input, ['color.lamp'])).toEqual([]);
+    expect(brandProblems(input, ['color.other'])).toHaveLength(1);
   });
 
   it.each([

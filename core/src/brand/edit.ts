@@ -31,6 +31,20 @@ function changed(tree: Tokens, [name, ...rest]: string[], value: TokenValue | un
   return isEmpty ? others : { ...tree, [name]: next };
 }
 
+/** A brand without a token. Tokens that were aliases of it keep its value; looks and widgets still refer to it. */
+export function withoutToken(brand: Brand, path: string): Brand {
+  const value = tokenAt(brand.tokens, path)?.$value;
+  const inherit = (tree: Tokens): Tokens =>
+    Object.fromEntries(
+      Object.entries(tree).map(([name, child]) => {
+        if (name === '$value' && child === `{${path}}`) return [name, value];
+        const isGroup = !name.startsWith('$') && typeof child === 'object' && child !== null;
+        return [name, isGroup ? inherit(child as Tokens) : child];
+      }),
+    );
+  return withToken({ ...brand, tokens: inherit(brand.tokens) }, path, undefined);
+}
+
 /** The value that the plain brand has for a token; `undefined` for one that is the site's own. */
 export const plainValue = (path: string): TokenValue | undefined => tokenAt(plainBrand.tokens, path)?.$value;
 

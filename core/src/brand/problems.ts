@@ -58,8 +58,12 @@ const schema = Type.Object(
   strict,
 );
 
-/** Checks a brand from outside: its tokens can be read, its looks say what roles can be told. */
-export function brandProblems(input: unknown): Problem[] {
+/**
+ * Checks a brand from outside: its tokens can be read, its looks say what roles can be told.
+ *
+ * @param going tokens that looks may still refer to, because another is about to take their place
+ */
+export function brandProblems(input: unknown, going: readonly string[] = []): Problem[] {
   const problems = schemaProblems(schema, input, '');
   if (problems.length > 0) return problems;
   const brand = input as Brand;
@@ -76,7 +80,7 @@ export function brandProblems(input: unknown): Problem[] {
     for (const [other, sheet] of Object.entries(inside))
       problems.push(...sheetProblems(other, sheet, `looks.${id}.inside.${other}`));
   }
-  if (problems.length === 0) problems.push(...danglingAliases(brand));
+  if (problems.length === 0) problems.push(...danglingAliases(brand, going));
   return problems.slice(0, 20);
 }
 
@@ -85,11 +89,11 @@ function sheetProblems(role: string, sheet: unknown, at: string): Problem[] {
   return [...styleProblems(sheet, Object.keys(roleStyles[role as Role]), at)];
 }
 
-function danglingAliases(brand: Brand): Problem[] {
+function danglingAliases(brand: Brand, going: readonly string[]): Problem[] {
   const known = readTokens(completeBrand(brand).tokens);
   return Object.entries(brand.looks).flatMap(([id, look]) =>
     aliasesIn(look)
-      .filter((path) => !known.has(path))
+      .filter((path) => !known.has(path) && !going.includes(path))
       .map((path) => ({ path: `looks.${id}`, reason: `refers to ${path}, which does not exist` })),
   );
 }

@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { BadRequestException, ConflictException, Injectable } from '@nestjs/common';
 import {
+  aliasesIn,
   brandProblems,
   documentAliases,
   replaceAliases,
@@ -27,10 +28,10 @@ import type { ProposeDto, SaveBrandDto } from './dto/brand.dto.js';
 
 const mostSheets = 12;
 
-/** A token that goes while a widget still refers to it. */
+/** A token that goes while a look or a widget still refers to it. */
 export interface TokenUse {
   token: string;
-  widget: string;
+  /** Who refers to it, in words. */
   name: string;
 }
 
@@ -87,7 +88,8 @@ export class BrandService {
   }
 
   async #checked(site: SiteEntity, { replacements = {}, ...input }: SaveBrandDto) {
-    const problems = brandProblems(input);
+    const before = this.sites.brandOf(site).tokens;
+    const problems = brandProblems(input, [...readTokens(before).keys()]);
     const [first] = problems;
     if (first)
       throw new BadRequestException({
@@ -98,13 +100,21 @@ export class BrandService {
     const given = input as unknown as Brand;
     const brand: Brand = { ...given, looks: replaceAliases(given.looks, replacements) };
     const left = completeBrand(brand).tokens;
-    const gone = tokensGone(this.sites.brandOf(site).tokens, left);
+    const gone = tokensGone(before, left);
     const known = readTokens(left);
     const open = gone.filter((path) => !known.has(replacements[path] ?? ''));
-    const uses = (await this.widgets.of(site)).flatMap(({ id, draft }) =>
-      documentAliases(draft)
-        .filter((path) => open.includes(path))
-        .map((token) => ({ token, widget: id, name: draft.name })),
+    const users = [
+      ...Object.values(brand.looks).map((look) => ({
+        name: `the look ${look.name}`,
+        aliases: aliasesIn(look),
+      })),
+      ...(await this.widgets.of(site)).map(({ draft }) => ({
+        name: draft.name,
+        aliases: documentAliases(draft),
+      })),
+    ];
+    const uses = users.flatMap(({ name, aliases }) =>
+      aliases.filter((path) => open.includes(path)).map((token) => ({ token, name })),
     );
     const used = Object.fromEntries(Object.entries(replacements).filter(([path]) => gone.includes(path)));
     return { brand, replacements: used, uses };

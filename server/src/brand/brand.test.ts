@@ -64,13 +64,29 @@ test('a change that nobody would see touches nobody', async () => {
   expect((await server.post(`${path}/preview`, brand(lamp))).body).toEqual({ touched: [], uses: [] });
 });
 
+test('a token that a look uses goes only when another takes its place there', async () => {
+  const looks = (token: string) => ({
+    loud: { name: 'Loud', role: 'button', style: { box: { base: { background: `{${token}}` } } } },
+  });
+  await server.put(path, { ...brand(lamp), looks: looks('color.lamp') });
+  const without = { ...brand({}), looks: looks('color.lamp') };
+  const preview = await server.post(`${path}/preview`, without);
+  expect(preview.body).toEqual({
+    touched: [],
+    uses: [{ token: 'color.lamp', name: 'the look Loud' }],
+  });
+  expect((await server.put(path, without)).status).toBe(409);
+  const saved = await server.put(path, { ...without, replacements: { 'color.lamp': 'color.danger' } });
+  expect(saved.body.looks).toEqual(looks('color.danger'));
+});
+
 test('a token in use goes only when another takes its place', async () => {
   await server.put(path, brand(lamp));
   const id = await publishedWidget((document) => {
     document.style = { button: { box: { base: { background: '{color.lamp}' } } } };
   });
   const preview = await server.post(`${path}/preview`, brand({}));
-  expect(preview.body.uses).toEqual([{ token: 'color.lamp', widget: id, name: 'Signup' }]);
+  expect(preview.body.uses).toEqual([{ token: 'color.lamp', name: 'Signup' }]);
   const refused = await server.put(path, brand({}));
   expect(refused.status).toBe(409);
   expect(refused.body.message).toBe(

@@ -1,4 +1,4 @@
-import { Inject, Injectable, NotFoundException } from '@nestjs/common';
+import { BadRequestException, Inject, Injectable, NotFoundException } from '@nestjs/common';
 import { completeBrand, type Brand } from '@sirene/core/style';
 import { DataSource, In } from 'typeorm';
 import { MemberEntity, type UserEntity } from '../accounts/accounts.entity.js';
@@ -78,6 +78,8 @@ export class SitesService {
   }
 
   async change(site: SiteEntity, change: ChangeSiteDto): Promise<SiteEntity> {
+    if (Object.values(change).every((value) => value === undefined))
+      throw new BadRequestException('Say what is to change: the name, or the origins.');
     const changed = { ...site, ...change };
     await this.transactions.write((manager) => manager.update(SiteEntity, { id: site.id }, change));
     this.#byKey.delete(site.key);

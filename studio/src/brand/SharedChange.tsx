@@ -1,15 +1,4 @@
-import {
-  Box,
-  Button,
-  CloseButton,
-  Dialog,
-  Flex,
-  NativeSelect,
-  Portal,
-  Spinner,
-  Stack,
-  Text,
-} from '@chakra-ui/react';
+import { Box, Button, Flex, NativeSelect, Spinner, Stack, Text } from '@chakra-ui/react';
 import type { CompiledWidget } from '@sirene/core/render';
 import { brandTokens, completeBrand, type Brand } from '@sirene/core/style';
 import { ArrowRight } from 'lucide-react';
@@ -17,11 +6,12 @@ import { useEffect, useState } from 'react';
 import { post, put, type Site } from '../shared/api.ts';
 import { BodyPicture } from '../shared/BodyPicture.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Sheet } from '../shared/Sheet.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
 
 interface Preview {
   touched: { id: string; name: string; published: boolean; before: CompiledWidget; after: CompiledWidget }[];
-  uses: { token: string; widget: string; name: string }[];
+  uses: { token: string; name: string }[];
 }
 
 interface Props {
@@ -65,72 +55,59 @@ export function SharedChange({ site, brand, onClose, onSaved }: Props) {
   const missing = [...new Set(preview?.uses.map(({ token }) => token))];
   const live = preview?.touched.filter(({ published }) => published).length ?? 0;
   return (
-    <Dialog.Root open onOpenChange={(change) => !change.open && onClose()} size="lg" scrollBehavior="inside">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content>
-            <Dialog.Header>
-              <Dialog.Title>{titleOf(preview)}</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body>
-              <Stack gap="4">
-                {error ? <ErrorNote error={error} /> : null}
-                {!preview && !error && <Spinner aria-label="Looking which widgets it touches" />}
-                {missing.map((token) => (
-                  <Successor
-                    key={token}
-                    token={token}
-                    brand={brand}
-                    users={preview?.uses.filter((use) => use.token === token).map(({ name }) => name) ?? []}
-                    onChoose={(next) => setReplacements((before) => ({ ...before, [token]: next }))}
-                  />
-                ))}
-                {preview && live > 0 && (
-                  <Text>
-                    {live === 1 ? 'One of them is' : `${live} of them are`} published on {site.name}: visitors
-                    see the change at once.
-                  </Text>
+    <Sheet
+      title={titleOf(preview)}
+      size="lg"
+      reading
+      onClose={onClose}
+      foot={
+        <Button
+          colorPalette="signal"
+          loading={busy}
+          disabled={!preview || missing.length > 0}
+          onClick={() => void save()}
+        >
+          Make the change
+        </Button>
+      }
+    >
+      <Stack gap="4">
+        {error ? <ErrorNote error={error} /> : null}
+        {!preview && !error && <Spinner aria-label="Looking which widgets it touches" />}
+        {missing.map((token) => (
+          <Successor
+            key={token}
+            token={token}
+            brand={brand}
+            users={preview?.uses.filter((use) => use.token === token).map(({ name }) => name) ?? []}
+            onChoose={(next) => setReplacements((before) => ({ ...before, [token]: next }))}
+          />
+        ))}
+        {preview && live > 0 && (
+          <Text>
+            {live === 1 ? 'One of them is' : `${live} of them are`} published on {site.name}: visitors see the
+            change at once.
+          </Text>
+        )}
+        <Stack as="ul" gap="3" listStyleType="none">
+          {preview?.touched.slice(0, 60).map(({ id, name, published, before, after }) => (
+            <Flex as="li" key={id} gap="3" align="center">
+              <BodyPicture body={before} width={150} height={96} />
+              <ArrowRight size={16} aria-hidden />
+              <BodyPicture body={after} width={150} height={96} />
+              <Box>
+                <Text fontWeight="600">{name}</Text>
+                {published ? (
+                  <StateMark tone="good">Published</StateMark>
+                ) : (
+                  <StateMark tone="waiting">Draft</StateMark>
                 )}
-                <Stack as="ul" gap="3" listStyleType="none">
-                  {preview?.touched.slice(0, 60).map(({ id, name, published, before, after }) => (
-                    <Flex as="li" key={id} gap="3" align="center">
-                      <BodyPicture body={before} width={150} height={96} />
-                      <ArrowRight size={16} aria-hidden />
-                      <BodyPicture body={after} width={150} height={96} />
-                      <Box>
-                        <Text fontWeight="600">{name}</Text>
-                        {published ? (
-                          <StateMark tone="good">Published</StateMark>
-                        ) : (
-                          <StateMark tone="waiting">Draft</StateMark>
-                        )}
-                      </Box>
-                    </Flex>
-                  ))}
-                </Stack>
-              </Stack>
-            </Dialog.Body>
-            <Dialog.Footer>
-              <Button variant="outline" colorPalette="plain" onClick={onClose}>
-                Cancel
-              </Button>
-              <Button
-                colorPalette="signal"
-                loading={busy}
-                disabled={!preview || missing.length > 0}
-                onClick={() => void save()}
-              >
-                Make the change
-              </Button>
-            </Dialog.Footer>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="sm" aria-label="Close" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+              </Box>
+            </Flex>
+          ))}
+        </Stack>
+      </Stack>
+    </Sheet>
   );
 }
 

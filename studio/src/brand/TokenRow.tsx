@@ -1,5 +1,5 @@
 import { Box, Grid, IconButton, Text } from '@chakra-ui/react';
-import { plainValue, tokenAt, withToken } from '@sirene/core/brand';
+import { plainValue, tokenAt, withoutToken, withToken } from '@sirene/core/brand';
 import type { TokenValue } from '@sirene/core/style';
 import { RotateCcw, Trash2 } from 'lucide-react';
 import { useEffect, useId, useRef } from 'react';
@@ -26,7 +26,7 @@ export function TokenRow({ path, help, children }: Props) {
   const name = path.slice(path.indexOf('.') + 1);
   const plain = plainValue(path);
   const isPlain = JSON.stringify(tokenAt(brand.tokens, path)?.$value) === JSON.stringify(plain);
-  const set = (value: TokenValue | undefined) => change(withToken(brand, path, value), path);
+  const set = (value: TokenValue) => change(withToken(brand, path, value), path);
   return (
     <Grid
       ref={row}
@@ -54,7 +54,7 @@ export function TokenRow({ path, help, children }: Props) {
           variant="ghost"
           colorPalette="plain"
           aria-label={`Take ${path} out of the brand`}
-          onClick={() => set(undefined)}
+          onClick={() => change(withoutToken(brand, path), path)}
         >
           <Trash2 size={13} aria-hidden />
         </IconButton>

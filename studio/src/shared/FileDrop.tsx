@@ -14,7 +14,7 @@ export function FileDrop({ label, text, accept, onFile }: Props) {
   return (
     <FileUpload.Root maxFiles={1} accept={accept} onFileAccept={({ files }) => files[0] && onFile(files[0])}>
       <FileUpload.HiddenInput aria-label={label} />
-      <FileUpload.Dropzone w="100%" minH="104px" bg="wash">
+      <FileUpload.Dropzone disableClick role="group" aria-label={text} w="100%" minH="104px" bg="wash">
         <FileUp size={20} aria-hidden />
         <FileUpload.DropzoneContent>
           <Text>{text}</Text>

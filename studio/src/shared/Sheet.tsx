@@ -7,18 +7,20 @@ interface Props {
   /** What stands at its foot; a way out alone where nothing is said. */
   foot?: React.ReactNode;
   size?: 'md' | 'lg' | 'xl';
+  /** Nothing in it takes the focus, so that it has to itself, to be scrolled by keys. */
+  reading?: boolean;
   /** Sends what was filled in. */
   onSubmit?(): void;
 }
 
 /** A dialog: its title, what it holds, and the way out. */
-export function Sheet({ title, onClose, children, foot, size = 'md', onSubmit }: Props) {
+export function Sheet({ title, onClose, children, foot, size = 'md', reading, onSubmit }: Props) {
   const inner = (
     <>
       <Dialog.Header>
         <Dialog.Title>{title}</Dialog.Title>
       </Dialog.Header>
-      <Dialog.Body>{children}</Dialog.Body>
+      <Dialog.Body tabIndex={reading ? 0 : undefined}>{children}</Dialog.Body>
       <Dialog.Footer>
         {foot !== undefined && (
           <Button type="button" variant="outline" colorPalette="plain" onClick={onClose}>

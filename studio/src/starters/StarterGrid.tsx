@@ -36,15 +36,16 @@ export function StarterGrid({ starters, brand, onChoose }: Props) {
     scrollMargin: room.top,
   });
   return (
-    <Box ref={box} as="ul" listStyleType="none" position="relative" h={`${rows.getTotalSize()}px`}>
+    <Box ref={box} position="relative" h={`${rows.getTotalSize()}px`}>
       {rows.getVirtualItems().map(({ index, start }) => (
         <SimpleGrid
           key={index}
+          as="ul"
+          listStyleType="none"
           columns={columns}
           gap={`${card.gap}px`}
           position="absolute"
           insetX="0"
-          role="presentation"
           style={{ top: start - room.top }}
         >
           {starters.slice(index * columns, (index + 1) * columns).map((starter) => (

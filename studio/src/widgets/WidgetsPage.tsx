@@ -72,7 +72,7 @@ interface FoundProps {
 function Found({ widgets, brand, onChanged, onDeleted }: FoundProps) {
   const [words, setWords] = useState('');
   const [state, setState] = useState<State>('all');
-  const [sorting, setSorting] = useState<Sorting>('made');
+  const [sorting, setSorting] = useState<Sorting>('edited');
   const shown = useMemo(() => matching(widgets, { words, state, sorting }), [widgets, words, state, sorting]);
   return (
     <>

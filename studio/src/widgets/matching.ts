@@ -9,8 +9,8 @@ export const states = {
 export type State = keyof typeof states;
 
 export const sortings = {
-  made: 'First made first',
   edited: 'Last edited first',
+  made: 'First made first',
   name: 'By name',
   shown: 'Most views first',
   submitted: 'Most submissions first',
