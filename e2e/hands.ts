@@ -100,7 +100,9 @@ export function keys(page: Page): Hand {
       await page.keyboard.press('Control+k');
       await page.getByRole('combobox', { name: 'Find a widget' }).waitFor();
       await page.keyboard.insertText(`Add ${label.toLowerCase()}`);
-      await expect(page.getByRole('option', { selected: true })).toContainText(`Add ${label.toLowerCase()}`);
+      await expect(page.getByRole('option', { selected: true })).toHaveText(
+        new RegExp(`^Add ${label.toLowerCase()}Elements$`),
+      );
       await page.keyboard.press('Enter');
       await expect(page.getByRole('combobox', { name: 'Find a widget' })).toHaveCount(0);
     },

@@ -142,18 +142,24 @@ const shown: Partial<Record<Look['role'], () => Sketch>> = {
 
 /** A piece that wears a look. */
 export function lookPiece(id: string, { role, name }: Look): Piece {
-  const inForm = role === 'field' || role === 'amounts';
   const surface = role === 'overlay' || role === 'panel';
   const element: Sketch = surface
     ? heading(name)
     : { ...(shown[role]?.() ?? { type: typeOf(role) }), look: id };
   const made = piece(`Look: ${name}`, [380, 220], {
     placement: role === 'overlay' ? { type: 'corner', width: 380 } : { type: 'inline', width: 420 },
-    opening: inForm
-      ? [form([element])]
-      : [element, ...(surface ? [words('What stands inside it.'), link('A button')] : [])],
+    opening: [
+      holding(role, element),
+      ...(surface ? [words('What stands inside it.'), link('A button')] : []),
+    ],
   });
   return surface ? { ...made, document: { ...made.document, look: id } } : made;
+}
+
+/** An element within what it can't stand without. */
+function holding(role: Look['role'], element: Sketch): Sketch {
+  if (role === 'field' || role === 'amounts') return form([element]);
+  return role === 'plan' ? { type: 'plans', inside: [element] } : element;
 }
 
 const typeOf = (role: Look['role']): Sketch['type'] =>

@@ -5,10 +5,13 @@ const commands = [
   { name: 'Go to the widgets', group: 'Places' },
   { name: 'Sky letter', group: 'Widgets' },
   { name: 'Skip', group: 'Edit' },
+  { name: 'Add price plans', group: 'Elements' },
+  { name: 'Add price plan', group: 'Elements' },
 ];
 
 test.each([
-  ['', ['Undo', 'Go to the widgets', 'Sky letter', 'Skip']],
+  ['', ['Undo', 'Go to the widgets', 'Sky letter', 'Skip', 'Add price plans', 'Add price plan']],
+  ['add price plan', ['Add price plan', 'Add price plans']],
   ['sk', ['Sky letter', 'Skip']],
   ['widgets', ['Go to the widgets', 'Sky letter']],
   ['LETTER sky', ['Sky letter']],

@@ -37,16 +37,20 @@ function subscribe(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
-/** The entries that hold every word, those whose name begins with what was typed first. */
+/** The entries that hold every word: the one so named first, then those whose name begins with what was typed. */
 export function matchingCommands<T extends Pick<Command, 'name' | 'group'>>(
   commands: readonly T[],
   typed: string,
 ): T[] {
-  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  const sought = typed.trim().toLowerCase();
+  const words = sought.split(/\s+/).filter(Boolean);
   const fits = commands.filter(({ name, group }) => {
     const text = `${name} ${group}`.toLowerCase();
     return words.every((word) => text.includes(word));
   });
-  const starts = ({ name }: T) => (name.toLowerCase().startsWith(typed.trim().toLowerCase()) ? 0 : 1);
-  return fits.sort((one, other) => starts(one) - starts(other));
+  const rank = ({ name }: T) => {
+    const plain = name.toLowerCase();
+    return plain === sought ? 0 : plain.startsWith(sought) ? 1 : 2;
+  };
+  return fits.sort((one, other) => rank(one) - rank(other));
 }

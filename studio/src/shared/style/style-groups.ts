@@ -77,12 +77,11 @@ const ground: Offer = {
   rare: ['gradient', 'opacity'],
 };
 
-const group = (title: string, part: string, ...offers: Offer[]): StyleGroup => ({
-  title,
-  part,
-  properties: [...new Set(offers.flatMap(({ properties }) => properties))],
-  rare: [...new Set(offers.flatMap(({ rare }) => rare))],
-});
+function group(title: string, part: string, ...offers: Offer[]): StyleGroup {
+  const properties = new Set(offers.flatMap((offer) => offer.properties));
+  const rare = new Set(offers.flatMap((offer) => offer.rare).filter((name) => !properties.has(name)));
+  return { title, part, properties: [...properties], rare: [...rare] };
+}
 
 const asBox = (part = 'box'): StyleGroup[] => [
   group('Surface', part, surface),

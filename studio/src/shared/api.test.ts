@@ -1,0 +1,64 @@
+import { ApiError, get, post, remove } from './api.js';
+
+const { fetch: realFetch } = globalThis;
+afterEach(() => {
+  globalThis.fetch = realFetch;
+});
+
+const answer = (status: number, body: string | null) => {
+  const asked: { path: unknown; options: unknown }[] = [];
+  globalThis.fetch = (path, options) => {
+    asked.push({ path, options });
+    return Promise.resolve(new Response(body, { status }));
+  };
+  return asked;
+};
+
+async function refusal(of: Promise<unknown>): Promise<ApiError> {
+  const error: unknown = await of.catch((one: unknown) => one);
+  if (!(error instanceof ApiError)) throw new Error(`It is ${String(error)}`);
+  return error;
+}
+
+test('what is asked goes as JSON and comes back as such', async () => {
+  const asked = answer(201, '{"id":"w1"}');
+  expect(await post('/api/things', { name: 'X' })).toEqual({ id: 'w1' });
+  expect(asked).toEqual([
+    {
+      path: '/api/things',
+      options: {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: '{"name":"X"}',
+      },
+    },
+  ]);
+});
+
+test('nothing comes back from what says so', async () => {
+  answer(204, null);
+  expect(await remove('/api/things/1')).toBeUndefined();
+});
+
+test('a refusal carries the server’s sentence, its status and what else it tells', async () => {
+  answer(409, '{"message":"Somebody was faster.","saved":{"version":2}}');
+  const error = await refusal(get('/api/things/1'));
+  expect([error.status, error.message, error.body['saved']]).toEqual([
+    409,
+    'Somebody was faster.',
+    { version: 2 },
+  ]);
+});
+
+test('what a proxy answers in its own words is no riddle', async () => {
+  answer(502, '<html>Bad gateway</html>');
+  expect(await refusal(get('/api/things'))).toMatchObject({ status: 502, message: 'That did not work' });
+});
+
+test('a server that is not reached is told as such, with what becomes of the work', async () => {
+  globalThis.fetch = () => Promise.reject(new TypeError('fetch failed'));
+  expect(await refusal(get('/api/things'))).toMatchObject({
+    status: 0,
+    message: expect.stringMatching(/can’t be reached.*your work is kept here/) as string,
+  });
+});
