@@ -13,6 +13,7 @@ import {
   stage,
   studio,
   demo,
+  openWidget,
 } from './helpers.ts';
 
 test.beforeEach(async ({ page }) => {
@@ -113,7 +114,7 @@ test('rich text typed on the stage keeps its marks, and script stays text, also 
   await expect(dialog.getByText('Now bold <img src=x onerror=alert(1)>')).toBeVisible();
   await expect(dialog.locator('img')).toHaveCount(0);
   await page.goto(`${studio}/widgets`);
-  await page.getByRole('link', { name: 'Rich words' }).click();
+  await openWidget(page, 'Rich words');
   const pages = await openPiece(page, 'Arrive', /every page/);
   await pages.getByLabel('Include').fill('/nowhere');
   await page.keyboard.press('Escape');
@@ -184,7 +185,7 @@ test('Check finds grey on grey and repairs it in one click', async ({ page }) =>
 });
 
 test('the narrower screens of the stage, and every station, are free of serious faults', async ({ page }) => {
-  await page.getByRole('link', { name: 'Sky letter' }).click();
+  await openWidget(page, 'Sky letter');
   await page.getByRole('button', { name: 'Phone, 390 px' }).click();
   const box = stage(page).getByRole('dialog');
   await expect(box).toHaveCSS('width', '358px');
@@ -197,7 +198,7 @@ test('the narrower screens of the stage, and every station, are free of serious 
 });
 
 test('the error state is looked at on the stage, styled, and follows every edit', async ({ page }) => {
-  await page.getByRole('link', { name: 'Sky letter' }).click();
+  await openWidget(page, 'Sky letter');
   await page.getByRole('button', { name: 'With mistakes' }).click();
   const message = stage(page).getByText('Please enter your e-mail address');
   await expect(message).toBeVisible();

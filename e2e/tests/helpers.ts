@@ -22,6 +22,18 @@ export async function newWidget(page: Page, name: string, kind = 'Pop-up'): Prom
   await expect(stage(page).locator('body')).toBeVisible();
 }
 
+/** Looks a widget up in the table, where only the rows near the window are drawn. */
+export async function find(page: Page, name: string): Promise<void> {
+  await page.getByLabel('Search widgets').fill(name);
+  await expect(page.getByRole('link', { name, exact: true })).toBeVisible();
+}
+
+/** Opens a widget of the table in the editor. */
+export async function openWidget(page: Page, name: string): Promise<void> {
+  await find(page, name);
+  await page.getByRole('link', { name, exact: true }).click();
+}
+
 export const stage = (page: Page) => page.frameLocator('iframe[title="The site’s page"]');
 
 export async function add(page: Page, label: string): Promise<void> {

@@ -1,10 +1,11 @@
 import { Buffer } from 'node:buffer';
 import { expect, test, type Page } from '@playwright/test';
-import { add, expectAccessible, newWidget, row, saved, signIn, stage, studio } from './helpers.ts';
+import { add, expectAccessible, find, newWidget, row, saved, signIn, stage, studio } from './helpers.ts';
 
 test.beforeEach(({ page }) => signIn(page));
 
 const menuOf = async (page: Page, widget: string, item: string | RegExp) => {
+  await find(page, widget);
   await page.getByRole('button', { name: `What to do with ${widget}`, exact: true }).click();
   await page.getByRole('menuitem', { name: item }).click();
 };
@@ -27,7 +28,7 @@ test('a starter is found by purpose, kind, place and words, and begun with', asy
   const dialog = page.getByRole('dialog', { name: 'Basket at the side' });
   await expect(dialog.getByText('Empty', { exact: true })).toBeVisible();
   await expectAccessible(page);
-  await dialog.getByLabel('Name').fill('Winter basket');
+  await dialog.getByRole('textbox', { name: 'Name' }).fill('Winter basket');
   await dialog.getByRole('button', { name: 'Begin with it' }).click();
   await expect(row(page, 'Winter basket')).toBeVisible();
   await expect(stage(page).getByRole('heading', { name: 'Your basket' })).toBeVisible();

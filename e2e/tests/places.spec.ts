@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { add, demo, expectAccessible, newWidget, row, signIn, stage, studio } from './helpers.ts';
+import { add, demo, expectAccessible, newWidget, row, signIn, stage, studio, openWidget } from './helpers.ts';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -43,13 +43,13 @@ test('the dark theme is free of serious faults everywhere, and stays', async ({ 
     await expectAccessible(page);
   }
   await page.goto(`${studio}/widgets`);
-  await page.getByRole('link', { name: 'Members’ circle' }).click();
+  await openWidget(page, 'Members’ circle');
   await expect(stage(page).getByRole('heading', { name: 'Join the members’ circle' })).toBeVisible();
   await expectAccessible(page);
 });
 
 test('the hour on the stage is set without touching the countdown', async ({ page }) => {
-  await page.getByRole('link', { name: 'Meteor night' }).click();
+  await openWidget(page, 'Meteor night');
   await expect(stage(page).getByText('The falling stars of December, in')).toBeVisible();
   const figures = stage(page).locator('[data-unit]');
   await page.getByRole('button', { name: 'A day before' }).click();
@@ -62,7 +62,7 @@ test('the hour on the stage is set without touching the countdown', async ({ pag
 });
 
 test('a page of the site is fetched for the stage; others are refused', async ({ page }) => {
-  await page.getByRole('link', { name: 'Sky letter' }).click();
+  await openWidget(page, 'Sky letter');
   await page.getByRole('button', { name: 'Add a page of the site' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add a page to the stage' });
   await dialog.getByLabel('Address').fill('https://elsewhere.example/');

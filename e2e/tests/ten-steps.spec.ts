@@ -13,6 +13,8 @@ import {
   signIn,
   stage,
   studio,
+  openWidget,
+  find,
 } from './helpers.ts';
 
 test('a signup pop-up, from an empty canvas to a lead in the inbox and back to an earlier version', async ({
@@ -24,7 +26,9 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
   await test.step('the first place is the table of widgets', async () => {
     await signIn(page);
     await expect(row(page, /./)).toHaveCount(0);
+    await find(page, 'Sky letter');
     await expect(page.getByRole('row', { name: /Sky letter/ })).toContainText('Published');
+    await page.getByLabel('Search widgets').fill('');
     await expectAccessible(page);
   });
 
@@ -227,7 +231,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
 
   await test.step('edited since, published again, and back to the first version', async () => {
     await page.goto(`${studio}/widgets`);
-    await page.getByRole('link', { name: 'Winter shows' }).click();
+    await openWidget(page, 'Winter shows');
     await row(page, 'Winter under the dome').click();
     await page.getByRole('region', { name: 'Inspector' }).getByLabel('Words').fill('Winter nights');
     await expect(page.getByRole('banner').getByText('Published · changed since')).toBeVisible();

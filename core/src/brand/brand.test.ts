@@ -131,10 +131,8 @@ describe('references', () => {
   });
 
   it('that go leave their value to those that were aliases of them', () => {
-    const before = [
-      ['color.sea', '#0000ff'],
-      ['color.accent', '{color.sea}'],
-    ].reduce((brand, [path, value]) => withToken(brand, path!, value), plainBrand);
+    const sea = withToken(plainBrand, 'color.sea', '#0000ff');
+    const before = withToken(sea, 'color.accent', '{color.sea}');
     const after = withoutToken(before, 'color.sea');
     expect(tokensGone(before.tokens, after.tokens)).toEqual(['color.sea']);
     expect(tokenAt(after.tokens, 'color.accent')?.$value).toBe('#0000ff');
