@@ -4,30 +4,13 @@ import { createElement } from '@sirene/core/elements';
 import { changePlacement, applyOperation, createWidget, type WidgetDocument } from '@sirene/core/widget';
 import { mount, type Mounted, type MountPort } from './mount.js';
 import { patch } from './patch.js';
+import { standIn } from './testing/platform.js';
 
 const brand = completeBrand(null);
-const shown: string[] = [];
-
-// The parts of the platform that jsdom does not have, as far as mounting needs them.
-beforeAll(() => {
-  class Sheet {
-    text = '';
-    replaceSync(text: string) {
-      this.text = text;
-    }
-  }
-  Object.assign(window, { CSSStyleSheet: Sheet });
-  Object.assign(HTMLElement.prototype, { showPopover: () => shown.push('popover') });
-  Object.assign(HTMLDialogElement.prototype, {
-    showModal(this: HTMLDialogElement) {
-      shown.push('modal');
-      this.setAttribute('open', '');
-    },
-  });
-});
+const platform = standIn();
 
 beforeEach(() => {
-  shown.length = 0;
+  platform.shown.length = 0;
   document.body.innerHTML = '<button id="before">Before</button><div data-sirene="here"></div>';
 });
 
@@ -71,21 +54,21 @@ test('a centre widget is a modal dialog with a name, in a shadow root', () => {
   const { mounted } = put(compile('centre'));
   expect(mounted.box.tagName).toBe('DIALOG');
   expect(mounted.box.getAttribute('aria-label')).toBe('Sky letter');
-  expect(shown).toEqual(['modal']);
+  expect(platform.shown).toEqual(['modal']);
   expect(document.body.textContent).not.toContain('Sky letter');
 });
 
 test('a corner widget stands in the top layer and leaves the focus alone', () => {
   document.getElementById('before')?.focus();
   const { mounted } = put(compile('corner'));
-  expect(shown).toEqual(['popover']);
+  expect(platform.shown).toEqual(['popover']);
   expect(mounted.box.getAttribute('role')).toBe('dialog');
   expect(document.activeElement?.id).toBe('before');
 });
 
 test('on the stage even a centre widget leaves the focus alone', () => {
   put(compile('centre'), false);
-  expect(shown).toEqual(['popover']);
+  expect(platform.shown).toEqual(['popover']);
 });
 
 test('an inline widget stands in its marker', () => {

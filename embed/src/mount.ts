@@ -140,7 +140,8 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
     if (line !== undefined) port.basket?.(line, Number(to));
     else if (act === 'close') close();
     else if (act === 'unfold') mounted.show('opening', port.takesFocus);
-    else if (act === 'scene' && to && to in mounted.body.scenes) mounted.show(to as SceneName, true);
+    else if (act === 'scene' && to && Object.hasOwn(mounted.body.scenes, to))
+      mounted.show(to as SceneName, true);
     else if (target === box && mayCloseBy('backdrop') && outside(box, event)) close();
   });
   if (inline) return mounted;

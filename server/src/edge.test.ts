@@ -127,9 +127,9 @@ test('whatever comes as a body is taken or refused in a sentence, and never brea
       if (status >= 400)
         expect((JSON.parse(text) as { message: unknown }).message).toEqual(expect.any(String));
     }),
-    { numRuns: 500 },
+    { numRuns: 400 },
   );
-});
+}, 60_000);
 
 test.each([
   ['no JSON', '{"name":', 'application/json'],
