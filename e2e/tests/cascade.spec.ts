@@ -8,17 +8,20 @@ type Sheet = Record<string, Record<string, Values>>;
 /** Properties that reach the page as they are written, by the name the browser computes them under. */
 const computed: Record<string, string> = {
   radius: 'border-top-left-radius',
-  letterSpacing: 'letter-spacing',
   fontSize: 'font-size',
   padding: 'padding-top',
 };
 const tokens: Record<string, number> = { '{size.small}': 13, '{space.4}': 17 };
 
-const anyValues: fc.Arbitrary<Values> = fc.dictionary(
-  fc.constantFrom(...Object.keys(computed)),
-  fc.oneof(fc.integer({ min: 10, max: 30 }), fc.constantFrom(...Object.keys(tokens))),
-  { maxKeys: 3 },
-);
+const size = fc.integer({ min: 10, max: 30 });
+const anyValues = fc.record(
+  {
+    radius: size,
+    fontSize: fc.oneof(size, fc.constant('{size.small}')),
+    padding: fc.oneof(size, fc.constant('{space.4}')),
+  },
+  { requiredKeys: [] },
+) as fc.Arbitrary<Values>;
 const conditions = [
   'base',
   'medium',
@@ -121,7 +124,7 @@ async function workshop(page: Page) {
       type: 'button',
       label: 'Go',
       wide: false,
-      action: { type: 'link', address: '/', newTab: false },
+      action: { type: 'close' },
     };
     await ask('put', `/api/widgets/${id}/draft`, {
       base: base++,
@@ -157,13 +160,19 @@ test('what the browser draws is the strongest value, at every level, screen and 
   const write = await workshop(page);
   let compared = 0;
   for (const style of fc.sample(anyStyle, { seed: 20_261_125, numRuns: 16 }) as Style[]) {
-    await page.setContent(await write(style));
+    const html = await write(style);
+    // Parsed as a page is: a shadow root that is declared is not made by writing into one.
+    await page.route('**/drawn.html', (route) => route.fulfill({ contentType: 'text/html', body: html }), {
+      times: 1,
+    });
+    await page.goto(`${studio}/drawn.html`);
     for (const [width, screens] of rooms) {
       await page.setViewportSize({ width, height: 800 });
       for (const { role, part, selector, state } of pieces) {
         const target = page.locator(selector);
         for (const forced of state ? [null, state] : [null]) {
-          if (forced === 'hover') await target.hover();
+          // Near its start, where it stays under the pointer whatever size its state gives it.
+          if (forced === 'hover') await target.hover({ position: { x: 24, y: 6 } });
           if (forced === 'focus') await target.focus();
           const drawn = await target.evaluate(
             (node, names) => names.map((name) => getComputedStyle(node).getPropertyValue(name)),

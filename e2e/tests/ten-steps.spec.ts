@@ -75,6 +75,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     const repair = inspector.getByRole('button', { name: /^Use #/ });
     await expect(inspector.getByText(/Contrast 1\.\d, needs 4.5/)).toBeVisible();
     await repair.click();
+    await inspector.getByRole('button', { name: 'Text 1 set here' }).click();
     await expect(inspector.getByText(/Contrast (4\.[5-9]|[5-9]|1\d)/)).toBeVisible();
 
     await row(page, 'Winter shows').click();

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { demo, expectAccessible, publish, signIn, studio } from './helpers.ts';
+import { demo, expectAccessible, publish, signIn, studio, openWidget } from './helpers.ts';
 
 const letter = (page: Page) => page.getByRole('dialog', { name: 'The moor’s sky, once a month' });
 const articles = ['/journal/dark-adaptation/', '/journal/first-telescope/'];
@@ -134,7 +134,7 @@ test('by keyboard: an inline form is filled in, corrected and sent, and its than
   browser,
 }) => {
   await signIn(page);
-  await page.getByRole('link', { name: 'Ask the observatory' }).click();
+  await openWidget(page, 'Ask the observatory');
   await publish(page);
   const visitor = await (await browser.newContext()).newPage();
   await visitor.goto(`${demo}/contact/`);

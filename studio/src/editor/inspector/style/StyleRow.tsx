@@ -8,6 +8,7 @@ import {
   styleProperties,
   type Brand,
   type Origin,
+  type Role,
   type StyleProperty,
   type Value,
 } from '@sirene/core/style';
@@ -15,6 +16,7 @@ import { readPath, type Operation, type Path } from '@sirene/core/widget';
 import { memo, useCallback } from 'react';
 import { useDocument, useEditor, useSettledDocument } from '../../state/editor.tsx';
 import { Row } from '../../../shared/Row.tsx';
+import { styleGroups } from '../../../shared/style/style-groups.ts';
 import { StyleControl } from '../../../shared/style/controls.tsx';
 import { OriginMark } from './OriginMark.tsx';
 
@@ -27,15 +29,41 @@ interface Props {
 
 /** One style property: its value in the state and on the screen chosen, where that comes from, and the way back. */
 export function StyleRow({ element, part, name }: Props) {
-  const { session, brand, condition, target, also } = useEditor();
+  const { brand, condition, target } = useEditor();
   const document = useDocument();
   const property = styleProperties[name] as StyleProperty;
   const whole = sourcesOf(document, brand, element);
-  const own = element !== null && target === 'element';
   const { element: _, ...shared } = whole;
-  const resolved = resolveValue(own ? whole : shared, part, name, condition, brandTokens(brand));
-  const below: Path = ['style', ...(own ? [] : [whole.role]), part, conditionOf(condition), name];
-  const ids = own ? [element, ...also.filter((id) => sameRole(document, id, whole.role))] : [];
+  const sources = element !== null && target === 'element' ? whole : shared;
+  const resolved = resolveValue(sources, part, name, condition, brandTokens(brand));
+  const { here, set } = useStyleValue(element, part, name, whole.role);
+  const colour = useStyleValue(element, part, 'color', whole.role);
+  const isGround = name === 'background' && bearsText(whole.role, part);
+  return (
+    <Box>
+      <StyleRowView
+        property={property}
+        value={resolved?.value}
+        css={resolved?.css ?? ''}
+        origin={JSON.stringify(resolved?.origin ?? null)}
+        here={here}
+        brand={brand}
+        onSet={set}
+      />
+      {element && (name === 'color' || isGround) && (
+        <ContrastNote element={element} part={part} onlyPoor={isGround} onRepair={colour.set} />
+      )}
+    </Box>
+  );
+}
+
+/** Whether a property is set where the inspector writes to, and what sets it there. */
+function useStyleValue(element: string | null, part: string, name: string, role: Role) {
+  const { session, condition, target, also } = useEditor();
+  const document = useDocument();
+  const own = element !== null && target === 'element';
+  const below: Path = ['style', ...(own ? [] : [role]), part, conditionOf(condition), name];
+  const ids = own ? [element, ...also.filter((id) => sameRole(document, id, role))] : [];
   const paths = own ? ids.map((id) => ['elements', id, ...below].join('.')) : [below.join('.')];
   const here = readPath(document, (paths[0] as string).split('.')) !== undefined;
   const key = paths.join(' ');
@@ -51,21 +79,11 @@ export function StyleRow({ element, part, name }: Props) {
     },
     [session, key],
   );
-  return (
-    <Box>
-      <StyleRowView
-        property={property}
-        value={resolved?.value}
-        css={resolved?.css ?? ''}
-        origin={JSON.stringify(resolved?.origin ?? null)}
-        here={here}
-        brand={brand}
-        onSet={set}
-      />
-      {name === 'color' && element && <ContrastNote element={element} part={part} onRepair={set} />}
-    </Box>
-  );
+  return { here, set };
 }
+
+const bearsText = (role: Role, part: string): boolean =>
+  styleGroups[role].some((group) => group.part === part && group.properties.includes('color'));
 
 function sameRole({ elements }: ReturnType<typeof useDocument>, id: string, role: string): boolean {
   const element = elements[id];
@@ -124,17 +142,20 @@ const StyleRowView = memo(
 function ContrastNote({
   element,
   part,
+  onlyPoor,
   onRepair,
 }: {
   element: string;
   part: string;
+  /** Beside a ground it is told only when it can't be read: the text's own colour says the rest. */
+  onlyPoor: boolean;
   onRepair(colour: string): void;
 }) {
   const { brand, condition, pictures } = useEditor();
   const document = useSettledDocument();
   const { ratio, needed, repair } = contrastOf(document, brand, element, part, condition, pictures);
   if (ratio >= needed) {
-    return (
+    return onlyPoor ? null : (
       <Text ms="100px" mt="1" fontSize="12px" color="slate">
         Contrast {ratio.toFixed(1)}, needs {needed}
       </Text>
