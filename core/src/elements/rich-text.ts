@@ -27,6 +27,10 @@ export function plainText(runs: readonly Run[]): string {
   return runs.map((run) => run.text).join('');
 }
 
+/** The first words of a text, 60 letters at most, with a sign where there is more. */
+export const beginning = (text: string): string =>
+  text.length > 60 ? `${text.slice(0, 59).trimEnd()}…` : text;
+
 /** Runs with one text and no marks; none for an empty text. */
 export function toRuns(text: string): Run[] {
   return text === '' ? [] : [{ text }];

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { h } from '../render/html.js';
 import { define, elementFields } from './definition.js';
-import { plainText, renderRuns, runProblems, runSchema, toRuns } from './rich-text.js';
+import { beginning, plainText, renderRuns, runProblems, runSchema, toRuns } from './rich-text.js';
 
 const schema = elementFields('text', {
   /** 1 to 4 for a heading of that level, 0 for a paragraph. */
@@ -21,7 +21,7 @@ export const text = define({
   container: false,
   create: () => ({ type: 'text', level: 0, content: toRuns('Write a sentence or two here.') }),
   title: ({ level, content }) =>
-    plainText(content).slice(0, 60) || (level === 0 ? 'Empty paragraph' : 'Empty heading'),
+    beginning(plainText(content)) || (level === 0 ? 'Empty paragraph' : 'Empty heading'),
   properties: [
     { path: ['content'], label: 'Words', control: 'rich', help: 'Or double-click the text on the stage.' },
     {

@@ -1,4 +1,4 @@
-import { closingOf } from '../placement/index.js';
+import { closingOf, type Closing } from '../placement/index.js';
 import type { Condition, Targeting, Trigger } from '../behaviour/index.js';
 import { withDescendants, type WidgetDocument } from '../widget/index.js';
 
@@ -66,12 +66,16 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
     about('frequency', frequencyWords(document)),
     say('.'),
   ],
-  respond: (document) => [
-    say(`The visitor finds ${contentWords(document)}`),
-    ...(document.placement.type === 'inline'
-      ? [say('; it stands in the page and has nothing to close.')]
-      : [say(', and closes it by '), about('closing', closingWords(document)), say('.')]),
-  ],
+  respond: (document) => {
+    const closing = closingOf(document.placement);
+    const stands = document.placement.type === 'page' ? 'is a page of its own' : 'stands in the page';
+    return [
+      say(`The visitor finds ${contentWords(document)}`),
+      ...(closing
+        ? [say(', and closes it by '), about('closing', closingWords(closing)), say('.')]
+        : [say(`; it ${stands} and has nothing to close.`)]),
+    ];
+  },
   afterwards: ({ afterwards: { visitor, actions }, scenes }) => {
     const recipients = actions.flatMap((action) => (action.type === 'notify' ? action.recipients : []));
     const seen =
@@ -217,9 +221,7 @@ export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>)
   }
 }
 
-function closingWords({ placement }: WidgetDocument): string {
-  const closing = closingOf(placement);
-  if (!closing) return '';
+function closingWords(closing: Closing): string {
   const { button, escape, backdrop, after } = closing;
   const ways = [
     button && 'its close button',

@@ -135,6 +135,8 @@ test('what stands in the page has nothing to close, and a sentence’s pieces sa
   expect(say(inline, 'respond')).toBe(
     'The visitor finds a form with 2 fields; it stands in the page and has nothing to close.',
   );
+  const page = applyOperation(start, changePlacement(start, 'page')).document;
+  expect(say(page, 'respond')).toContain('; it is a page of its own and has nothing to close.');
   const subjects = stations.flatMap((station) =>
     stationSentence(start, station).flatMap(({ subject }) => subject ?? []),
   );

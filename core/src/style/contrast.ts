@@ -1,4 +1,4 @@
-import { clampChroma, converter, formatHex, parse, type Oklch, type Rgb } from 'culori';
+import { clampChroma, converter, formatHex, formatHex8, parse, type Oklch, type Rgb } from 'culori';
 
 const toRgb = converter('rgb');
 const toOklch = converter('oklch');
@@ -19,6 +19,17 @@ export function over(colour: string, ground: string): string {
   const share = top.alpha ?? 1;
   const mix = (a: number, b: number) => a * share + b * (1 - share);
   return formatHex({ mode: 'rgb', r: mix(top.r, under.r), g: mix(top.g, under.g), b: mix(top.b, under.b) });
+}
+
+/**
+ * A colour as people write it: `#rrggbb`, or `#rrggbbaa` where something shows through.
+ *
+ * @returns the text itself when it is no colour
+ */
+export function hexOf(colour: string): string {
+  const read = rgb(colour);
+  if (!read) return colour;
+  return (read.alpha ?? 1) < 1 ? formatHex8(read) : formatHex(read);
 }
 
 /** Relative luminance, 0 (black) to 1 (white), as WCAG 2.2 defines it. */

@@ -4,6 +4,7 @@ import {
   completeBrand,
   conditionsHolding,
   contrast,
+  hexOf,
   levels,
   luminance,
   nearestReadable,
@@ -103,6 +104,16 @@ describe('contrast', () => {
     ['#0000ff', '#ffffff', 8.59],
   ])('%s on %s is %d', (one, other, ratio) => {
     expect(contrast(one, other)).toBeCloseTo(ratio, 1);
+  });
+
+  test.each([
+    ['color(srgb 0.05 0.055 0.18 / 0.5)', '#0d0e2e80'],
+    ['rgb(255 0 0)', '#ff0000'],
+    ['#ABC', '#aabbcc'],
+    ['', ''],
+    ['none', 'none'],
+  ])('%s is written as %s', (colour, hex) => {
+    expect(hexOf(colour)).toBe(hex);
   });
 
   test('it is the same both ways, and between 1 and 21', () => {

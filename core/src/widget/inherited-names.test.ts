@@ -31,7 +31,7 @@ function changed(document: unknown, { path, isKey }: Place, name: string): unkno
   if (!isKey) holder[last] = name;
   else {
     const value = holder[last];
-    delete holder[last];
+    Reflect.deleteProperty(holder, last);
     Object.defineProperty(holder, name, { value, enumerable: true, configurable: true, writable: true });
   }
   return copy;

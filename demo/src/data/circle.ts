@@ -188,7 +188,7 @@ export const membersDoor = buildWidget({
             { type: 'image', src: brandLogo, alt: '', style: { box: { base: { width: 190 } } } },
             heading('Come in out of the dark', 1, { fontSize: 44, lineHeight: 1.1, color: '#ffffff' }),
             words('Your key, your evenings and what you have borrowed are behind this door.', {
-              color: '{color.moonlight}',
+              color: '#ffffff',
               fontSize: '{size.large}',
             }),
           ]),
@@ -217,7 +217,7 @@ export const membersDoor = buildWidget({
             ),
           ]),
           {
-            minWidth: 280,
+            minWidth: 240,
             padding: '{space.6}',
             background: 'rgb(13 14 46 / 0.66)',
             backdropBlur: 10,
@@ -233,7 +233,7 @@ export const membersDoor = buildWidget({
   scenes: {
     thanks: [
       heading('The door is open', 2, { color: '#ffffff' }),
-      words('One moment, your evenings are being fetched.', { color: '{color.moonlight}' }),
+      words('One moment, your evenings are being fetched.', { color: '#ffffff' }),
     ],
   },
   style: {

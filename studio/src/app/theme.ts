@@ -32,6 +32,7 @@ const config = defineConfig({
     },
   },
   theme: {
+    recipes: { kbd: { base: { wordSpacing: 'normal' } } },
     tokens: {
       fonts: {
         body: { value: "'Instrument Sans Variable', system-ui, sans-serif" },

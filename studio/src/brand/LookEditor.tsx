@@ -92,7 +92,7 @@ export function LookEditor({ id, look, onChange }: Props) {
           label="Which screen"
           value={condition.screen ?? ''}
           options={{
-            '': 'Every screen',
+            '': 'All screens',
             ...Object.fromEntries(screens.toReversed().map((one) => [one, screenNames[one]])),
           }}
           onChange={(next) => setCondition({ ...condition, screen: (next || null) as Screen | null })}

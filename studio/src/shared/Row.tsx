@@ -6,17 +6,22 @@ export function Row({
   label,
   aside,
   narrow,
+  above,
   children,
 }: {
   label: string;
   aside?: React.ReactNode;
   narrow?: boolean;
+  /** The label stands above a control that needs the whole width. */
+  above?: boolean;
   children: (id: string) => React.ReactNode;
 }) {
   const id = useId();
   return (
     <Grid
-      templateColumns={`${narrow ? 64 : 92}px minmax(0, 1fr)${aside ? ' 46px' : ''}`}
+      templateColumns={
+        above ? 'minmax(0, 1fr)' : `${narrow ? 64 : 92}px minmax(0, 1fr)${aside ? ' 46px' : ''}`
+      }
       gap="2"
       alignItems="center"
     >

@@ -2,16 +2,15 @@
 import { createElement } from '@sirene/core/elements';
 import { completeBrand } from '@sirene/core/style';
 import { createWidget, type WidgetDocument } from '@sirene/core/widget';
-import type { MountPort } from '@sirene/embed/mount';
-import type { StageController } from '../stage/stage-controller.js';
+import type { StageController, StagePort } from '../stage/stage-controller.js';
 import { Rehearsal } from './rehearsal.js';
 
 /** A stage that only notes what it is asked to show. */
 class NotedStage {
   shown: string[] = [];
-  port: MountPort | null = null;
+  port: StagePort | null = null;
   page = null;
-  perform = (port: MountPort | null) => (this.port = port);
+  perform = (port: StagePort | null) => (this.port = port);
   face = (scene: string, visible: boolean) => this.shown.push(visible ? scene : 'nothing');
   comeAgain = () => this.shown.push('comes in');
 }

@@ -62,7 +62,6 @@ export class Rehearsal {
       remember: (memory) => (this.#memory = memory),
     });
     this.stage.perform({
-      base: '',
       takesFocus: false,
       close: () => this.#session.send({ type: 'close', widget: widgetId }),
       submit: (form, id) => this.#submit(form, id),

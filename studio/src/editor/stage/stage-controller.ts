@@ -11,7 +11,10 @@ import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
 import { forcedCss } from '../../shared/forced-css.ts';
 
-const editing: MountPort = { base: '', takesFocus: false, close: () => {}, submit: () => {} };
+/** What hears the visitor on the stage; the stage itself knows where uploads are served from. */
+export type StagePort = Omit<MountPort, 'base'>;
+
+const editing: StagePort = { takesFocus: false, close: () => {}, submit: () => {} };
 
 const ownClock: TickingClock = {
   now: () => Date.now(),
@@ -28,7 +31,7 @@ export class StageController {
   #body: CompiledWidget | null = null;
   #scene: SceneName = 'opening';
   #visible = true;
-  #port = editing;
+  #port: StagePort = editing;
   #foreign: Foreign = noForeign;
   #samples = 2;
   #forced: { id: string | null; state: State | null } = { id: null, state: null };
@@ -39,7 +42,11 @@ export class StageController {
   #mistakes = false;
   #listeners = new Set<() => void>();
 
-  constructor(private readonly slug: string) {}
+  /** @param base where uploads and typefaces are served from: on the client’s page a bare path would be the client’s. */
+  constructor(
+    private readonly slug: string,
+    private readonly base: string,
+  ) {}
 
   /** The stage's page, once it is loaded. */
   get page(): Document | null {
@@ -136,7 +143,7 @@ export class StageController {
   }
 
   /** Hands the widget to a rehearsal, whose port then hears what the visitor does; null takes it back. */
-  perform(port: MountPort | null): void {
+  perform(port: StagePort | null): void {
     this.#port = port ?? editing;
     this.#unmount();
     this.#paint();
@@ -203,10 +210,14 @@ export class StageController {
     const body = this.#body;
     if (!page?.body || !body) return;
     if (!this.#visible) this.#unmount();
-    else if (!this.#mounted || !patch(this.#mounted, body, this.#scene, this.#editedText, '')) {
+    else if (!this.#mounted || !patch(this.#mounted, body, this.#scene, this.#editedText, this.base)) {
       this.#unmount();
       const place = this.#placeOf(page, body);
-      this.#mounted = mount(page, body, place, { ...this.#port, written: (mounted) => this.#fill(mounted) });
+      this.#mounted = mount(page, body, place, {
+        ...this.#port,
+        base: this.base,
+        written: (mounted) => this.#fill(mounted),
+      });
       if (this.#scene !== this.#mounted.sceneName) this.#mounted.show(this.#scene);
       if (body.placement.type === 'inline') place?.scrollIntoView({ block: 'center' });
       this.#stopCount();

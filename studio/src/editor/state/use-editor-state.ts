@@ -40,7 +40,7 @@ export function useEditorState(loaded: Loaded): Editor {
   const [session] = useState(() => new EditSession(widget.document));
   const [settled] = useState(() => new SettledDocument(session));
   const [autosave] = useState(() => new Autosave(session, widget));
-  const [stage] = useState(() => new StageController(widget.slug));
+  const [stage] = useState(() => new StageController(widget.slug, location.origin));
   const [selection, selectOne] = useState<Selection>(null);
   const [also, setAlso] = useState<readonly string[]>([]);
   const pictures = usePictureColours(settled);

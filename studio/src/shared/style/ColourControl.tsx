@@ -1,5 +1,5 @@
 import { Box, Flex, Grid, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
-import { aliasPath, brandTokens, valueProblem, type Brand } from '@sirene/core/style';
+import { aliasPath, brandTokens, hexOf, valueProblem, type Brand } from '@sirene/core/style';
 import { useState } from 'react';
 import { tokensOf, type StyleControlProps } from './control-props.ts';
 
@@ -35,7 +35,7 @@ export function ColourField({ id, label, value, brand, group, without, onChange 
   const [typed, setTyped] = useState<string | null>(null);
   const token = aliasPath(value);
   const css = token ? (brandTokens(brand).get(token)?.css ?? '') : value;
-  const shown = typed ?? css;
+  const shown = typed ?? hexOf(css);
   const problem = typed === null ? null : valueProblem('color', typed);
   const type = (text: string) => {
     setTyped(text);
@@ -65,7 +65,7 @@ export function ColourField({ id, label, value, brand, group, without, onChange 
         >
           <Swatch colour={css} />
           <Text as="span" truncate fontSize="13px">
-            {css === '' ? 'None' : token ? token.replace(/^color\./, '') : css}
+            {css === '' ? 'None' : token ? token.replace(/^color\./, '') : hexOf(css)}
           </Text>
         </Flex>
       </Popover.Trigger>

@@ -39,6 +39,7 @@ export function SidesControl({ id, property, value, css, brand, onChange }: Styl
           min={min}
           max={max}
           step={1}
+          bare
           width="52px"
           value={css === '' ? undefined : numbers[0]}
           onChange={onChange}

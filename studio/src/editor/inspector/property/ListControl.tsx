@@ -1,4 +1,5 @@
 import { Box, Button, Flex, IconButton, Stack, Text } from '@chakra-ui/react';
+import type { InspectorProperty } from '@sirene/core/elements';
 import { readPath } from '@sirene/core/widget';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { Row } from '../../../shared/Row.tsx';
@@ -29,44 +30,57 @@ export function ListControl({ id, property, value = [], onChange }: PropertyCont
       {icon}
     </IconButton>
   );
+  const [only] = entries.properties.length === 1 ? entries.properties : [];
+  const control = (entry: unknown, at: number, inner: InspectorProperty, id: string) => {
+    const [key] = inner.path;
+    const set = (next: unknown) =>
+      onChange(value.with(at, key === undefined ? next : withKey(entry, key, next)));
+    return <PropertyControl id={id} property={inner} value={readPath(entry, inner.path)} onChange={set} />;
+  };
   return (
-    <Stack id={id} role="group" aria-label={property.label} gap="2">
+    <Stack id={id} role="group" aria-label={property.label} gap={only ? '1' : '2'}>
       {value.map((entry, at) => {
         const name = entries.title?.(entry as never) || `${property.label} ${at + 1}`;
+        const tools = (
+          <>
+            {tool(`${name} up`, <ArrowUp size={13} aria-hidden />, at === 0, () =>
+              onChange(moved(at, at - 1)),
+            )}
+            {tool(`${name} down`, <ArrowDown size={13} aria-hidden />, at === value.length - 1, () =>
+              onChange(moved(at, at + 1)),
+            )}
+            {tool(`Take ${name} away`, <Trash2 size={13} aria-hidden />, value.length === 1, () =>
+              onChange(value.toSpliced(at, 1)),
+            )}
+          </>
+        );
+        if (only) {
+          return (
+            <Flex key={at} align="center">
+              <Box as="label" srOnly {...{ htmlFor: `${id}-${at}` }}>
+                {only.label}
+              </Box>
+              <Box flex="1" minW="0">
+                {control(entry, at, only, `${id}-${at}`)}
+              </Box>
+              {tools}
+            </Flex>
+          );
+        }
         return (
           <Box key={at} borderWidth="1px" rounded="sm" p="1.5">
-            <Flex align="center" mb={entries.properties.length > 1 ? '1' : '0'}>
+            <Flex align="center" mb="1">
               <Text flex="1" truncate fontSize="12px" color="slate">
                 {name}
               </Text>
-              {tool(`${name} up`, <ArrowUp size={13} aria-hidden />, at === 0, () =>
-                onChange(moved(at, at - 1)),
-              )}
-              {tool(`${name} down`, <ArrowDown size={13} aria-hidden />, at === value.length - 1, () =>
-                onChange(moved(at, at + 1)),
-              )}
-              {tool(`Take ${name} away`, <Trash2 size={13} aria-hidden />, value.length === 1, () =>
-                onChange(value.toSpliced(at, 1)),
-              )}
+              {tools}
             </Flex>
             <Stack gap="1.5">
-              {entries.properties.map((inner) => {
-                const [key] = inner.path;
-                const set = (next: unknown) =>
-                  onChange(value.with(at, key === undefined ? next : withKey(entry, key, next)));
-                return (
-                  <Row key={inner.label} label={inner.label} narrow>
-                    {(control) => (
-                      <PropertyControl
-                        id={control}
-                        property={inner}
-                        value={readPath(entry, inner.path)}
-                        onChange={set}
-                      />
-                    )}
-                  </Row>
-                );
-              })}
+              {entries.properties.map((inner) => (
+                <Row key={inner.label} label={inner.label} narrow>
+                  {(within) => control(entry, at, inner, within)}
+                </Row>
+              ))}
             </Stack>
           </Box>
         );

@@ -59,7 +59,7 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
   const label = property.unit ? `${property.label} (${property.unit})` : property.label;
   return (
     <Box>
-      <Row label={label}>
+      <Row label={label} above={property.control === 'list'}>
         {(control) => <PropertyControl id={control} property={property} value={value} onChange={set} />}
       </Row>
       {property.help && (

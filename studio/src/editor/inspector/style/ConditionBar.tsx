@@ -5,7 +5,7 @@ import { Choice } from '../../../shared/Choice.tsx';
 import { screenNames, stateNames } from '../../../shared/style/condition-names.ts';
 
 const screenOptions = {
-  every: 'Every screen',
+  every: 'All screens',
   ...Object.fromEntries(screens.toReversed().map((one) => [one, screenNames[one]])),
 };
 const stateOptions = { rest: 'At rest', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) };
@@ -14,7 +14,7 @@ const stateOptions = { rest: 'At rest', ...Object.fromEntries(states.map((one) =
 export function ConditionBar({ element, roleName }: { element: boolean; roleName: string }) {
   const { condition, setCondition, target, setTarget } = useEditor();
   return (
-    <Flex gap="1.5" px="3" py="2" borderBottomWidth="1px" bg="paper" role="group" aria-label="Values are for">
+    <Flex gap="1" px="2" py="2" borderBottomWidth="1px" bg="paper" role="group" aria-label="Values are for">
       {element && (
         <Choice
           label="Which elements"
