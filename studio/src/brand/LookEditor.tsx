@@ -161,11 +161,11 @@ function GroupRows({ role, sheet, condition, group, onSet }: GroupProps) {
         </Button>
       ) : (
         <Text fontSize="12px" color="slate" textAlign="end">
-          {resolved ? 'brand' : 'around'}
+          {resolved ? 'brand' : property.inherited ? 'around' : '–'}
         </Text>
       );
       return (
-        <Row key={name} label={property.label} aside={mark}>
+        <Row key={name} label={property.label} aside={mark} above={property.kind === 'gradient'}>
           {(id) => (
             <StyleControl
               id={id}

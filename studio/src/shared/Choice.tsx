@@ -5,7 +5,7 @@ export function Choice({
   id,
   value,
   options,
-  unset = 'as around',
+  unset = 'as it comes',
   label,
   size = 'xs',
   width,

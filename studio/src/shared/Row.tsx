@@ -1,4 +1,4 @@
-import { Box, Grid } from '@chakra-ui/react';
+import { Box, Flex, Grid, Stack } from '@chakra-ui/react';
 import { useId } from 'react';
 
 /** A label beside its control. The control gets the id by which the label names it. */
@@ -17,17 +17,29 @@ export function Row({
   children: (id: string) => React.ReactNode;
 }) {
   const id = useId();
+  const name = (
+    <Box as="label" {...{ htmlFor: id }} color="slate" fontSize="13px" lineHeight="1.25">
+      {label}
+    </Box>
+  );
+  if (above) {
+    return (
+      <Stack gap="1">
+        <Flex justify="space-between" align="center">
+          {name}
+          {aside}
+        </Flex>
+        {children(id)}
+      </Stack>
+    );
+  }
   return (
     <Grid
-      templateColumns={
-        above ? 'minmax(0, 1fr)' : `${narrow ? 64 : 92}px minmax(0, 1fr)${aside ? ' 46px' : ''}`
-      }
+      templateColumns={`${narrow ? 64 : 92}px minmax(0, 1fr)${aside ? ' 46px' : ''}`}
       gap="2"
       alignItems="center"
     >
-      <Box as="label" {...{ htmlFor: id }} color="slate" fontSize="13px" lineHeight="1.25">
-        {label}
-      </Box>
+      {name}
       {children(id)}
       {aside}
     </Grid>

@@ -33,11 +33,19 @@ function useStageMoves(): () => void {
       timers.forEach(clearTimeout);
     };
   }, [stage]);
+  const { page } = stage;
   useEffect(() => {
-    const view = stage.page?.defaultView;
-    view?.addEventListener('scroll', redraw, { passive: true });
-    return () => view?.removeEventListener('scroll', redraw);
-  });
+    const view = page?.defaultView;
+    if (!view) return;
+    view.addEventListener('scroll', redraw, { passive: true });
+    // Pictures of the client's page that come late push the widget down without a word.
+    const observer = new ResizeObserver(redraw);
+    observer.observe(page.body);
+    return () => {
+      view.removeEventListener('scroll', redraw);
+      observer.disconnect();
+    };
+  }, [page]);
   return redraw;
 }
 

@@ -1,7 +1,7 @@
 import { Box, Flex, Grid, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
 import { aliasPath, brandTokens, hexOf, valueProblem, type Brand } from '@sirene/core/style';
 import { useState } from 'react';
-import { tokensOf, type StyleControlProps } from './control-props.ts';
+import { tokensOf, unsetText, type StyleControlProps } from './control-props.ts';
 
 /** A colour of the brand, or one's own. */
 export function ColourControl({ id, property, value, brand, onChange }: StyleControlProps) {
@@ -10,6 +10,7 @@ export function ColourControl({ id, property, value, brand, onChange }: StyleCon
       id={id}
       label={property.label}
       value={value === undefined ? '' : String(value)}
+      empty={property.inherited ? unsetText(property) : 'None'}
       brand={brand}
       group={property.tokens}
       onChange={onChange}
@@ -23,6 +24,8 @@ interface Props {
   /** A colour as CSS text, an alias, or empty for none. */
   value: string;
   brand: Brand;
+  /** What is said where there is no colour. */
+  empty?: string;
   /** The group of tokens that is offered. */
   group: string | undefined;
   /** A token that can't be offered: the one that is being set. */
@@ -31,7 +34,7 @@ interface Props {
 }
 
 /** A swatch that opens the brand's colours and a field for one's own. */
-export function ColourField({ id, label, value, brand, group, without, onChange }: Props) {
+export function ColourField({ id, label, value, empty = 'None', brand, group, without, onChange }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const token = aliasPath(value);
   const css = token ? (brandTokens(brand).get(token)?.css ?? '') : value;
@@ -65,7 +68,7 @@ export function ColourField({ id, label, value, brand, group, without, onChange 
         >
           <Swatch colour={css} />
           <Text as="span" truncate fontSize="13px">
-            {css === '' ? 'None' : token ? token.replace(/^color\./, '') : hexOf(css)}
+            {css === '' ? empty : token ? token.replace(/^color\./, '') : hexOf(css)}
           </Text>
         </Flex>
       </Popover.Trigger>

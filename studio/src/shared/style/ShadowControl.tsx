@@ -2,7 +2,7 @@ import { Flex, Input, Stack, Text } from '@chakra-ui/react';
 import { valueProblem } from '@sirene/core/style';
 import { Choice } from '../Choice.tsx';
 import { NumberInput } from '../NumberInput.tsx';
-import { tokensOf, type StyleControlProps } from './control-props.ts';
+import { tokensOf, unsetText, type StyleControlProps } from './control-props.ts';
 
 const written = /^(-?[\d.]+)(?:px)? (-?[\d.]+)(?:px)? (-?[\d.]+)(?:px)?(?: (-?[\d.]+)(?:px)?)? (.+)$/;
 const lengths = ['Across', 'Down', 'Blur', 'Spread'];
@@ -28,6 +28,7 @@ export function ShadowControl({ id, property, value, css, brand, onChange }: Sty
         id={id}
         value={own ? 'own' : String(value ?? '')}
         options={{ none: 'None', ...options, own: 'Own' }}
+        unset={unsetText(property)}
         onChange={(next) => onChange(next === 'own' ? start : next)}
       />
       {parts && (

@@ -10,6 +10,9 @@ export interface StyleControlProps {
   onChange(value: Value): void;
 }
 
+/** What stands where nothing is set: what is around speaks for it, or nothing does. */
+export const unsetText = ({ inherited }: StyleProperty): string => (inherited ? 'as around' : 'as it comes');
+
 export interface NamedToken {
   path: string;
   /** The path below its group. */

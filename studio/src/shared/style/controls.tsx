@@ -1,7 +1,7 @@
 import type { StyleProperty } from '@sirene/core/style';
 import { Choice } from '../Choice.tsx';
 import { ColourControl } from './ColourControl.tsx';
-import type { StyleControlProps } from './control-props.ts';
+import { unsetText, type StyleControlProps } from './control-props.ts';
 import { FontControl } from './FontControl.tsx';
 import { GradientControl } from './GradientControl.tsx';
 import { ImageControl } from './ImageControl.tsx';
@@ -12,7 +12,15 @@ import { SidesControl } from './SidesControl.tsx';
 import { SizeControl } from './SizeControl.tsx';
 
 function KeywordControl({ id, property, value, onChange }: StyleControlProps) {
-  return <Choice id={id} value={String(value ?? '')} options={property.options ?? {}} onChange={onChange} />;
+  return (
+    <Choice
+      id={id}
+      value={String(value ?? '')}
+      options={property.options ?? {}}
+      unset={unsetText(property)}
+      onChange={onChange}
+    />
+  );
 }
 
 /** The control of each kind of style property. A new kind is a line here. */

@@ -13,12 +13,14 @@ interface Props {
   /** Whether it is set just where one is about to set it. */
   here: boolean;
   label: string;
+  /** Whether what surrounds it speaks for it where nothing is set. */
+  inherited: boolean;
   onReset(): void;
   children(mark: ReactNode): ReactNode;
 }
 
 /** Says where a value comes from; pressed, it resets what is set here, or tells how to get to where it is set. */
-export function OriginMark({ origin, here, label, onReset, children }: Props) {
+export function OriginMark({ origin, here, label, inherited, onReset, children }: Props) {
   const [open, setOpen] = useState(false);
   const panel = useId();
   if (here) {
@@ -40,7 +42,7 @@ export function OriginMark({ origin, here, label, onReset, children }: Props) {
       </Button>,
     );
   }
-  const name = origin ? levelNames[origin.level] : 'around';
+  const name = origin ? levelNames[origin.level] : inherited ? 'around' : null;
   const mark = (
     <Button
       size="2xs"
@@ -53,10 +55,10 @@ export function OriginMark({ origin, here, label, onReset, children }: Props) {
       aria-expanded={open}
       aria-controls={open ? panel : undefined}
       title="Where it is set"
-      aria-label={`${label}: set by ${name}. Tell me where`}
+      aria-label={`${label}: set ${name ? `by ${name}` : 'nowhere'}. Tell me where`}
       onClick={() => setOpen(!open)}
     >
-      {name}
+      {name ?? '–'}
     </Button>
   );
   return (
@@ -64,16 +66,17 @@ export function OriginMark({ origin, here, label, onReset, children }: Props) {
       {children(mark)}
       {open && (
         <Box id={panel} ms="100px" mt="1" fontSize="12px" color="slate">
-          <Where origin={origin} />
+          <Where origin={origin} inherited={inherited} />
         </Box>
       )}
     </>
   );
 }
 
-function Where({ origin }: { origin: Origin | null }) {
+function Where({ origin, inherited }: Pick<Props, 'origin' | 'inherited'>) {
   const { brand, setTarget, setCondition } = useEditor();
-  if (!origin) return <Text>Set nowhere: it is taken from what surrounds it.</Text>;
+  if (!origin)
+    return <Text>Set nowhere: it is {inherited ? 'taken from what surrounds it' : 'as it comes'}.</Text>;
   const { level, condition, look, token } = origin;
   const when = condition === 'base' ? '' : `, for ${conditionName(conditionParts(condition))}`;
   const link = (to: string, text: string) => (

@@ -109,10 +109,11 @@ const StyleRowView = memo(
         origin={JSON.parse(origin) as Origin | null}
         here={here}
         label={property.label}
+        inherited={property.inherited ?? false}
         onReset={() => onSet(undefined)}
       >
         {(mark) => (
-          <Row label={property.label} aside={mark}>
+          <Row label={property.label} aside={mark} above={property.kind === 'gradient'}>
             {(id) => (
               <StyleControl
                 id={id}
