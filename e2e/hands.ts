@@ -22,7 +22,7 @@ export function mouse(page: Page): Hand {
   return {
     name: 'by mouse',
     press: (target) => target.click(),
-    fill: (field, text) => field.fill(text),
+    fill: (target, text) => target.fill(text),
     async pick(select, option) {
       await select.selectOption({ label: option });
     },

@@ -9,7 +9,8 @@ run('npm', ['run', 'build', '-w', 'embed', '--silent']);
 const env = {
   ...process.env,
   SIRENE_DEMO: '1',
-  SIRENE_PRIVATE_HOSTS: process.env.SIRENE_PRIVATE_HOSTS ?? `localhost:${process.env.SIRENE_DEMO_PORT || 4310}`,
+  SIRENE_PRIVATE_HOSTS:
+    process.env.SIRENE_PRIVATE_HOSTS ?? `localhost:${process.env.SIRENE_DEMO_PORT || 4310}`,
 };
 ensureDemoData(resolve(root, process.env.SIRENE_DATA || 'data'), env);
 say('Watching');

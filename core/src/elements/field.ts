@@ -51,6 +51,13 @@ const choicesCss =
   '& [type=checkbox].mark::before{border-radius:2px;clip-path:polygon(14% 47%,0 62%,40% 100%,100% 20%,84% 6%,38% 68%);width:70%}' +
   '& .mark:checked::before{scale:1}';
 
+// As buttons the marks give way to the grounds of the choices; the fallbacks are choices with marks.
+const choiceButtonsCss =
+  '& .choice{position:relative;padding:var(--cp,0);border:var(--cb,0 solid);border-radius:var(--cr,0);background:var(--cg,none)}' +
+  '& .choice:has(:checked){background:var(--cs,none);color:var(--ct,inherit)}' +
+  '& .choice:has(:focus-visible){outline:var(--cl,none);outline-offset:2px}' +
+  '& .mark{position:var(--cm,static);opacity:var(--co,1)}';
+
 function choicesHtml({ key, options = [] }: Field, spec: FieldSpec, part: (name: string) => string): Html {
   return h(
     'div',
@@ -196,7 +203,10 @@ export const field = define({
   },
   problems: ({ kind, options }) =>
     fieldSpec(kind).options && !options ? [['options', 'must be given for this kind of field']] : [],
-  cssWhen: [{ styles: /--l(?!j)\w+:/, css: placedLabelCss }],
+  cssWhen: [
+    { styles: /--l(?!j)\w+:/, css: placedLabelCss },
+    { styles: /--cp:/, css: choiceButtonsCss },
+  ],
   fieldRule: (element: Field, id) => ({
     element: id,
     key: element.key,

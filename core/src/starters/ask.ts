@@ -136,7 +136,7 @@ export const ask: readonly Starter[] = [
           field('choice', 'again', 'Would you come again?', {
             required: true,
             options: ['Yes', 'Perhaps', 'No'],
-            style: { choices: { base: { choiceFlow: 'wrapped' } } },
+            style: { choices: { base: { choiceFlow: 'buttons' } } },
           }),
           field('choices', 'liked', 'What did you like?', {
             options: ['The people', 'The place', 'The food', 'The price'],

@@ -73,6 +73,10 @@ const choiceFlows: Record<string, string> = {
   lines: 'display:flex;flex-flow:column',
   wrapped: 'display:flex;flex-flow:row wrap',
   columns: 'display:grid;grid-template-columns:repeat(auto-fit,minmax(9em,1fr))',
+  // What is inside follows these variables: the choices are one value of their box, whatever level sets it.
+  buttons:
+    'display:flex;flex-flow:row wrap;--cp:9px 16px;--cb:1px solid var(--color-line);--cr:var(--radius-field);' +
+    '--cg:var(--color-ground);--cs:var(--color-accent);--ct:var(--color-on-accent);--cm:absolute;--co:0;--cl:2px solid',
 };
 
 /** All style properties, by name. A new one is a line here. */
@@ -245,7 +249,12 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       write: (value) => labelPlaceCss(value),
     }),
     property('choiceFlow', 'Choices stand', 'keyword', 'display', {
-      ...words({ lines: 'One a line', wrapped: 'One after another', columns: 'In columns' }),
+      ...words({
+        lines: 'One a line',
+        wrapped: 'One after another',
+        columns: 'In columns',
+        buttons: 'As buttons',
+      }),
       write: (value) => choiceFlows[value] as string,
     }),
     property('fill', 'Fill', 'colour', '--fill', { tokens: 'color' }),

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex, Text } from '@chakra-ui/react';
 import {
   brandTokens,
   conditionOf,
@@ -15,10 +15,10 @@ import {
   type StyleSheet,
   type Value,
 } from '@sirene/core/style';
-import { RotateCcw } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Choice } from '../shared/Choice.tsx';
 import { Folded } from '../shared/Folded.tsx';
+import { HereMark } from '../shared/HereMark.tsx';
 import { Row } from '../shared/Row.tsx';
 import { Section } from '../shared/Section.tsx';
 import { screenNames, stateNames } from '../shared/style/condition-names.ts';
@@ -146,19 +146,7 @@ function GroupRows({ role, sheet, condition, group, onSet }: GroupProps) {
       const resolved = resolveValue({ role, element: sheet }, part, name, condition, brandTokens(brand));
       const isSet = sheet[part]?.[at]?.[name] !== undefined;
       const mark = isSet ? (
-        <Button
-          size="2xs"
-          variant="ghost"
-          colorPalette="plain"
-          color="deep"
-          px="0"
-          justifyContent="end"
-          aria-label={`${property.label} is set here. Reset`}
-          onClick={() => onSet(part, name, undefined)}
-        >
-          here
-          <RotateCcw size={11} aria-hidden />
-        </Button>
+        <HereMark label={property.label} onReset={() => onSet(part, name, undefined)} />
       ) : (
         <Text fontSize="12px" color="slate" textAlign="end">
           {resolved ? 'brand' : property.inherited ? 'around' : '–'}

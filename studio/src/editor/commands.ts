@@ -3,6 +3,7 @@ import {
   childrenOf,
   duplicate,
   insertBranch,
+  insertNew,
   inTurn,
   moveByKey,
   parentOf,
@@ -12,6 +13,7 @@ import {
   topmost,
   type Branch,
   type Direction,
+  type NewElement,
   type Operation,
 } from '@sirene/core/widget';
 import { useEffect, useRef } from 'react';
@@ -60,6 +62,14 @@ export function useElementCommands() {
     run(inTurn(session.document, inOrder, (document, id) => moveByKey(document, id, direction)));
   };
 
+  /** Adds a new element after the selection, or inside it. */
+  const add = (element: NewElement) => {
+    const edit = insertNew(session.document, element, selection, scene, Math.random);
+    if (!edit) return;
+    session.apply(edit.operation);
+    select(edit.id);
+  };
+
   /** Puts copies of branches behind the selection, one after the other. */
   const insert = (branches: readonly Branch[]) => {
     const made: string[] = [];
@@ -84,7 +94,7 @@ export function useElementCommands() {
     if (copiedStyle && selection !== null)
       run(pasteStyle(session.document, [selection, ...also], copiedStyle));
   };
-  return { chosen, removeSelected, duplicateSelected, moveSelected, insert, copyStyle, putStyle };
+  return { chosen, add, removeSelected, duplicateSelected, moveSelected, insert, copyStyle, putStyle };
 }
 
 /** Keys that work all over the editor, except where text is being typed. */

@@ -1,4 +1,4 @@
-import { insertNew, newElements, scenes } from '@sirene/core/widget';
+import { newElements, scenes } from '@sirene/core/widget';
 import { stations } from '@sirene/core/sentence';
 import { useCallback } from 'react';
 import { useCommands, type Command } from '../shared/palette.ts';
@@ -10,16 +10,9 @@ import { useEditor, widths, type Width } from './state/editor.tsx';
 /** What the palette offers while a widget is edited. */
 export function useEditorPalette(): void {
   const editor = useEditor();
-  const { session, selection, select, scene, goTo, setScene, setWidth, stage } = editor;
-  const { removeSelected, duplicateSelected, copyStyle, putStyle } = useElementCommands();
+  const { session, selection, goTo, setScene, setWidth, stage } = editor;
+  const { add, removeSelected, duplicateSelected, copyStyle, putStyle } = useElementCommands();
   const commands = useCallback((): Command[] => {
-    const add = (index: number) => {
-      const entry = newElements[index];
-      const edit = entry && insertNew(session.document, entry.element, selection, scene, Math.random);
-      if (!edit) return;
-      session.apply(edit.operation);
-      select(edit.id);
-    };
     const edit = (name: string, keys: string, run: () => void): Command => ({
       name,
       keys,
@@ -51,17 +44,16 @@ export function useEditorPalette(): void {
         group: 'Stage',
         run: () => setWidth(widths[name]),
       })),
-      ...newElements.map(({ label }, index) => ({
+      ...newElements.map(({ label, element }) => ({
         name: `Add ${label.toLowerCase()}`,
         group: 'Elements',
-        run: () => add(index),
+        run: () => add(element),
       })),
     ];
   }, [
     session,
     selection,
-    select,
-    scene,
+    add,
     goTo,
     setScene,
     setWidth,

@@ -1,5 +1,5 @@
 import { Box, Button, IconButton, Menu, Portal } from '@chakra-ui/react';
-import { insertNew, newElements } from '@sirene/core/widget';
+import { newElements } from '@sirene/core/widget';
 import { Plus, X } from 'lucide-react';
 import useSWR from 'swr';
 import { get, remove, type ShelfPiece } from '../../shared/api.ts';
@@ -7,25 +7,17 @@ import { useElementCommands } from '../commands.ts';
 import { useEditor } from '../state/editor.tsx';
 import { ElementIcon, iconOf } from './icons.tsx';
 
-const entries = newElements.map((entry, index) => ({ ...entry, index }));
 const groups = [
-  { name: 'Elements', entries: entries.filter(({ element }) => element.type !== 'field') },
-  { name: 'Fields', entries: entries.filter(({ element }) => element.type === 'field') },
+  { name: 'Elements', entries: newElements.filter(({ element }) => element.type !== 'field') },
+  { name: 'Fields', entries: newElements.filter(({ element }) => element.type === 'field') },
 ];
 
 /** Adds an element after the selection, or inside it: a new one, or a copy of one from the shelf. */
 export function AddMenu() {
-  const { session, selection, select, scene, site } = useEditor();
-  const { insert } = useElementCommands();
+  const { site } = useEditor();
+  const { add, insert } = useElementCommands();
   const path = `/api/sites/${site.id}/shelf`;
   const { data: shelf = [], mutate } = useSWR(path, get<ShelfPiece[]>);
-  const add = (index: number) => {
-    const entry = newElements[index];
-    const edit = entry && insertNew(session.document, entry.element, selection, scene, Math.random);
-    if (!edit) return;
-    session.apply(edit.operation);
-    select(edit.id);
-  };
   const forget = async (id: string) => {
     await remove(`${path}/${id}`);
     await mutate();
@@ -47,8 +39,8 @@ export function AddMenu() {
                   {name}
                 </Menu.ItemGroupLabel>
                 <Box display="grid" gridTemplateColumns="1fr 1fr" role="presentation">
-                  {offered.map(({ label, element, index }) => (
-                    <Menu.Item key={label} value={label} onClick={() => add(index)}>
+                  {offered.map(({ label, element }) => (
+                    <Menu.Item key={label} value={label} onClick={() => add(element)}>
                       <ElementIcon name={iconOf({ type: element.type, ...element.with })} />
                       {label}
                     </Menu.Item>

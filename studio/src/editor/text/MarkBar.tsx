@@ -58,52 +58,38 @@ interface ToolProps {
   onMark(marking: Marking): void;
 }
 
-function ColourTool({ brand, empty, onMark }: ToolProps & { brand: Brand }) {
+interface ToolPopoverProps {
+  title: string;
+  icon: React.ReactNode;
+  on?: boolean;
+  empty: boolean;
+  width: string;
+  children: React.ReactNode;
+}
+
+/** A tool of the bar that opens a panel. */
+function ToolPopover({ title, icon, on, empty, width, children }: ToolPopoverProps) {
+  const name = `${title} of the passage`;
   return (
     <Popover.Root positioning={{ placement: 'bottom-start' }} lazyMount unmountOnExit>
       <Popover.Trigger asChild>
         <Button
           size="2xs"
           px="1"
-          variant="ghost"
+          variant={on ? 'subtle' : 'ghost'}
           colorPalette="plain"
-          aria-label="Colour of the passage"
-          title="Colour"
+          aria-label={name}
+          title={title}
           disabled={empty}
           onMouseDown={keepSelection}
         >
-          <Baseline size={14} aria-hidden />
+          {icon}
         </Button>
       </Popover.Trigger>
       <Portal>
         <Popover.Positioner>
-          <Popover.Content w="220px" aria-label="Colour of the passage" {...{ [textTools]: '' }}>
-            <Popover.Body p="3">
-              <Flex gap="2" wrap="wrap">
-                {tokensOf(brand, 'color').map(({ path, name, css }) => (
-                  <Box
-                    as="button"
-                    key={path}
-                    aria-label={name}
-                    title={name}
-                    onMouseDown={keepSelection}
-                    onClick={() => onMark({ colour: css })}
-                  >
-                    <Swatch colour={css} size={24} />
-                  </Box>
-                ))}
-              </Flex>
-              <Button
-                size="2xs"
-                mt="2"
-                variant="outline"
-                colorPalette="plain"
-                onMouseDown={keepSelection}
-                onClick={() => onMark({ colour: null })}
-              >
-                As around it
-              </Button>
-            </Popover.Body>
+          <Popover.Content w={width} aria-label={name} {...{ [textTools]: '' }}>
+            <Popover.Body p="3">{children}</Popover.Body>
           </Popover.Content>
         </Popover.Positioner>
       </Portal>
@@ -111,64 +97,79 @@ function ColourTool({ brand, empty, onMark }: ToolProps & { brand: Brand }) {
   );
 }
 
+function ColourTool({ brand, empty, onMark }: ToolProps & { brand: Brand }) {
+  return (
+    <ToolPopover title="Colour" icon={<Baseline size={14} aria-hidden />} empty={empty} width="220px">
+      <Flex gap="2" wrap="wrap">
+        {tokensOf(brand, 'color').map(({ path, name, css }) => (
+          <Box
+            as="button"
+            key={path}
+            aria-label={name}
+            title={name}
+            onMouseDown={keepSelection}
+            onClick={() => onMark({ colour: css })}
+          >
+            <Swatch colour={css} size={24} />
+          </Box>
+        ))}
+      </Flex>
+      <Button
+        size="2xs"
+        mt="2"
+        variant="outline"
+        colorPalette="plain"
+        onMouseDown={keepSelection}
+        onClick={() => onMark({ colour: null })}
+      >
+        As around it
+      </Button>
+    </ToolPopover>
+  );
+}
+
 function LinkTool({ address, empty, onMark }: ToolProps & { address: string }) {
   const [typed, setTyped] = useState(address);
   const sound = safeAddress(typed) !== null;
   return (
-    <Popover.Root positioning={{ placement: 'bottom-start' }} lazyMount unmountOnExit>
-      <Popover.Trigger asChild>
-        <Button
-          size="2xs"
-          px="1"
-          variant={address ? 'subtle' : 'ghost'}
-          colorPalette="plain"
-          aria-label="Link of the passage"
-          title="Link"
-          disabled={empty}
-          onMouseDown={keepSelection}
-        >
-          <Link size={14} aria-hidden />
-        </Button>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content w="280px" aria-label="Link of the passage" {...{ [textTools]: '' }}>
-            <Popover.Body p="3">
-              <form
-                onSubmit={(event) => {
-                  event.preventDefault();
-                  if (sound) onMark({ link: typed });
-                }}
-              >
-                <Flex gap="1.5">
-                  <Input
-                    size="xs"
-                    aria-label="Address of the link"
-                    placeholder="/shop or https://…"
-                    value={typed}
-                    onChange={(event) => setTyped(event.target.value)}
-                  />
-                  <Button type="submit" size="xs" variant="outline" colorPalette="plain" disabled={!sound}>
-                    Link
-                  </Button>
-                  {address && (
-                    <Button
-                      size="xs"
-                      px="1"
-                      variant="ghost"
-                      colorPalette="plain"
-                      aria-label="Take the link away"
-                      onClick={() => onMark({ link: null })}
-                    >
-                      <Unlink size={14} aria-hidden />
-                    </Button>
-                  )}
-                </Flex>
-              </form>
-            </Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+    <ToolPopover
+      title="Link"
+      icon={<Link size={14} aria-hidden />}
+      on={address !== ''}
+      empty={empty}
+      width="280px"
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (sound) onMark({ link: typed });
+        }}
+      >
+        <Flex gap="1.5">
+          <Input
+            size="xs"
+            aria-label="Address of the link"
+            placeholder="/shop or https://…"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+          <Button type="submit" size="xs" variant="outline" colorPalette="plain" disabled={!sound}>
+            Link
+          </Button>
+          {address && (
+            <Button
+              size="xs"
+              px="1"
+              variant="ghost"
+              colorPalette="plain"
+              aria-label="Take the link away"
+              onClick={() => onMark({ link: null })}
+            >
+              <Unlink size={14} aria-hidden />
+            </Button>
+          )}
+        </Flex>
+      </form>
+    </ToolPopover>
   );
 }

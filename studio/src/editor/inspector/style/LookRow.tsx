@@ -1,10 +1,11 @@
-import { Box, Button, Flex, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
+import { Box, Button, Flex } from '@chakra-ui/react';
 import type { Brand, Role } from '@sirene/core/style';
 import { useState } from 'react';
 import { lookId } from '../../../brand/look-id.ts';
 import { SharedChange } from '../../../brand/SharedChange.tsx';
 import { useEditor, useSettledDocument } from '../../state/editor.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
+import { NamePopover } from '../../../shared/NamePopover.tsx';
 import { Row } from '../../../shared/Row.tsx';
 
 /** The look of an element, or of the widget's box; what is set here can become a look, or change the one it has. */
@@ -104,43 +105,20 @@ function mergeSheets(under: Sheet, over: Sheet): Sheet {
 }
 
 function NewLook({ onSave }: { onSave(name: string): void }) {
-  const [name, setName] = useState('');
   return (
-    <Popover.Root lazyMount unmountOnExit positioning={{ placement: 'left-start' }}>
-      <Popover.Trigger asChild>
+    <NamePopover
+      trigger={
         <Button size="2xs" variant="outline" colorPalette="plain">
           Save as a look …
         </Button>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content w="260px" aria-label="New look">
-            <Popover.Body p="3">
-              <form
-                onSubmit={(event) => {
-                  event.preventDefault();
-                  if (name.trim()) onSave(name.trim());
-                }}
-              >
-                <Stack gap="2">
-                  <Text fontSize="13px">What is set here becomes a look that others can have too.</Text>
-                  <Input
-                    size="xs"
-                    aria-label="Name of the look"
-                    placeholder="Such as Quiet"
-                    maxLength={60}
-                    value={name}
-                    onChange={(event) => setName(event.target.value)}
-                  />
-                  <Button type="submit" size="xs" colorPalette="signal" disabled={!name.trim()}>
-                    Save
-                  </Button>
-                </Stack>
-              </form>
-            </Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+      }
+      title="New look"
+      help="What is set here becomes a look that others can have too."
+      label="Name of the look"
+      placeholder="Such as Quiet"
+      action="Save"
+      placement="left-start"
+      onName={onSave}
+    />
   );
 }

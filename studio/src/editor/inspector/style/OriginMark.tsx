@@ -1,9 +1,9 @@
 import { Box, Button, Link, Text } from '@chakra-ui/react';
 import { conditionParts, type Origin } from '@sirene/core/style';
-import { RotateCcw } from 'lucide-react';
 import { useId, useState, type ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useEditor } from '../../state/editor.tsx';
+import { HereMark } from '../../../shared/HereMark.tsx';
 import { conditionName } from '../../../shared/style/condition-names.ts';
 
 const levelNames = { brand: 'brand', look: 'look', widget: 'widget', element: 'rest' } as const;
@@ -24,23 +24,7 @@ export function OriginMark({ origin, here, label, inherited, onReset, children }
   const [open, setOpen] = useState(false);
   const panel = useId();
   if (here) {
-    return children(
-      <Button
-        size="2xs"
-        variant="ghost"
-        colorPalette="plain"
-        color="deep"
-        px="0"
-        gap="0.5"
-        justifyContent="end"
-        title="Set here. Press to take it back"
-        aria-label={`${label} is set here. Reset`}
-        onClick={onReset}
-      >
-        here
-        <RotateCcw size={11} aria-hidden />
-      </Button>,
-    );
+    return children(<HereMark label={label} onReset={onReset} />);
   }
   const name = origin ? levelNames[origin.level] : inherited ? 'around' : null;
   const mark = (
