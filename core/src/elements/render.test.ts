@@ -237,3 +237,30 @@ describe('the rest', () => {
     expect(html({ type: 'divider' })).toContain('<hr');
   });
 });
+
+describe('choices as buttons', () => {
+  const choice = (style?: Record<string, unknown>) =>
+    compiled(
+      { type: 'field', kind: 'choice', key: 'again', label: 'Again?', options: ['Yes', 'No'], style },
+      plainBrand,
+      true,
+    );
+
+  it('bring their rules only where some choice asks for them', () => {
+    expect(choice().css).not.toContain('--cp');
+    expect(choice({ choices: { base: { choiceFlow: 'wrapped' } } }).css).not.toContain('--cp');
+    expect(choice({ choices: { base: { choiceFlow: 'buttons' } } }).css).toContain('padding:var(--cp,0)');
+  });
+
+  it('hide the mark from the eye alone: the field is still there to be reached', () => {
+    const { css, scenes } = choice({ choices: { base: { choiceFlow: 'buttons' } } });
+    expect(css).toContain('opacity:var(--co,1)');
+    expect(scenes.opening).toMatch(/<input [^>]*type="radio"/);
+  });
+
+  it('take their colours from tokens that are written too', () => {
+    const { css } = choice({ choices: { base: { choiceFlow: 'buttons' } } });
+    for (const token of ['color-line', 'radius-field', 'color-ground', 'color-accent', 'color-on-accent'])
+      expect(css).toMatch(new RegExp(`--${token}:`));
+  });
+});

@@ -9,12 +9,21 @@ export function childrenOf(element: Element | undefined): readonly string[] {
   return element && 'children' in element ? element.children : [];
 }
 
+// A check asks for the parents of every element: looked for each time, that was 8 of its 12 ms for 150 elements. Elements
+// are never changed in place, so what is found of a record of them stays true.
+const parents = new WeakMap<Elements, ReadonlyMap<string, string>>();
+
 /** The element that holds another, or `null` for the root of a scene. */
 export function parentOf(elements: Elements, id: string): string | null {
-  for (const [parent, element] of Object.entries(elements)) {
-    if (childrenOf(element).includes(id)) return parent;
+  let found = parents.get(elements);
+  if (!found) {
+    const entries = Object.entries(elements);
+    found = new Map(
+      entries.flatMap(([parent, one]) => childrenOf(one).map((child): [string, string] => [child, parent])),
+    );
+    parents.set(elements, found);
   }
-  return null;
+  return found.get(id) ?? null;
 }
 
 /** An element and all it holds, in reading order. */

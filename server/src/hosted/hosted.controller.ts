@@ -3,8 +3,7 @@ import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { Controller, Get, Header, Inject, NotFoundException, Param, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { foreign } from '@sirene/core/foreign';
-import { compileWidget, type CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/render';
 import { shippedFonts } from '@sirene/core/style';
 import type { FastifyReply } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
@@ -55,8 +54,7 @@ export class HostedController {
   ) {
     const { widget, site } = await this.widgets.mine(user, id);
     void reply.header('content-disposition', `attachment; filename="${widget.slug}.html"`);
-    const body = compileWidget(widget.draft, this.sites.brandOf(site), foreign);
-    return this.#inlined(standalonePage(widget.draft.name, body, ''));
+    return this.#inlined(standalonePage(widget.draft.name, this.widgets.compiledDraft(widget, site), ''));
   }
 
   // Every upload and typeface of the file is put into it as a data address.

@@ -9,7 +9,7 @@ import {
 } from '@nestjs/common';
 import { replaceInDocument } from '@sirene/core/brand';
 import { foreign } from '@sirene/core/foreign';
-import { compileWidget } from '@sirene/core/render';
+import { compileWidget, type CompiledWidget } from '@sirene/core/render';
 import { createWidget, validateDocument, type WidgetDocument } from '@sirene/core/widget';
 import { DataSource, In, MoreThanOrEqual, type EntityManager } from 'typeorm';
 import type { UserEntity } from '../accounts/accounts.entity.js';
@@ -116,6 +116,11 @@ export class WidgetsService {
         draftSavedAt: this.clock.now(),
       });
     });
+  }
+
+  /** The draft as visitors would get it, were it published now. */
+  compiledDraft({ draft }: WidgetEntity, site: SiteEntity): CompiledWidget {
+    return compileWidget(draft, this.sites.brandOf(site), foreign);
   }
 
   /** Compiles the draft and makes it what visitors get. */

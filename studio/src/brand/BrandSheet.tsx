@@ -4,7 +4,7 @@ import { useDeferredValue, useMemo } from 'react';
 import useSWR from 'swr';
 import { get, type ListedWidget } from '../shared/api.ts';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
-import { SavedPicture } from '../shared/SavedPicture.tsx';
+import { DressedPicture } from './DressedPicture.tsx';
 import { useBrandEditing } from './brand-context.ts';
 import { lookPiece, pieces } from './sheet-pieces.ts';
 
@@ -40,7 +40,7 @@ export function BrandSheet() {
           <Flex wrap="wrap" gap="4">
             {widgets.slice(0, 24).map(({ id, name, draftVersion }) => (
               <Figure key={id} title={name}>
-                <SavedPicture id={id} version={draftVersion} brand={later} width={240} height={150} />
+                <DressedPicture id={id} version={draftVersion} brand={later} width={240} height={150} />
               </Figure>
             ))}
           </Flex>

@@ -8,10 +8,12 @@ import { writeCounts } from '@sirene/embed/countdown';
 import { loadFonts } from '@sirene/embed/fonts';
 import { boxHtml, served } from '@sirene/embed/mount';
 import { forcedCss } from './forced-css.ts';
+import { pictures } from './in-turn.ts';
 import { memo, useEffect, useRef } from 'react';
 
 interface Props {
-  body: CompiledWidget;
+  /** Not there yet, only its place is. */
+  body: CompiledWidget | undefined;
   width: number;
   height: number;
   scene?: SceneName;
@@ -30,9 +32,9 @@ export const BodyPicture = memo(function BodyPicture({
   const frame = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const host = frame.current;
-    if (!host) return;
+    if (!host || !body) return;
     const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' });
-    draw(root, body, scene, state, width, height);
+    return pictures.add(() => draw(root, body, scene, state, width, height));
   }, [body, scene, state, width, height]);
   return (
     <Box

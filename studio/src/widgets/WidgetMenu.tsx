@@ -1,11 +1,14 @@
 import { IconButton, Menu, Portal } from '@chakra-ui/react';
 import { Ellipsis } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useId, useState } from 'react';
 import { get, post, remove, type ListedWidget, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { saveText } from '../shared/save-file.ts';
-import { KeepStarter } from './KeepStarter.tsx';
-import { DuplicateWidget } from './DuplicateWidget.tsx';
+
+const KeepStarter = lazy(async () => ({ default: (await import('./KeepStarter.tsx')).KeepStarter }));
+const DuplicateWidget = lazy(async () => ({
+  default: (await import('./DuplicateWidget.tsx')).DuplicateWidget,
+}));
 
 interface Props {
   widget: ListedWidget;
@@ -17,6 +20,8 @@ interface Props {
 export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
   const { id, name, slug, publishedNumber } = widget;
   const [asking, setAsking] = useState<'copy' | 'starter' | null>(null);
+  const [open, setOpen] = useState(false);
+  const trigger = useId();
   const [error, setError] = useState<unknown>(null);
   const run = (work: () => Promise<unknown>) => {
     setError(null);
@@ -26,63 +31,81 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
     const { document } = await get<Widget>(`/api/widgets/${id}`);
     saveText(`${slug}.json`, JSON.stringify(document, null, 2), 'application/json');
   };
-  return (
-    <>
-      <Menu.Root>
-        <Menu.Trigger asChild>
-          <IconButton size="xs" variant="ghost" colorPalette="plain" aria-label={`What to do with ${name}`}>
-            <Ellipsis size={16} aria-hidden />
-          </IconButton>
-        </Menu.Trigger>
-        <Portal>
-          <Menu.Positioner>
-            <Menu.Content>
-              <Menu.Item value="copy" onClick={() => setAsking('copy')}>
-                Duplicate …
-              </Menu.Item>
-              <Menu.Item value="starter" onClick={() => setAsking('starter')}>
-                Keep as a starter …
-              </Menu.Item>
-              <Menu.Item value="json" onClick={() => run(saveJson)}>
-                Save as JSON
-              </Menu.Item>
-              <Menu.Item value="html" asChild>
-                <a href={`/api/widgets/${id}/export.html`} download>
-                  Save as one HTML file
-                </a>
-              </Menu.Item>
-              {publishedNumber !== null && (
-                <Menu.Item
-                  value="unpublish"
-                  onClick={() =>
-                    run(async () => {
-                      await post(`/api/widgets/${id}/unpublish`);
-                      onChanged();
-                    })
-                  }
-                >
-                  Take it off the site
-                </Menu.Item>
-              )}
+  // Made only when it is asked for: of what a row costs that is scrolled into sight, a menu was more than half.
+  const menu = (
+    <Menu.Root open ids={{ trigger }} onOpenChange={() => setOpen(false)}>
+      <Portal>
+        <Menu.Positioner>
+          <Menu.Content>
+            <Menu.Item value="copy" onClick={() => setAsking('copy')}>
+              Duplicate …
+            </Menu.Item>
+            <Menu.Item value="starter" onClick={() => setAsking('starter')}>
+              Keep as a starter …
+            </Menu.Item>
+            <Menu.Item value="json" onClick={() => run(saveJson)}>
+              Save as JSON
+            </Menu.Item>
+            <Menu.Item value="html" asChild>
+              <a href={`/api/widgets/${id}/export.html`} download>
+                Save as one HTML file
+              </a>
+            </Menu.Item>
+            {publishedNumber !== null && (
               <Menu.Item
-                value="delete"
-                color="wine"
+                value="unpublish"
                 onClick={() =>
                   run(async () => {
-                    await remove(`/api/widgets/${id}`);
-                    onDeleted(widget);
+                    await post(`/api/widgets/${id}/unpublish`);
+                    onChanged();
                   })
                 }
               >
-                Delete
+                Take it off the site
               </Menu.Item>
-            </Menu.Content>
-          </Menu.Positioner>
-        </Portal>
-      </Menu.Root>
+            )}
+            <Menu.Item
+              value="delete"
+              color="wine"
+              onClick={() =>
+                run(async () => {
+                  await remove(`/api/widgets/${id}`);
+                  onDeleted(widget);
+                })
+              }
+            >
+              Delete
+            </Menu.Item>
+          </Menu.Content>
+        </Menu.Positioner>
+      </Portal>
+    </Menu.Root>
+  );
+  return (
+    <>
+      <IconButton
+        id={trigger}
+        size="xs"
+        variant="ghost"
+        colorPalette="plain"
+        aria-label={`What to do with ${name}`}
+        aria-haspopup="menu"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        onKeyDown={(event) => {
+          if (event.key !== 'ArrowDown') return;
+          event.preventDefault();
+          setOpen(true);
+        }}
+      >
+        <Ellipsis size={16} aria-hidden />
+      </IconButton>
+      {open && menu}
       {error ? <ErrorNote error={error} /> : null}
-      {asking === 'copy' && <DuplicateWidget widget={widget} onClose={() => setAsking(null)} />}
-      {asking === 'starter' && <KeepStarter widget={widget} onClose={() => setAsking(null)} />}
+      <Suspense fallback={null}>
+        {asking === 'copy' && <DuplicateWidget widget={widget} onClose={() => setAsking(null)} />}
+        {asking === 'starter' && <KeepStarter widget={widget} onClose={() => setAsking(null)} />}
+      </Suspense>
     </>
   );
 }

@@ -1,11 +1,11 @@
 import { Box, Link, Stack, Table, Text } from '@chakra-ui/react';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { memo, useLayoutEffect, useRef, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { Brand, ListedWidget } from '../shared/api.ts';
 import { ago, count, percent } from '../shared/format.ts';
 import { widgetState } from '../shared/StateMark.tsx';
-import { SavedPicture } from '../shared/SavedPicture.tsx';
+import { SavedPicture } from './SavedPicture.tsx';
 import { WidgetMenu } from './WidgetMenu.tsx';
 
 interface Props {
@@ -15,6 +15,7 @@ interface Props {
   onDeleted(widget: ListedWidget): void;
 }
 
+// Every row's, so that none has to be measured: that is a layout of the page for each.
 const rowHeight = 106;
 
 /** The table itself. Only rows near the window are drawn, so that a thousand widgets scroll like ten. */
@@ -28,6 +29,8 @@ export function WidgetTable({ widgets, brand, onChanged, onDeleted }: Props) {
     count: widgets.length,
     estimateSize: () => rowHeight,
     overscan: 4,
+    // Rows that come into sight are drawn in a task of their own, not within the frame that scrolls.
+    useFlushSync: false,
     scrollMargin: margin,
     getItemKey: (at) => widgets[at]?.id ?? at,
   });
@@ -59,7 +62,7 @@ export function WidgetTable({ widgets, brand, onChanged, onDeleted }: Props) {
           {drawn.map(({ index, key }) => {
             const widget = widgets[index];
             return widget ? (
-              <Table.Row key={key} ref={rows.measureElement} data-index={index} aria-rowindex={index + 2}>
+              <Table.Row key={key} h={`${rowHeight}px`} aria-rowindex={index + 2}>
                 <Cells widget={widget} brand={brand} onChanged={onChanged} onDeleted={onDeleted} />
               </Table.Row>
             ) : null;
@@ -82,7 +85,11 @@ const Room = ({ height }: { height: number }) =>
     </tr>
   ) : null;
 
-function Cells({ widget, brand, ...told }: Omit<Props, 'widgets'> & { widget: ListedWidget }) {
+const Cells = memo(function Cells({
+  widget,
+  brand,
+  ...told
+}: Omit<Props, 'widgets'> & { widget: ListedWidget }) {
   const { id, name, sentence, shown, submitted } = widget;
   const figures =
     shown === 0 ? ['–', '–', '–'] : [count(shown), count(submitted), percent(submitted / shown)];
@@ -95,7 +102,7 @@ function Cells({ widget, brand, ...told }: Omit<Props, 'widgets'> & { widget: Li
         <Link asChild fontWeight="600" fontSize="15px">
           <RouterLink to={`/widgets/${id}`}>{name}</RouterLink>
         </Link>
-        <Text color="slate" mt="1" maxW="56ch">
+        <Text color="slate" mt="1" maxW="56ch" lineClamp="3" title={sentence}>
           {sentence}
         </Text>
       </Table.Cell>
@@ -117,4 +124,4 @@ function Cells({ widget, brand, ...told }: Omit<Props, 'widgets'> & { widget: Li
       </Table.Cell>
     </>
   );
-}
+});

@@ -1,6 +1,6 @@
 import { Button, Flex, Input, Text } from '@chakra-ui/react';
 import { LayoutTemplate, Plus, Upload } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import useSWR from 'swr';
 import { useSite } from '../app/session.ts';
@@ -9,11 +9,12 @@ import { Choice } from '../shared/Choice.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { count } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
-import { ImportWidget } from './ImportWidget.tsx';
-import { NewWidget } from './NewWidget.tsx';
 import { matching, sortings, states, type Sorting, type State } from './matching.ts';
 import { useBringBack } from './bring-back.tsx';
 import { WidgetTable } from './WidgetTable.tsx';
+
+const NewWidget = lazy(async () => ({ default: (await import('./NewWidget.tsx')).NewWidget }));
+const ImportWidget = lazy(async () => ({ default: (await import('./ImportWidget.tsx')).ImportWidget }));
 
 /** All widgets of the site: a true picture of each, its rule as one sentence, its state, and what it did lately. */
 export function WidgetsPage() {
@@ -56,8 +57,10 @@ export function WidgetsPage() {
       {widgets && brand && widgets.length > 0 && (
         <Found widgets={widgets} brand={brand} onChanged={() => void mutate()} onDeleted={deleted} />
       )}
-      {site && making === 'new' && <NewWidget site={site} onClose={() => setMaking(null)} />}
-      {site && making === 'import' && <ImportWidget site={site} onClose={() => setMaking(null)} />}
+      <Suspense fallback={null}>
+        {site && making === 'new' && <NewWidget site={site} onClose={() => setMaking(null)} />}
+        {site && making === 'import' && <ImportWidget site={site} onClose={() => setMaking(null)} />}
+      </Suspense>
     </Page>
   );
 }

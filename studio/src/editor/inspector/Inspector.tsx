@@ -26,7 +26,15 @@ export function Inspector() {
   const document = useSettledDocument();
   const element = selection === null ? undefined : document.elements[selection];
   return (
-    <Box as="section" aria-label="Inspector" bg="sheet" borderStartWidth="1px" overflow="auto" minH="0">
+    <Box
+      as="section"
+      aria-label="Inspector"
+      bg="sheet"
+      borderStartWidth="1px"
+      overflow="auto"
+      minH="0"
+      contain="strict"
+    >
       {selection !== null && element ? (
         <ElementInspector key={selection} id={selection} element={element} />
       ) : (

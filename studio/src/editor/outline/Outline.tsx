@@ -8,7 +8,7 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext } from '@dnd-kit/sortable';
-import { definitionOf, type Element } from '@sirene/core/elements';
+import { definitionOf, type Element as WidgetElement } from '@sirene/core/elements';
 import { moveTo, type Direction } from '@sirene/core/widget';
 import { useRef, useState } from 'react';
 import { sceneNames } from '../../shared/scene-names.ts';
@@ -22,6 +22,12 @@ import { outlineRows, rowsBetween } from './rows.ts';
 const widgetRow = 'the-widget';
 
 const stayInPlace = () => null;
+
+// The same at every drawing: given others, every row would be drawn anew.
+const dragBegins = { activationConstraint: { distance: 5 } };
+
+const rowOf = (target: EventTarget): string | undefined =>
+  (target as Element).closest<HTMLElement>('[data-row]')?.dataset['row'];
 
 /** The very same list while its entries are the same, or every row would be drawn again at every key press. */
 function useSameList(list: string[]): string[] {
@@ -48,7 +54,7 @@ export function Outline() {
   const document = useSettledDocument();
   const list = useRef<HTMLDivElement>(null);
   const [renaming, rename] = useState<string | null>(null);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }));
+  const sensors = useSensors(useSensor(PointerSensor, dragBegins));
   const rows = outlineRows(document, scene);
   const items = useSameList(rows.filter(({ region }) => !region).map(({ id }) => id));
   const last = also.at(-1) ?? selection;
@@ -71,13 +77,20 @@ export function Outline() {
 
   const focusRow = (id: string) =>
     requestAnimationFrame(() => list.current?.querySelector<HTMLElement>(`[data-row="${id}"]`)?.focus());
-  const choose = (
-    id: string,
-    { ctrlKey, metaKey, shiftKey }: Record<'ctrlKey' | 'metaKey' | 'shiftKey', boolean>,
-  ) => {
-    if (ctrlKey || metaKey) selectAlso(id);
+  // Presses and focus are heard here: a row that got a function of its own anew would be drawn anew at every key press.
+  const onClick = ({ target, ctrlKey, metaKey, shiftKey }: React.MouseEvent) => {
+    const id = rowOf(target);
+    if (id === undefined) return;
+    if (id === widgetRow) select(null);
+    else if (ctrlKey || metaKey) selectAlso(id);
     else if (shiftKey && selection) selectAll(rowsBetween(rows, selection, id));
     else select(id);
+  };
+  const onFocus = ({ target }: React.FocusEvent) => {
+    // By key or by assistive technology; a press is heard as a click, with the keys that are held.
+    if (!target.matches('[data-row][aria-selected=false]:not(:active)')) return;
+    const id = rowOf(target) as string;
+    select(id === widgetRow ? null : id);
   };
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (renaming !== null) return;
@@ -107,7 +120,15 @@ export function Outline() {
   };
 
   return (
-    <Flex as="section" aria-label="Outline" direction="column" bg="sheet" borderEndWidth="1px" minH="0">
+    <Flex
+      as="section"
+      aria-label="Outline"
+      direction="column"
+      bg="sheet"
+      borderEndWidth="1px"
+      minH="0"
+      contain="strict"
+    >
       <Flex align="center" justify="space-between" px="3" h="40px" borderBottomWidth="1px" flex="none">
         <Heading as="h2" fontSize="14px" fontWeight="600">
           {sceneNames[scene]}
@@ -122,9 +143,11 @@ export function Outline() {
         role="tree"
         aria-label="Elements"
         aria-multiselectable
+        onClick={onClick}
+        onFocus={onFocus}
         onKeyDown={onKeyDown}
       >
-        <WidgetRow selected={selection === null} onSelect={() => select(null)} name={document.name} />
+        <WidgetRow selected={selection === null} name={document.name} />
         <DndContext
           sensors={sensors}
           collisionDetection={pointerWithin}
@@ -136,11 +159,10 @@ export function Outline() {
               <OutlineItem
                 key={row.id}
                 {...row}
-                element={document.elements[row.id] as Element}
+                element={document.elements[row.id] as WidgetElement}
                 focusable={row.id === last}
                 selected={row.id === selection || also.includes(row.id)}
                 renaming={renaming === row.id}
-                onChoose={choose}
                 onRename={rename}
               />
             ))}
@@ -156,7 +178,7 @@ export function Outline() {
   );
 }
 
-function WidgetRow({ selected, onSelect, name }: { selected: boolean; onSelect: () => void; name: string }) {
+function WidgetRow({ selected, name }: { selected: boolean; name: string }) {
   return (
     <Flex
       role="treeitem"
@@ -171,8 +193,6 @@ function WidgetRow({ selected, onSelect, name }: { selected: boolean; onSelect: 
       cursor="pointer"
       bg={selected ? 'wash' : undefined}
       boxShadow={selected ? 'inset 3px 0 0 {colors.deep}' : undefined}
-      onClick={onSelect}
-      onFocus={onSelect}
     >
       <Box truncate>{name}</Box>
     </Flex>

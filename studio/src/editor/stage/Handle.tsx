@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { conditionOf } from '@sirene/core/style';
 import { useRef } from 'react';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { resized, resizingOf } from './resizing.ts';
 
 interface Props {
@@ -17,7 +17,7 @@ const thick = 8;
 /** The handle by which the selection is drawn larger and smaller. The inspector has the same figure for the keyboard. */
 export function Handle({ rect, scale, onDraw }: Props) {
   const { session, selection, condition, stage } = useEditor();
-  const document = useDocument();
+  const document = useSettledDocument();
   const press = useRef<{ at: number; size: number } | null>(null);
   const at = conditionOf({ screen: condition.screen, state: null });
   const resizing = resizingOf(document, selection, at);

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { moveTo, rootsOf } from '@sirene/core/widget';
 import { useEffect, useReducer, useRef, useState } from 'react';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { dropAt, type Drop } from './drop.ts';
 import { Handle } from './Handle.tsx';
 import { Measures } from './Measures.tsx';
@@ -70,7 +70,7 @@ function useHeld(key: string): boolean {
 /** Selection, handles, measures and what is dragged: drawn above the frame, never in it. */
 export function Overlay({ scale }: { scale: number }) {
   const { stage, session, selection, select, also, selectAlso } = useEditor();
-  const document = useDocument();
+  const document = useSettledDocument();
   const redraw = useStageMoves();
   const measuring = useHeld('Alt');
   const sheet = useRef<HTMLDivElement>(null);
@@ -97,10 +97,11 @@ export function Overlay({ scale }: { scale: number }) {
     const point = pointOf(event);
     if (!from) return setHovered(hit(event));
     if (!drop && Math.hypot(point.x - from.x, point.y - from.y) < 6) return;
-    setDrop(dropAt(stage, document, from.id, point));
+    setDrop(dropAt(stage, session.document, from.id, point));
   };
   const onUp = () => {
-    const operation = press.current && drop && moveTo(document, press.current.id, drop.target, drop.side);
+    const operation =
+      press.current && drop && moveTo(session.document, press.current.id, drop.target, drop.side);
     if (operation) session.apply(operation);
     press.current = null;
     setDrop(null);

@@ -2,7 +2,7 @@ import type { Station } from '@sirene/core/sentence';
 import { readPath, type Path, type SceneName, type WidgetDocument } from '@sirene/core/widget';
 import type { PictureColours } from '@sirene/core/check';
 import type { ConditionParts, Screen } from '@sirene/core/style';
-import { createContext, useContext, useSyncExternalStore } from 'react';
+import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
 import type { Brand, Site, StoredPage, Widget } from '../../shared/api.ts';
 import type { StageController } from '../stage/stage-controller.ts';
 import type { Autosave } from './autosave.ts';
@@ -76,6 +76,16 @@ export function useDocument(): WidgetDocument {
 export function useSettledDocument(): WidgetDocument {
   const { settled } = useEditor();
   return useSyncExternalStore(settled.subscribe, () => settled.document);
+}
+
+/**
+ * What is read from the document as it is now, as JSON tells it; the component is drawn again only when that is another.
+ * For the many that are on the screen at once and of which an edit changes one.
+ */
+export function useReading<T>(read: (document: WidgetDocument) => T): T {
+  const { session } = useEditor();
+  const text = useSyncExternalStore(session.subscribe, () => JSON.stringify(read(session.document)));
+  return useMemo(() => JSON.parse(text) as T, [text]);
 }
 
 /** What stands at a path of the document now; drawn again only when it changes. */

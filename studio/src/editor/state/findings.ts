@@ -1,6 +1,6 @@
 import { checkDocument, type Drawn, type Finding } from '@sirene/core/check';
 import { compileWidget } from '@sirene/core/render';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useEditor, useSettledDocument } from './editor.tsx';
 import { measureDrawn, measuringFrame } from './drawn.ts';
 
@@ -10,7 +10,8 @@ const stillMs = 700;
 /** What is worth mending in the widget, with what only a drawn one tells. */
 export function useFindings(): Finding[] {
   const { brand, pictures } = useEditor();
-  const document = useSettledDocument();
+  // Nobody waits for it: whatever else follows an edit is drawn first.
+  const document = useDeferredValue(useSettledDocument());
   const [drawn, setDrawn] = useState<Drawn>();
   const frame = useRef<HTMLIFrameElement | null>(null);
   useEffect(() => {

@@ -3,7 +3,7 @@ import type { Marking, Run } from '@sirene/core/elements';
 import { safeAddress } from '@sirene/core/sanitise';
 import type { Brand } from '@sirene/core/style';
 import { Baseline, Bold, Highlighter, Italic, Link, Underline, Unlink } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Swatch } from '../../shared/style/ColourControl.tsx';
 import { tokensOf } from '../../shared/style/control-props.ts';
 import { textTools } from '../stage/text-editing.ts';
@@ -26,7 +26,7 @@ const marks = [
 const keepSelection = (event: React.PointerEvent | React.MouseEvent) => event.preventDefault();
 
 /** What a passage of text can be given: weight, slant, line, highlight, colour, link. */
-export function MarkBar({ brand, passage, onMark }: Props) {
+export const MarkBar = memo(function MarkBar({ brand, passage, onMark }: Props) {
   const empty = passage.length === 0;
   return (
     <Flex role="toolbar" aria-label="Marks of the passage" gap="0.5" {...{ [textTools]: '' }}>
@@ -51,7 +51,7 @@ export function MarkBar({ brand, passage, onMark }: Props) {
       <LinkTool key={passage[0]?.link ?? ''} address={passage[0]?.link ?? ''} empty={empty} onMark={onMark} />
     </Flex>
   );
-}
+});
 
 interface ToolProps {
   empty: boolean;

@@ -1,16 +1,24 @@
 import { Stack, Textarea } from '@chakra-ui/react';
 import { markRuns, plainText, runsIn, withText, type Marking, type Run } from '@sirene/core/elements';
-import { useState } from 'react';
+import { useCallback, useLayoutEffect, useRef, useState } from 'react';
 import type { PropertyControlProps } from '../inspector/property/controls.tsx';
 import { useEditor } from '../state/editor.tsx';
 import { MarkBar } from './MarkBar.tsx';
+
+const nothing: Run[] = [];
 
 /** Words with marks, typed in the inspector: what is selected in the field is what a mark is put on. */
 export function RichControl({ id, value, onChange }: PropertyControlProps<Run[]>) {
   const { brand } = useEditor();
   const runs = value ?? [];
   const [[start, end], setPlaces] = useState<[number, number]>([0, 0]);
-  const mark = (marking: Marking) => onChange(markRuns(runs, start, end, marking));
+  const passage = start === end ? nothing : runsIn(runs, start, end);
+  const mark = useRef<(marking: Marking) => void>(() => {});
+  useLayoutEffect(() => {
+    mark.current = (marking) => onChange(markRuns(runs, start, end, marking));
+  });
+  // The very same at every key press, so that the bar is not drawn anew: that was half of what React did for one.
+  const onMark = useCallback((marking: Marking) => mark.current(marking), []);
   return (
     <Stack gap="1">
       <Textarea
@@ -23,7 +31,7 @@ export function RichControl({ id, value, onChange }: PropertyControlProps<Run[]>
           setPlaces([currentTarget.selectionStart, currentTarget.selectionEnd])
         }
       />
-      <MarkBar brand={brand} passage={runsIn(runs, start, end)} onMark={mark} />
+      <MarkBar brand={brand} passage={passage} onMark={onMark} />
     </Stack>
   );
 }

@@ -1,5 +1,6 @@
 import { Flex } from '@chakra-ui/react';
 import { screens, states, type Screen, type State } from '@sirene/core/style';
+import { memo } from 'react';
 import { useEditor, type Target } from '../../state/editor.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
 import { screenNames, stateNames } from '../../../shared/style/condition-names.ts';
@@ -10,8 +11,14 @@ const screenOptions = {
 };
 const stateOptions = { rest: 'At rest', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) };
 
+interface Props {
+  /** Whether an element is selected, rather than the widget's own box. */
+  element: boolean;
+  roleName: string;
+}
+
 /** What values are set for: which elements, which screen, which state. The stage shows the same. */
-export function ConditionBar({ element, roleName }: { element: boolean; roleName: string }) {
+export const ConditionBar = memo(function ConditionBar({ element, roleName }: Props) {
   const { condition, setCondition, target, setTarget } = useEditor();
   return (
     <Flex gap="1" px="2" py="2" borderBottomWidth="1px" bg="paper" role="group" aria-label="Values are for">
@@ -39,4 +46,4 @@ export function ConditionBar({ element, roleName }: { element: boolean; roleName
       />
     </Flex>
   );
-}
+});

@@ -1,4 +1,5 @@
 import { conditionOf, type Role, type StyleSheet } from '@sirene/core/style';
+import { memo } from 'react';
 import { useEditor } from '../../state/editor.tsx';
 import { Folded } from '../../../shared/Folded.tsx';
 import { Section } from '../../../shared/Section.tsx';
@@ -15,7 +16,7 @@ interface Props {
 }
 
 /** Everything that can be styled of one role, in groups. */
-export function StyleSections({ element, role, parts, own }: Props) {
+export const StyleSections = memo(function StyleSections({ element, role, parts, own }: Props) {
   const { condition } = useEditor();
   const at = conditionOf(condition);
   const countIn = (part: string, names: readonly string[]) =>
@@ -28,7 +29,7 @@ export function StyleSections({ element, role, parts, own }: Props) {
       </Section>
     );
   });
-}
+});
 
 function StyleGroupRows({
   element,
