@@ -1,14 +1,21 @@
 /** Calls back in a task of its own. */
 export type Later = (call: () => void) => void;
 
-// A message comes as soon as the browser has dealt with what is more urgent; timers in a chain wait 4 ms each.
-const { port1, port2 } = new MessageChannel();
 let told: () => void = () => {};
-port1.onmessage = () => told();
+let port: MessagePort | undefined;
+
+// A message comes as soon as the browser has dealt with what is more urgent; timers in a chain wait 4 ms each.
 const byMessage: Later = (call) => {
   told = call;
-  port2.postMessage(null);
+  port ??= openPort();
+  port.postMessage(null);
 };
+
+function openPort(): MessagePort {
+  const { port1, port2 } = new MessageChannel();
+  port1.onmessage = () => told();
+  return port2;
+}
 
 /**
  * Work that is done piece by piece, each in a task of its own, first come first served: many pieces that come at once, such
