@@ -120,6 +120,22 @@ test('a widget goes out as JSON and HTML and comes in again; what can’t come i
   await expect(stage(page).getByRole('heading', { name: 'Join the members’ circle' })).toBeVisible();
 });
 
+test('the menu of a row is opened, left and used by keys', async ({ page }) => {
+  await find(page, 'Basket');
+  const button = page.getByRole('button', { name: 'What to do with Basket' });
+  await button.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('menu')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('menu')).toHaveCount(0);
+  await expect(button).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('menu')).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toBeVisible();
+});
+
 test('what is deleted is brought back', async ({ page }) => {
   await newWidget(page, 'Short-lived');
   await saved(page);

@@ -29,10 +29,11 @@ export class WidgetsController {
     return widgets.map((widget) => {
       // Without the documents: a thousand of them are too much for one answer, and few are looked at.
       const { document, ...listed } = view(widget);
-      const { name, kind, placement } = document;
+      const { name, kind, placement, elements } = document;
       const sentence = ruleSentence(document);
       const done = counts.get(widget.id) ?? { shown: 0, submitted: 0 };
-      return { ...listed, name, kind, placement: placement.type, sentence, ...done };
+      const collects = Object.values(elements).some(({ type }) => type === 'form');
+      return { ...listed, name, kind, placement: placement.type, sentence, collects, ...done };
     });
   }
 

@@ -115,6 +115,15 @@ test('the picture of a draft is what would be published', async () => {
   expect((await server.get('/api/widgets/w_of_nobody/picture')).status).toBe(404);
 });
 
+test('the list says of each widget whether anything can be sent with it', async () => {
+  const withForm = await create('Has a form');
+  const without = (await server.post(`/api/sites/${siteId}/widgets`, { name: 'Has none' })).body;
+  const { body } = await server.get(`/api/sites/${siteId}/widgets`);
+  const collects = (id: string) =>
+    (body as { id: string; collects: boolean }[]).find((one) => one.id === id)?.collects;
+  expect([collects(withForm.id), collects(without.id)]).toEqual([true, false]);
+});
+
 test('a stale save is refused with the times of both, and nothing is lost', async () => {
   const widget = await create('Two tabs');
   server.clock.pass(5000);

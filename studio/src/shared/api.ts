@@ -73,6 +73,8 @@ export interface ListedWidget extends Omit<Widget, 'document'> {
   placement: Placement['type'];
   /** Its rule as one sentence. */
   sentence: string;
+  /** Whether it has a form, so that something can be sent. */
+  collects: boolean;
   shown: number;
   submitted: number;
 }

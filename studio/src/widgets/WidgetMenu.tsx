@@ -31,9 +31,16 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
     const { document } = await get<Widget>(`/api/widgets/${id}`);
     saveText(`${slug}.json`, JSON.stringify(document, null, 2), 'application/json');
   };
-  // Made only when it is asked for: of what a row costs that is scrolled into sight, a menu was more than half.
+  const close = () => {
+    setOpen(false);
+    // The menu had the focus, and is gone by the next frame; whoever pressed elsewhere has it there.
+    requestAnimationFrame(() => {
+      if (document.activeElement === document.body) document.getElementById(trigger)?.focus();
+    });
+  };
+  // Made only once it is asked for: of what a row costs that is scrolled into sight, a menu was more than half.
   const menu = (
-    <Menu.Root open ids={{ trigger }} onOpenChange={() => setOpen(false)}>
+    <Menu.Root open ids={{ trigger }} onOpenChange={close}>
       <Portal>
         <Menu.Positioner>
           <Menu.Content>

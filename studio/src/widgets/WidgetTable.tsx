@@ -90,9 +90,11 @@ const Cells = memo(function Cells({
   brand,
   ...told
 }: Omit<Props, 'widgets'> & { widget: ListedWidget }) {
-  const { id, name, sentence, shown, submitted } = widget;
-  const figures =
-    shown === 0 ? ['–', '–', '–'] : [count(shown), count(submitted), percent(submitted / shown)];
+  const { id, name, sentence, collects, shown, submitted } = widget;
+  // Where nothing can be sent there is nothing to count, unless an earlier version had a form.
+  const sent =
+    shown > 0 && (collects || submitted > 0) ? [count(submitted), percent(submitted / shown)] : ['–', '–'];
+  const figures = [shown === 0 ? '–' : count(shown), ...sent];
   return (
     <>
       <Table.Cell>

@@ -13,6 +13,7 @@ const widget = (name: string, more: Partial<ListedWidget> = {}): ListedWidget =>
   draftSavedAt: 0,
   publishedNumber: null,
   changedSince: false,
+  collects: true,
   shown: 0,
   submitted: 0,
   ...more,
