@@ -116,7 +116,8 @@ function Comparison({ version }: { version: Version }) {
 }
 
 function sentenceOf({ kind, element, title, what }: Difference): string {
-  if (kind === 'added') return `${title}: new in the draft`;
-  if (kind === 'removed') return `${title}: no longer in the draft`;
-  return `${element === null ? 'The widget' : title}: other ${what.join(', ')}`;
+  // In quotation marks: most are called by their words, which may end in a full stop.
+  if (kind === 'added') return `“${title}”: new in the draft`;
+  if (kind === 'removed') return `“${title}”: no longer in the draft`;
+  return `${element === null ? 'The widget' : `“${title}”`}: other ${what.join(', ')}`;
 }

@@ -2,19 +2,26 @@ import { Flex } from '@chakra-ui/react';
 
 const tones = { good: 'kelp', waiting: 'brass', bad: 'wine', quiet: 'slate' } as const;
 
+interface Props {
+  tone: keyof typeof tones;
+  /** Whether the words may take several lines. */
+  wraps?: boolean;
+  children: React.ReactNode;
+}
+
 /** A state as a dot and a word; the word says it all, the dot only helps to find it. */
-export function StateMark({ tone, children }: { tone: keyof typeof tones; children: React.ReactNode }) {
+export function StateMark({ tone, wraps = false, children }: Props) {
   return (
     <Flex
       as="span"
       display="inline-flex"
-      align="center"
+      align={wraps ? 'baseline' : 'center'}
       gap="1.5"
       color={tones[tone]}
       fontWeight="500"
-      whiteSpace="nowrap"
+      whiteSpace={wraps ? 'normal' : 'nowrap'}
     >
-      <svg width="8" height="8" aria-hidden>
+      <svg width="8" height="8" aria-hidden style={{ flex: 'none' }}>
         <circle
           cx="4"
           cy="4"

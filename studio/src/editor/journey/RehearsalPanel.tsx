@@ -157,7 +157,9 @@ function Why({ rehearsal }: { rehearsal: Rehearsal }) {
       <Text fontWeight="600">{explanation.open ? 'It is there' : 'Why it is not there now'}</Text>
       {explanation.reasons.map((reason) => (
         <Box key={reason.rule} fontSize="13px" lineHeight="1.4">
-          <StateMark tone={reason.holds ? 'good' : 'bad'}>{reasonWords(reason)}</StateMark>
+          <StateMark tone={reason.holds ? 'good' : 'bad'} wraps>
+            {reasonWords(reason)}
+          </StateMark>
         </Box>
       ))}
     </Box>
