@@ -19,10 +19,9 @@ import { useMemo, useState } from 'react';
 import { Choice } from '../shared/Choice.tsx';
 import { Folded } from '../shared/Folded.tsx';
 import { HereMark } from '../shared/HereMark.tsx';
-import { Row } from '../shared/Row.tsx';
 import { Section } from '../shared/Section.tsx';
 import { screenNames, stateNames } from '../shared/style/condition-names.ts';
-import { StyleControl } from '../shared/style/controls.tsx';
+import { ValueRow } from '../shared/style/ValueRow.tsx';
 import { groupsOf, partsOf, type StyleGroup } from '../shared/style/style-groups.ts';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
 import { lookPiece } from './sheet-pieces.ts';
@@ -153,18 +152,14 @@ function GroupRows({ role, sheet, condition, group, onSet }: GroupProps) {
         </Text>
       );
       return (
-        <Row key={name} label={property.label} aside={mark} above={property.kind === 'gradient'}>
-          {(id) => (
-            <StyleControl
-              id={id}
-              property={property}
-              value={resolved?.value}
-              css={resolved?.css ?? ''}
-              brand={brand}
-              onChange={(value) => onSet(part, name, value)}
-            />
-          )}
-        </Row>
+        <ValueRow
+          key={name}
+          property={property}
+          resolved={resolved}
+          brand={brand}
+          aside={mark}
+          onChange={(value) => onSet(part, name, value)}
+        />
       );
     });
   const rareSet = rare.filter((name) => sheet[part]?.[at]?.[name] !== undefined).length;

@@ -1,24 +1,16 @@
 import type { CompiledWidget } from '@sirene/core/render';
 import { useEffect, useState } from 'react';
 import useSWRImmutable from 'swr/immutable';
-import { get, type Brand } from '../shared/api.ts';
+import { get } from '../shared/api.ts';
 import { BodyPicture } from '../shared/BodyPicture.tsx';
+import type { DraftPicture } from '../shared/draft-picture.ts';
 import { pictures } from '../shared/in-turn.ts';
-
-interface Props {
-  id: string;
-  /** The draft's version, and the brand it is dressed in: another of either is another picture. */
-  version: number;
-  brand: Brand;
-  width: number;
-  height: number;
-}
 
 /**
  * The picture of a saved draft, fetched once it is wanted. It comes compiled: what compiles is 90 kB of script, which the
  * first place of the studio does without.
  */
-export function SavedPicture({ id, version, brand, ...size }: Props) {
+export function SavedPicture({ id, version, brand, ...size }: DraftPicture) {
   // In its turn: rows that are scrolled past ask for nothing.
   const [wanted, setWanted] = useState(false);
   useEffect(() => pictures.add(() => setWanted(true)), []);

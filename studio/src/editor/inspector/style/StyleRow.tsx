@@ -13,9 +13,8 @@ import {
 import { readPath, type Operation, type Path, type WidgetDocument } from '@sirene/core/widget';
 import { memo } from 'react';
 import { useEditor, useReading, useSettledDocument } from '../../state/editor.tsx';
-import { Row } from '../../../shared/Row.tsx';
 import { styleGroups } from '../../../shared/style/style-groups.ts';
-import { StyleControl } from '../../../shared/style/controls.tsx';
+import { ValueRow } from '../../../shared/style/ValueRow.tsx';
 import { OriginMark } from './OriginMark.tsx';
 
 interface Props {
@@ -51,18 +50,7 @@ export const StyleRow = memo(function StyleRow({ element, part, name }: Props) {
         onReset={() => set(undefined)}
       >
         {(mark) => (
-          <Row label={property.label} aside={mark} above={property.kind === 'gradient'}>
-            {(id) => (
-              <StyleControl
-                id={id}
-                property={property}
-                value={resolved?.value}
-                css={resolved?.css ?? ''}
-                brand={brand}
-                onChange={set}
-              />
-            )}
-          </Row>
+          <ValueRow property={property} resolved={resolved} brand={brand} aside={mark} onChange={set} />
         )}
       </OriginMark>
       {element && (name === 'color' || isGround) && (
