@@ -4,10 +4,12 @@ import { Global, Module, type OnApplicationShutdown } from '@nestjs/common';
 import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
 import { CONFIG, type Config } from '../config.js';
+import { Connection } from './connection.js';
 import { entities } from './entities.js';
 import { GroupWriter } from './group-writer.js';
 import { FirstSchema1764000000000 } from './migrations/1764000000000-first-schema.js';
 import { AssetsAndShelf1764100000000 } from './migrations/1764100000000-assets-and-shelf.js';
+import { Heartbeat1764200000000 } from './migrations/1764200000000-heartbeat.js';
 import { Transactions } from './transactions.js';
 
 async function openDatabase(config: Config): Promise<DataSource> {
@@ -16,7 +18,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
     type: 'better-sqlite3',
     database: join(config.data, 'sirene.db'),
     entities,
-    migrations: [FirstSchema1764000000000, AssetsAndShelf1764100000000],
+    migrations: [FirstSchema1764000000000, AssetsAndShelf1764100000000, Heartbeat1764200000000],
     migrationsRun: true,
     statementCacheSize: 200,
     prepareDatabase: (database: Database) => {
@@ -31,7 +33,12 @@ async function openDatabase(config: Config): Promise<DataSource> {
 
 @Global()
 @Module({
-  providers: [{ provide: DataSource, useFactory: openDatabase, inject: [CONFIG] }, Transactions, GroupWriter],
+  providers: [
+    { provide: DataSource, useFactory: openDatabase, inject: [CONFIG] },
+    Connection,
+    Transactions,
+    GroupWriter,
+  ],
   exports: [DataSource, Transactions, GroupWriter],
 })
 export class DatabaseModule implements OnApplicationShutdown {

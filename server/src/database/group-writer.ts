@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { Database } from 'better-sqlite3';
+import { storageFault } from './storage-fault.js';
 import { Transactions } from './transactions.js';
 
 interface Job {
@@ -44,7 +45,8 @@ export class GroupWriter {
         );
         group.forEach((job, at) => job.done(results[at]));
       } catch (error) {
-        if (group.length === 1) group[0]?.failed(error);
+        // The disk fails one as it fails all.
+        if (group.length === 1 || storageFault(error)) for (const job of group) job.failed(error);
         // One of them is at fault: each gets a transaction of its own, so that the others do not suffer.
         else for (const job of group) await this.#alone(job);
       }

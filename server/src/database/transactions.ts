@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { Database } from 'better-sqlite3';
-import { DataSource, type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
+import { Connection } from './connection.js';
 
 /**
  * The one way to write. SQLite has one writer and the process one connection, so two transactions that are open at
@@ -10,23 +11,16 @@ import { DataSource, type EntityManager } from 'typeorm';
 export class Transactions {
   #last: Promise<unknown> = Promise.resolve();
 
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(private readonly connection: Connection) {}
 
   /** Runs `work` in a transaction of its own, after those asked for before it. */
   write<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {
-    return this.#inTurn(() => this.dataSource.transaction(work));
+    return this.#inTurn(() => this.connection.transaction((_, manager) => work(manager)));
   }
 
   /** Runs `work` in one transaction on the bare connection: for the paths where thousands of rows a second arrive. */
   writeBare<T>(work: (database: Database) => T): Promise<T> {
-    return this.#inTurn(() => {
-      const database = this.#bare();
-      return Promise.resolve(database.transaction(() => work(database))());
-    });
-  }
-
-  #bare(): Database {
-    return (this.dataSource.driver as unknown as { databaseConnection: Database }).databaseConnection;
+    return this.#inTurn(() => this.connection.transaction(work));
   }
 
   #inTurn<T>(run: () => Promise<T>): Promise<T> {

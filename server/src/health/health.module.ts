@@ -1,21 +1,25 @@
-import { Controller, Get, Module } from '@nestjs/common';
+import { Controller, Get, Module, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { DataSource } from 'typeorm';
+import type { FastifyReply } from 'fastify';
 import { Public } from '../accounts/session.guard.js';
 import { version } from '../version.js';
+import { HealthService } from './health.service.js';
 
 @ApiTags('health')
 @Controller('health')
 class HealthController {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(private readonly health: HealthService) {}
 
+  /** 200 while requests can be read and written; 503 with the reason while they can't. */
   @Public()
   @Get()
-  async health() {
-    await this.dataSource.query('SELECT 1 FROM site LIMIT 1');
-    return { status: 'ok', version, database: 'ok' };
+  async read(@Res({ passthrough: true }) reply: FastifyReply) {
+    const database = await this.health.database();
+    const works = database === 'ok';
+    void reply.status(works ? 200 : 503).header('cache-control', 'no-store');
+    return { status: works ? 'ok' : 'failing', version, database };
   }
 }
 
-@Module({ controllers: [HealthController] })
+@Module({ controllers: [HealthController], providers: [HealthService] })
 export class HealthModule {}

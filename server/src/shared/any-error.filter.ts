@@ -1,5 +1,6 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { FastifyReply } from 'fastify';
+import { retryAfter, storageFault } from '../database/storage-fault.js';
 import type { ProblemBody } from './problems.js';
 
 interface FastifyRefusal {
@@ -22,8 +23,9 @@ export class AnyErrorFilter implements ExceptionFilter {
 
   catch(error: unknown, host: ArgumentsHost): void {
     const reply = host.getArgByIndex<FastifyReply>(1);
-    const body = this.#body(error);
+    const body = this.#body(storageFault(error) ?? error);
     if (body.statusCode >= 500) this.#logger.error(error);
+    if (body.statusCode === 503) void reply.header('retry-after', retryAfter);
     // The handler may have announced a CSV or a page before it refused.
     void reply.status(body.statusCode).type('application/json; charset=utf-8').send(body);
   }
