@@ -1,6 +1,7 @@
 import js from '@eslint/js';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import bareLookup from './scripts/lint/bare-lookup.js';
 
 /** Which workspaces of ours each may import: the layers of docs/architecture.md. */
 const layers = {
@@ -75,6 +76,12 @@ export default tseslint.config(
       '@typescript-eslint/no-misused-promises': 'error',
       '@typescript-eslint/await-thenable': 'error',
     },
+  },
+  {
+    files: ['core/src/**/*.ts', 'embed/src/**/*.ts', 'server/src/**/*.ts', 'studio/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.ts', '**/src/testing/**', 'core/src/maps/**'],
+    plugins: { sirene: { rules: { 'bare-lookup': bareLookup } } },
+    rules: { 'sirene/bare-lookup': 'error' },
   },
   {
     files: ['core/src/**/*.ts'],

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { compileRules, startSession, type Session } from '@sirene/core/behaviour';
 import type { CompiledWidget } from '@sirene/core/render';
 import { counter } from './events.ts';
@@ -127,7 +128,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
               site,
               widget: widget.id,
               body: widget.body,
-              rule: body.forms[id] ?? { fields: [] },
+              rule: valueAt(body.forms, id) ?? { fields: [] },
               done: () => submitted(widget, mounted),
             }),
           )

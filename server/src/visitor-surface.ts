@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import type { FastifyInstance, FastifyReply, FastifyRequest, RouteOptions } from 'fastify';
 import type { Config } from './config.js';
 
@@ -28,7 +29,7 @@ export function openVisitorSurface(fastify: FastifyInstance, config: Config): vo
   fastify.addHook('onRoute', (route: RouteOptions) => {
     const { rateLimit } = (route.config ?? {}) as { rateLimit?: Limit };
     if (rateLimit) {
-      const max = limits[rateLimit.group] ?? 60;
+      const max = valueAt(limits, rateLimit.group) ?? 60;
       Object.assign(rateLimit, { max, timeWindow: 60_000, groupId: rateLimit.group });
     }
     if (!paths.test(route.url)) return;

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { placeOf } from './address.js';
 import { pausedBy, noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
 import type { PageVisit } from './page.js';
@@ -145,7 +146,7 @@ function shown(state: MachineState, widget: CompiledRules): MachineState {
 }
 
 function remember(memory: Memory, id: string, what: WidgetMemory): Memory {
-  return { ...memory, widgets: { ...memory.widgets, [id]: { ...memory.widgets[id], ...what } } };
+  return { ...memory, widgets: { ...memory.widgets, [id]: { ...valueAt(memory.widgets, id), ...what } } };
 }
 
 function note(state: MachineState, id: string, what: WidgetMemory): Step {

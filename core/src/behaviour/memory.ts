@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import type { CompiledRules, Frequency, Returning } from './rules.js';
 
 export const dayMs = 86_400_000;
@@ -45,7 +46,7 @@ export type Pause = 'submitted' | 'closed' | 'frequency';
 
 /** Whether what the visitor did before keeps a widget away, and why. */
 export function pausedBy(widget: CompiledRules, memory: Memory, now: number): Pause | null {
-  const past = memory.widgets[widget.id];
+  const past = valueAt(memory.widgets, widget.id);
   if (!past) return null;
   if (resting(past.submittedAt, widget.returning.afterSubmitting, now)) return 'submitted';
   if (resting(past.closedAt, widget.returning.afterClosing, now)) return 'closed';

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import type { WidgetDocument } from '../widget/index.js';
 import { readTokens, type TokenTree } from '../style/index.js';
 
@@ -18,7 +19,7 @@ export function aliasesIn(value: unknown): string[] {
 export function replaceAliases<T>(value: T, replacements: Readonly<Record<string, string>>): T {
   if (typeof value === 'string') {
     return value.replace(alias, (whole, path: string) =>
-      Object.hasOwn(replacements, path) ? `{${replacements[path]}}` : whole,
+      Object.hasOwn(replacements, path) ? `{${valueAt(replacements, path)}}` : whole,
     ) as T;
   }
   if (Array.isArray(value)) return value.map((one) => replaceAliases(one as unknown, replacements)) as T;

@@ -8,7 +8,7 @@ import {
 } from '../style/index.js';
 import {
   aliasesIn,
-  brandProblems,
+  readBrand,
   exportTokens,
   matchTokens,
   plainValue,
@@ -138,6 +138,11 @@ describe('references', () => {
     expect(tokenAt(after.tokens, 'color.accent')?.$value).toBe('#0000ff');
   });
 });
+
+const brandProblems = (input: unknown, going?: string[]) => {
+  const reading = readBrand(input, going);
+  return reading.ok ? [] : reading.problems;
+};
 
 describe('a brand from outside', () => {
   const brand = (change: object) => ({ tokens: {}, looks: {}, fonts: [], ...change });

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import {
   colourScale,
   colourValue,
@@ -14,7 +15,7 @@ type Tokens = TokenTree;
 /** The leaf or group at a path such as `color.accent`. */
 export function tokenAt(tokens: Tokens, path: string): Tokens | undefined {
   let at: unknown = tokens;
-  for (const name of path.split('.')) at = (at as Record<string, unknown> | undefined)?.[name];
+  for (const name of path.split('.')) at = valueAt(at as Record<string, unknown> | undefined, name);
   return at as Tokens | undefined;
 }
 
@@ -25,7 +26,7 @@ export function withToken(brand: Brand, path: string, value: TokenValue | undefi
 
 function changed(tree: Tokens, [name, ...rest]: string[], value: TokenValue | undefined): Tokens {
   if (name === undefined) return value === undefined ? {} : { ...tree, $value: value };
-  const next = changed((tree[name] as Tokens | undefined) ?? {}, rest, value);
+  const next = changed((valueAt(tree, name) as Tokens | undefined) ?? {}, rest, value);
   const isEmpty = Object.keys(next).every((key) => key.startsWith('$') && key !== '$value');
   const { [name]: _, ...others } = tree;
   return isEmpty ? others : { ...tree, [name]: next };

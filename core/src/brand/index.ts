@@ -1,4 +1,4 @@
 export * from './aliases.js';
 export * from './edit.js';
 export { matchTokens, ownTokens } from './match.js';
-export { brandProblems } from './problems.js';
+export { readBrand, type BrandReading } from './problems.js';

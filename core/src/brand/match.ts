@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { readTokens, type TokenTree } from '../style/index.js';
 
 /** What each of Sirene's own tokens tends to be called elsewhere, likeliest first. */
@@ -44,7 +45,7 @@ export function matchTokens(tokens: TokenTree): Record<string, string> {
   const found: Record<string, string> = {};
   for (const [own, patterns] of Object.entries(names)) {
     if (paths.has(own)) continue;
-    const candidates = all.filter(({ type }) => type === ownTokens[own]);
+    const candidates = all.filter(({ type }) => type === valueAt(ownTokens, own));
     for (const pattern of patterns) {
       const fit = candidates.find(({ path }) => pattern.test(path.toLowerCase()));
       if (fit) {

@@ -58,30 +58,42 @@ const schema = Type.Object(
   strict,
 );
 
+export type BrandReading = { ok: true; brand: Brand } | { ok: false; problems: Problem[] };
+
 /**
- * Checks a brand from outside: its tokens can be read, its looks say what roles can be told.
+ * Reads a brand from outside: its tokens can be read, its looks say what roles can be told. What comes back is made of
+ * what was checked and of nothing else, so that it may be stored and written into CSS.
  *
  * @param going tokens that looks may still refer to, because another is about to take their place
+ * @returns the brand, or at most twenty problems
  */
-export function brandProblems(input: unknown, going: readonly string[] = []): Problem[] {
+export function readBrand(input: unknown, going: readonly string[] = []): BrandReading {
   const problems = schemaProblems(schema, input, '');
-  if (problems.length > 0) return problems;
-  const brand = input as Brand;
-  try {
-    const { skipped } = importTokens(brand.tokens);
-    for (const { path, reason } of skipped) problems.push({ path: `tokens.${path}`, reason });
-    readTokens(completeBrand(brand).tokens);
-  } catch (error) {
-    if (!(error instanceof TokenError)) throw error;
-    problems.push({ path: `tokens.${error.path}`, reason: error.reason });
-  }
+  if (problems.length > 0) return { ok: false, problems };
+  const given = input as Brand;
+  const { tokens, skipped } = importTokens(given.tokens);
+  problems.push(...skipped.map(({ path, reason }) => ({ path: `tokens.${path}`, reason })));
+  const brand: Brand = { ...given, tokens };
+  if (problems.length === 0) problems.push(...lookProblems(brand, going));
+  return problems.length === 0 ? { ok: true, brand } : { ok: false, problems: problems.slice(0, 20) };
+}
+
+function lookProblems(brand: Brand, going: readonly string[]): Problem[] {
+  const problems: Problem[] = [];
   for (const [id, { role, style, inside = {} }] of Object.entries(brand.looks)) {
     problems.push(...sheetProblems(role, style, `looks.${id}.style`));
     for (const [other, sheet] of Object.entries(inside))
       problems.push(...sheetProblems(other, sheet, `looks.${id}.inside.${other}`));
   }
-  if (problems.length === 0) problems.push(...danglingAliases(brand, going));
-  return problems.slice(0, 20);
+  try {
+    // Its tokens laid over the plain ones may go round in a circle though neither does by itself.
+    const known = readTokens(completeBrand(brand).tokens);
+    if (problems.length === 0) problems.push(...danglingAliases(brand, known, going));
+  } catch (error) {
+    if (!(error instanceof TokenError)) throw error;
+    problems.push({ path: `tokens.${error.path}`, reason: error.reason });
+  }
+  return problems;
 }
 
 function sheetProblems(role: string, sheet: unknown, at: string): Problem[] {
@@ -89,8 +101,11 @@ function sheetProblems(role: string, sheet: unknown, at: string): Problem[] {
   return [...styleProblems(sheet, Object.keys(roleStyles[role as Role]), at)];
 }
 
-function danglingAliases(brand: Brand, going: readonly string[]): Problem[] {
-  const known = readTokens(completeBrand(brand).tokens);
+function danglingAliases(
+  brand: Brand,
+  known: ReadonlyMap<string, unknown>,
+  going: readonly string[],
+): Problem[] {
   return Object.entries(brand.looks).flatMap(([id, look]) =>
     aliasesIn(look)
       .filter((path) => !known.has(path) && !going.includes(path))

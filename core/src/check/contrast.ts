@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { definitionOf } from '../elements/index.js';
 import { surfaceRole, surfaceSheet } from '../render/index.js';
 import {
@@ -29,7 +30,7 @@ export interface ContrastReading {
 
 /** The sheets that speak for an element, or, with no element, for the widget's own box. */
 export function sourcesOf(document: WidgetDocument, brand: Brand, id: string | null): StyleSources {
-  const element = id === null ? undefined : document.elements[id];
+  const element = id === null ? undefined : valueAt(document.elements, id);
   const role = element ? definitionOf(element).role(element) : surfaceRole(document.placement);
   const looks = looksOf(document, brand, id, role);
   const widget = document.style[role];
@@ -43,11 +44,12 @@ export function sourcesOf(document: WidgetDocument, brand: Brand, id: string | n
 }
 
 function looksOf({ elements, look }: WidgetDocument, brand: Brand, id: string | null, role: Role) {
-  const own = id === null ? look : elements[id]?.look;
-  const around = id === null ? [] : [...ancestorsOf(elements, id).map((one) => elements[one]?.look), look];
+  const own = id === null ? look : valueAt(elements, id)?.look;
+  const around =
+    id === null ? [] : [...ancestorsOf(elements, id).map((one) => valueAt(elements, one)?.look), look];
   const found = [
-    [own, own && brand.looks[own]?.style] as const,
-    ...around.map((one) => [one, one && brand.looks[one]?.inside?.[role]] as const),
+    [own, own && valueAt(brand.looks, own)?.style] as const,
+    ...around.map((one) => [one, one && valueAt(brand.looks, one)?.inside?.[role]] as const),
   ];
   return found.flatMap(([name, style]) => (name && style ? [{ id: name, style }] : []));
 }

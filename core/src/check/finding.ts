@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { definitionOf, type Element } from '../elements/index.js';
 import type { Brand } from '../style/index.js';
 import { rootsOf, withDescendants, type Operation, type WidgetDocument } from '../widget/index.js';
@@ -42,7 +43,7 @@ export function subjectOf(
 ): Subject {
   const { elements } = document;
   const visible = (id: string): string[] => {
-    const element = elements[id];
+    const element = valueAt(elements, id);
     if (!element || element.hidden) return [];
     return [id, ...('children' in element ? element.children.flatMap(visible) : [])];
   };
@@ -52,12 +53,16 @@ export function subjectOf(
 
 /** Every element that visitors may see, with its id. */
 export const seen = ({ document, faces }: Subject): [string, Element][] =>
-  faces.flatMap(({ ids }) => ids.map((id): [string, Element] => [id, document.elements[id] as Element]));
+  faces.flatMap(({ ids }) =>
+    ids.map((id): [string, Element] => [id, valueAt(document.elements, id) as Element]),
+  );
 
 export const titleOf = (element: Element): string => element.title ?? definitionOf(element).title(element);
 
 export const inside = (subject: Subject, id: string): Element[] =>
-  withDescendants(subject.document.elements, id).flatMap((one) => subject.document.elements[one] ?? []);
+  withDescendants(subject.document.elements, id).flatMap(
+    (one) => valueAt(subject.document.elements, one) ?? [],
+  );
 
 /** The edit that sets a key of an element. */
 export const setting = (id: string, key: readonly string[], value: unknown): Operation => ({

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { documentAliases } from '../brand/index.js';
 import { definitionOf, type Element } from '../elements/index.js';
 import { brandTokens, type Brand } from '../style/index.js';
@@ -42,14 +43,14 @@ export function reviewOf(document: WidgetDocument, brand: Brand): ReviewItem[] {
   if (links.length > 0)
     items.push({
       title: 'Links',
-      says: links.map(([id, address]) => `${titleOf(elements[id] as Element)}: ${address}`),
+      says: links.map(([id, address]) => `${titleOf(valueAt(elements, id) as Element)}: ${address}`),
       elements: links.map(([id]) => id),
     });
   const known = brandTokens(brand);
   const tokens = documentAliases(document).filter((path) => !known.has(path));
   if (tokens.length > 0) items.push({ title: 'Tokens this brand does not have', says: tokens, broken: true });
   const worn = [document.look, ...Object.values(elements).map(({ look }) => look)];
-  const looks = [...new Set(worn.filter((look) => look !== undefined && !brand.looks[look]))];
+  const looks = [...new Set(worn.filter((look) => look !== undefined && !valueAt(brand.looks, look)))];
   if (looks.length > 0)
     items.push({ title: 'Looks this brand does not have', says: looks as string[], broken: true });
   return items;

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { definitionOf, type Element } from '../elements/index.js';
 import { childrenOf, parentOf, rootsOf, withDescendants, type WidgetDocument } from '../widget/index.js';
 
@@ -49,7 +50,10 @@ export function compareDocuments(before: WidgetDocument, after: WidgetDocument):
 }
 
 function elementDifference(before: WidgetDocument, after: WidgetDocument, id: string): Difference[] {
-  const [old, now] = [before.elements[id], after.elements[id]] as [Element | undefined, Element];
+  const [old, now] = [valueAt(before.elements, id), valueAt(after.elements, id)] as [
+    Element | undefined,
+    Element,
+  ];
   const title = titleOf(after, id);
   const parent = parentOf(after.elements, id);
   if (!old) {
@@ -59,7 +63,7 @@ function elementDifference(before: WidgetDocument, after: WidgetDocument, id: st
   }
   const read = (element: Element) => element as unknown as Record<string, unknown>;
   const content = Object.keys({ ...old, ...now }).filter(
-    (key) => !known.includes(key) && !same(read(old)[key], read(now)[key]),
+    (key) => !known.includes(key) && !same(valueAt(read(old), key), valueAt(read(now), key)),
   );
   const what = [
     ...(content.length > 0 ? ['content'] : []),
@@ -75,7 +79,7 @@ function elementDifference(before: WidgetDocument, after: WidgetDocument, id: st
 function orderOf(before: WidgetDocument, after: WidgetDocument, id: string, parent: string | null): string[] {
   if (parent === null) return [];
   const children = ({ elements }: WidgetDocument, other: WidgetDocument) => {
-    const element = elements[parent];
+    const element = valueAt(elements, parent);
     // Only those that stand in it in both states: one that comes or goes moves nobody else.
     return childrenOf(element).filter((one) => parentOf(other.elements, one) === parent);
   };
@@ -84,6 +88,6 @@ function orderOf(before: WidgetDocument, after: WidgetDocument, id: string, pare
 }
 
 function titleOf({ elements }: WidgetDocument, id: string): string {
-  const element = elements[id] as Element;
+  const element = valueAt(elements, id) as Element;
   return element.title ?? definitionOf(element).title(element);
 }

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import type { FieldProblem, FieldRule, FormRule } from './field.js';
 import { fieldKinds } from './registry.js';
 
@@ -30,7 +31,7 @@ export function checkForm(rule: FormRule, entered: Readonly<Record<string, unkno
   const values: Record<string, string> = {};
   const faults: FieldFault[] = [];
   for (const field of rule.fields) {
-    const given = Object.hasOwn(entered, field.key) ? entered[field.key] : '';
+    const given = Object.hasOwn(entered, field.key) ? valueAt(entered, field.key) : '';
     const value = tidied(field, given);
     values[field.key] = value;
     const problem = typeof given === 'string' ? fieldProblem(field, value) : 'malformed';
@@ -41,19 +42,19 @@ export function checkForm(rule: FormRule, entered: Readonly<Record<string, unkno
 }
 
 /** Whether a value is only checked: it is never stored, in the page or on the server. */
-export const isSecret = ({ kind }: FieldRule): boolean => fieldKinds[kind]?.secret === true;
+export const isSecret = ({ kind }: FieldRule): boolean => valueAt(fieldKinds, kind)?.secret === true;
 
 function tidied(field: FieldRule, value: unknown): string {
   if (typeof value !== 'string') return '';
-  return fieldKinds[field.kind]?.tidy(value) ?? value;
+  return valueAt(fieldKinds, field.kind)?.tidy(value) ?? value;
 }
 
 function fieldProblem(field: FieldRule, value: string): FieldProblem | null {
   if (value === '') return field.required ? 'missing' : null;
   if (value.length > field.maxLength) return 'tooLong';
-  return fieldKinds[field.kind]?.accepts(value, field) ? null : 'malformed';
+  return valueAt(fieldKinds, field.kind)?.accepts(value, field) ? null : 'malformed';
 }
 
 function messageFor(field: FieldRule, problem: FieldProblem): string {
-  return field.messages[problem] || fieldKinds[field.kind]?.messages[problem] || fallback[problem];
+  return field.messages[problem] || valueAt(fieldKinds, field.kind)?.messages[problem] || fallback[problem];
 }

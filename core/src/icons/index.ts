@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { h, type Html } from '../render/html.js';
 import { icons } from './library.js';
 
@@ -5,7 +6,7 @@ export const iconNames: readonly string[] = Object.keys(icons);
 
 /** An icon of the library as SVG, hidden from screen readers: what it says is said in words beside it. */
 export function iconHtml(name: string, className: string): Html | null {
-  const shapes = Object.hasOwn(icons, name) ? icons[name] : undefined;
+  const shapes = Object.hasOwn(icons, name) ? valueAt(icons, name) : undefined;
   return shapes
     ? h(
         'svg',

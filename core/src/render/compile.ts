@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { rootsOf, childrenOf, withDescendants, type WidgetDocument } from '../widget/index.js';
 import { definitionOf, plainText, type Element } from '../elements/index.js';
 import { noForeign } from '../foreign/none.js';
@@ -66,13 +67,13 @@ export function compileWidget(
 function shownElements(document: WidgetDocument): string[] {
   const { elements } = document;
   const visible = (id: string): string[] =>
-    elements[id]?.hidden ? [] : [id, ...childrenOf(elements[id]).flatMap(visible)];
+    valueAt(elements, id)?.hidden ? [] : [id, ...childrenOf(valueAt(elements, id)).flatMap(visible)];
   return rootsOf(document).flatMap(([, root]) => visible(root));
 }
 
 function scriptsOf({ elements }: WidgetDocument, shown: readonly string[]): CompiledWidget['scripts'] {
   const needed = shown.flatMap((id) => {
-    const element = elements[id] as Element;
+    const element = valueAt(elements, id) as Element;
     return definitionOf(element).script?.(element) ?? [];
   });
   return [...new Set(needed)].sort();
@@ -81,7 +82,7 @@ function scriptsOf({ elements }: WidgetDocument, shown: readonly string[]): Comp
 /** What assistive technology calls the widget: its first heading, else its name. */
 export function labelOf({ name, scenes, elements }: WidgetDocument): string {
   for (const id of withDescendants(elements, scenes.opening.root)) {
-    const element = elements[id];
+    const element = valueAt(elements, id);
     if (element?.type === 'text' && element.level > 0 && !element.hidden)
       return plainText(element.content) || name;
   }
@@ -94,11 +95,11 @@ function elementHtml(
   foreign: Foreign,
   logo: BrandLogo | undefined,
 ): Html {
-  const element = document.elements[id];
+  const element = valueAt(document.elements, id);
   if (!element || element.hidden) return new Html('');
   const definition = definitionOf(element);
   const role = definition.role(element);
-  const own = (part: string) => (element.style?.[part] ? ` ${elementClass(id, part)}` : '');
+  const own = (part: string) => (valueAt(element.style, part) ? ` ${elementClass(id, part)}` : '');
   const look = (part: string) => (element.look ? ` ${lookClass(element.look, part)}` : '');
   const classes = (part: string) => `${roleClass(role, part)}${look(part)}${own(part)}`;
   const named = element.class ? ` ${ownClass(element.class)}` : '';
@@ -121,7 +122,7 @@ const movingClass = (id: string): string => `m-${id}`;
 
 function documentCss(document: WidgetDocument, brand: Brand, shown: readonly string[], html: string): string {
   const { placement, motion, regions } = document;
-  const elements = shown.map((id): [string, Element] => [id, document.elements[id] as Element]);
+  const elements = shown.map((id): [string, Element] => [id, valueAt(document.elements, id) as Element]);
   const styles = layersCss([
     ...roleLayers(document, elements),
     ...lookLayers(document, brand, elements),
@@ -218,7 +219,7 @@ function usedParts(
     close: closingOf(placement)?.button === true,
     launcher: placement.type === 'launcher',
   };
-  return Object.fromEntries(Object.entries(surfaceSheet(placement)).filter(([part]) => has[part]));
+  return Object.fromEntries(Object.entries(surfaceSheet(placement)).filter(([part]) => valueAt(has, part)));
 }
 
 // What a look says of others inside comes first, so that a look of their own outranks it. `:where` weighs nothing.
@@ -232,7 +233,7 @@ function lookLayers(
   const own: StyleLayer[] = [];
   const inner: StyleLayer[] = [];
   const add = (id: string, within: string, selector: StyleLayer['selector'], role?: Role) => {
-    const look = brand.looks[id];
+    const look = valueAt(brand.looks, id);
     if (!look) return;
     own.push({ selector, sheet: role ? spreadPadding(role, look.style) : look.style });
     for (const [inside, sheet] of Object.entries(look.inside ?? {}) as [Role, StyleSheet][])
@@ -272,9 +273,9 @@ function variablesCss(css: string, brand: Brand): string {
 function formRules({ elements }: WidgetDocument, shown: readonly string[]): Record<string, FormRule> {
   const forms: Record<string, FormRule> = {};
   for (const id of shown) {
-    if (elements[id]?.type !== 'form') continue;
+    if (valueAt(elements, id)?.type !== 'form') continue;
     const fields = withDescendants(elements, id).flatMap((inner) => {
-      const element = elements[inner] as Element;
+      const element = valueAt(elements, inner) as Element;
       const rule = shown.includes(inner) ? definitionOf(element).fieldRule?.(element, inner) : undefined;
       return rule ? [rule] : [];
     });

@@ -1,3 +1,5 @@
+import { valueAt } from '../maps/index.js';
+
 /** HTML that is known to be safe. Only {@link h} and {@link join} make it; any plain text is escaped on its way in. */
 export class Html {
   constructor(readonly text: string) {}
@@ -16,7 +18,7 @@ const entities: Record<string, string> = {
 
 /** Escapes text for an HTML text node or a quoted attribute (WHATWG HTML, 13.3). */
 export function escapeHtml(text: string): string {
-  return text.replace(/[&<>"']/g, (mark) => entities[mark] as string);
+  return text.replace(/[&<>"']/g, (mark) => valueAt(entities, mark) as string);
 }
 
 const voidTags = new Set(['br', 'hr', 'img', 'input']);

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import {
   conditionParts,
   conditions,
@@ -38,7 +39,7 @@ export function layersCss(layers: readonly StyleLayer[]): string {
     let rules = '';
     for (const { selector, sheet } of layers) {
       for (const [part, byCondition] of Object.entries(sheet)) {
-        const body = declarations(byCondition[condition]);
+        const body = declarations(valueAt(byCondition, condition));
         if (!body) continue;
         const plain = selector(part);
         rules += `${state ? stateSelectors[state](plain, part) : plain}{${body}}`;
@@ -52,7 +53,7 @@ export function layersCss(layers: readonly StyleLayer[]): string {
 function declarations(values: Values | undefined): string {
   if (!values) return '';
   const written = Object.entries(values).flatMap(([name, value]) => {
-    const property = styleProperties[name];
+    const property = valueAt(styleProperties, name);
     if (!property || grounds.has(name)) return [];
     const css = valueCss(property, value);
     return [property.write ? property.write(css) : `${property.css}:${css}`];
@@ -66,8 +67,8 @@ const grounds = new Set(['gradient', 'image', 'imageOpacity']);
 // veil of the ground's own colour, since CSS has no opacity for a background alone.
 function groundPictures(values: Values): string[] {
   const css = (name: string) => {
-    const value = values[name];
-    return value === undefined ? null : valueCss(styleProperties[name] as StyleProperty, value);
+    const value = valueAt(values, name);
+    return value === undefined ? null : valueCss(valueAt(styleProperties, name) as StyleProperty, value);
   };
   const image = css('image');
   const strength = values['imageOpacity'];
@@ -95,7 +96,7 @@ export function joinRules(css: string): string {
 export function withoutOverridden(sheet: StyleSheet, stronger: StyleSheet | undefined): StyleSheet {
   if (!stronger) return sheet;
   return mapSheet(sheet, (values, part, condition) => {
-    const over = stronger[part]?.[condition];
+    const over = valueAt(valueAt(stronger, part), condition);
     return over ? Object.fromEntries(Object.entries(values).filter(([name]) => !(name in over))) : values;
   });
 }

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { closingOf, type Closing } from '../placement/index.js';
 import type { Condition, Targeting, Trigger } from '../behaviour/index.js';
 import { withDescendants, type WidgetDocument } from '../widget/index.js';
@@ -233,7 +234,7 @@ function closingWords(closing: Closing): string {
 }
 
 function contentWords({ elements, scenes }: WidgetDocument): string {
-  const types = withDescendants(elements, scenes.opening.root).map((id) => elements[id]?.type);
+  const types = withDescendants(elements, scenes.opening.root).map((id) => valueAt(elements, id)?.type);
   const fields = types.filter((type) => type === 'field').length;
   if (fields > 0) return `a form with ${plural(fields, 'field')}`;
   return types.length > 1 ? `${plural(types.length - 1, 'element')} and no form` : 'an empty box';

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import type { Role } from './roles.js';
 import type { StyleSheet } from './values.js';
 import { px, srgb, type TokenTree } from './tokens.js';
@@ -102,7 +103,7 @@ export function completeBrand(own: Partial<Brand> | null | undefined): Brand {
 export function mergeTokens(under: TokenTree, over: TokenTree): TokenTree {
   const merged: TokenTree = { ...under };
   for (const [name, value] of Object.entries(over)) {
-    const below = merged[name];
+    const below = valueAt(merged, name);
     const bothGroups = isGroup(below) && isGroup(value);
     merged[name] = bothGroups ? mergeTokens(below, value) : value;
   }

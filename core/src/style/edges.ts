@@ -1,3 +1,5 @@
+import { valueAt } from '../maps/index.js';
+
 /** Shapes of a box's edge, and what they are called. */
 export const edges = {
   none: 'Straight',
@@ -28,4 +30,4 @@ const shapes: Record<string, string> = {
 };
 
 /** The declaration of a shape (CSS Shapes 1). */
-export const edgeCss = (edge: string): string => `clip-path:${shapes[edge] ?? 'none'}`;
+export const edgeCss = (edge: string): string => `clip-path:${valueAt(shapes, edge) ?? 'none'}`;

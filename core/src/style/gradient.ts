@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { formatHex, interpolate, parse } from 'culori';
 
 export interface GradientStop {
@@ -58,7 +59,7 @@ function angleOf(part: string): number | null {
   const degrees = /^(?:from )?(-?[\d.]+)deg$/.exec(part)?.[1];
   if (degrees !== undefined) return Number(degrees);
   const side = /^to (top|right|bottom|left)$/.exec(part)?.[1];
-  if (side) return sides[side] as number;
+  if (side) return valueAt(sides, side) as number;
   return /^(circle|ellipse|closest|farthest|at |from )/.test(part) ? 0 : null;
 }
 

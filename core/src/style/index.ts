@@ -9,6 +9,7 @@ export * from './resolve.js';
 export * from './roles.js';
 export * from './scale.js';
 export { readShadowText } from './shadow.js';
+export { colourValue } from './token-colour.js';
 export * from './token-import.js';
 export * from './tokens.js';
 export * from './values.js';

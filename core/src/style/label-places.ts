@@ -1,3 +1,5 @@
+import { valueAt } from '../maps/index.js';
+
 /** Where a field's label may stand. It is read to screen readers at every one of them, hidden ones too. */
 export const labelPlaces = {
   'above-start': 'Above, at the start',
@@ -33,4 +35,5 @@ const places: Record<string, string> = {
 };
 
 /** The declarations of a label's place, for the box around a field (CSS Grid 2). */
-export const labelPlaceCss = (place: string): string => places[place] ?? (places['above-start'] as string);
+export const labelPlaceCss = (place: string): string =>
+  valueAt(places, place) ?? (places['above-start'] as string);

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { isSafeColour, safeImage, wholePicture } from '../sanitise/index.js';
 import { labelPlaces, labelPlaceCss } from './label-places.js';
 import { edges, edgeCss } from './edges.js';
@@ -87,7 +88,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
     property('image', 'Picture behind', 'image', 'background-image'),
     property('imageFit', 'Picture fills', 'keyword', 'background-size', {
       ...words({ cover: 'All of it', contain: 'Seen whole', original: 'Own size', tile: 'Tiled' }),
-      write: (value) => fits[value] as string,
+      write: (value) => valueAt(fits, value) as string,
     }),
     property('imagePosition', 'Picture’s focus', 'position', 'background-position'),
     property('imageOpacity', 'Picture’s strength', 'number', 'background-image', upTo(1, { step: 0.05 })),
@@ -195,7 +196,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
         'row-reverse': 'From end to start',
         grid: 'Grid',
       }),
-      write: (value) => flows[value] as string,
+      write: (value) => valueAt(flows, value) as string,
     }),
     property('columns', 'Columns', 'number', 'grid-template-columns', {
       min: 1,
@@ -255,7 +256,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
         columns: 'In columns',
         buttons: 'As buttons',
       }),
-      write: (value) => choiceFlows[value] as string,
+      write: (value) => valueAt(choiceFlows, value) as string,
     }),
     property('fill', 'Fill', 'colour', '--fill', { tokens: 'color' }),
   ].map((one) => [one.name, one]),
@@ -277,7 +278,7 @@ const isForeign = /url|image|expression|import|\/\*/i;
  * @returns a sentence fragment such as "must be between 0 and 400"
  */
 export function valueProblem(name: string, value: unknown): string | null {
-  const known = Object.hasOwn(styleProperties, name) ? styleProperties[name] : undefined;
+  const known = Object.hasOwn(styleProperties, name) ? valueAt(styleProperties, name) : undefined;
   if (!known) return `is not a style property`;
   if (aliasPath(value)) return known.tokens ? null : 'can not refer to a token';
   const { min = 0, max = Infinity } = known;

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import type { Brand } from './brand.js';
 import { isLength, styleProperties } from './properties.js';
 import { roleStyle, type Role } from './roles.js';
@@ -69,7 +70,7 @@ export function resolveValue(
 ): ResolvedValue | null {
   for (const condition of conditionsHolding(wanted)) {
     for (const { level, sheet, look } of sheets(sources)) {
-      const value = sheet?.[part]?.[condition]?.[property];
+      const value = valueAt(valueAt(valueAt(sheet, part), condition), property);
       if (value === undefined) continue;
       const token = aliasPath(value) ?? undefined;
       const origin: Origin = { level, condition, ...(look && { look }), ...(token && { token }) };
@@ -82,7 +83,7 @@ export function resolveValue(
 function literalCss(name: string, value: Value, tokens: ReadonlyMap<string, Token>): string {
   const path = aliasPath(value);
   if (path) return tokens.get(path)?.css ?? '';
-  const property = styleProperties[name];
+  const property = valueAt(styleProperties, name);
   const unit = property && isLength(property) ? 'px' : '';
   return (Array.isArray(value) ? value : [value])
     .map((item) =>

@@ -1,12 +1,7 @@
-import { converter, formatHex, parse } from 'culori';
-import {
-  aliasPath,
-  readTokens,
-  TokenError,
-  type TokenColour,
-  type TokenTree,
-  type TokenValue,
-} from './tokens.js';
+import { isGroup, valueAt } from '../maps/index.js';
+import { readShadowText } from './shadow.js';
+import { colourValue } from './token-colour.js';
+import { aliasPath, TokenError, type TokenTree, type TokenValue } from './tokens.js';
 
 /** A token that could not be used, and why. */
 export interface SkippedToken {
@@ -23,7 +18,10 @@ export interface TokenImport {
 
 const mostTokens = 2000;
 const mostDepth = 12;
-const nameText = /^[A-Za-z0-9_-]{1,60}$/;
+/** Longest number with its unit, characters. */
+const mostNumber = 40;
+const mostName = 60;
+const nameText = new RegExp(`^[A-Za-z0-9_-]{1,${mostName}}$`);
 
 /**
  * Reads a token file, of Sirene or of another tool: groups, types inherited from them, aliases, values in the forms of
@@ -34,43 +32,46 @@ const nameText = /^[A-Za-z0-9_-]{1,60}$/;
  */
 export function importTokens(input: unknown): TokenImport {
   if (!isGroup(input)) throw new TokenError('', 'file is not a JSON object');
-  const found: { path: string[]; type: string; value: TokenValue }[] = [];
+  const found = new Map<string, Found>();
   const skipped: SkippedToken[] = [];
+  const skip = (path: readonly string[], reason: string) => skipped.push({ path: path.join('.'), reason });
   const walk = (tree: Record<string, unknown>, path: string[], inherited: string): void => {
     const type = typeof tree['$type'] === 'string' ? tree['$type'] : inherited;
-    if ('$value' in tree || 'value' in tree) {
-      const value = '$value' in tree ? tree['$value'] : tree['value'];
+    const holder = '$value' in tree ? '$value' : 'value' in tree ? 'value' : null;
+    if (holder) {
       const own = type || (typeof tree['type'] === 'string' ? tree['type'] : '');
-      const read = readValue(own, value);
-      if ('reason' in read) skipped.push({ path: path.join('.'), reason: read.reason });
-      else if (found.length >= mostTokens)
-        skipped.push({ path: path.join('.'), reason: `is beyond the first ${mostTokens}` });
-      else found.push({ path, ...read });
+      const read = readValue(own, valueAt(tree, holder));
+      if ('reason' in read) skip(path, read.reason);
+      else if (found.size >= mostTokens) skip(path, `is beyond the first ${mostTokens}`);
+      else found.set(path.join('.'), { path, ...read });
+      for (const [name, child] of Object.entries(tree))
+        if (!name.startsWith('$') && isGroup(child) && name !== holder)
+          skip([...path, name], 'stands inside a token, which can hold no others');
       return;
     }
     for (const [name, child] of Object.entries(tree)) {
       if (name.startsWith('$')) continue;
       const at = [...path, name];
       // Names become parts of aliases and of CSS variables; spaces and dots of other tools are written as a dash.
-      const plain = name.trim().replace(/[\s.{}/()]+/g, '-');
-      if (!isGroup(child)) skipped.push({ path: at.join('.'), reason: 'is neither a token nor a group' });
-      else if (!nameText.test(plain) || plain === '__proto__')
-        skipped.push({ path: at.join('.'), reason: 'has a name that can’t be used' });
-      else if (at.length > mostDepth)
-        skipped.push({ path: at.join('.'), reason: `is nested deeper than ${mostDepth} groups` });
+      const plain = name
+        .slice(0, mostName * 2)
+        .trim()
+        .replace(/[\s.{}/()]+/g, '-');
+      if (!isGroup(child)) skip(at, 'is neither a token nor a group');
+      else if (!nameText.test(plain) || plain === '__proto__') skip(at, 'has a name that can’t be used');
+      else if (at.length > mostDepth) skip(at, `is nested deeper than ${mostDepth} groups`);
       else walk(child, [...path, plain], type);
     }
   };
   walk(input, [], '');
-  const kept = withoutBrokenAliases(found, skipped);
   const tokens: TokenTree = {};
-  for (const { path, type, value } of kept)
-    put(tokens, path, { ...(type && { $type: type }), $value: value });
-  return { tokens, count: kept.length, skipped };
+  let count = 0;
+  for (const { path, type, value } of withoutBrokenAliases(found, skipped)) {
+    if (put(tokens, path, { ...(type && { $type: type }), $value: value })) count++;
+    else skip(path, 'has the name of a group that is there too');
+  }
+  return { tokens, count, skipped };
 }
-
-const isGroup = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 interface Found {
   path: string[];
@@ -78,30 +79,45 @@ interface Found {
   value: TokenValue;
 }
 
-// An alias that is dropped takes those along that lead to it, so this goes on until nothing changes.
-function withoutBrokenAliases(found: Found[], skipped: SkippedToken[]): Found[] {
-  let kept = found;
-  for (;;) {
-    const tree: TokenTree = {};
-    for (const { path, type, value } of kept) put(tree, path, { $type: type, $value: value });
-    try {
-      readTokens(tree);
-      return kept;
-    } catch (error) {
-      if (!(error instanceof TokenError)) throw error;
-      const at = error.path;
-      skipped.push({ path: at, reason: error.reason });
-      const fewer = kept.filter(({ path }) => path.join('.') !== at);
-      if (fewer.length === kept.length) return [];
-      kept = fewer;
+/**
+ * Those whose aliases lead to a value. Each token has at most one alias, so every chain is walked once: along it until
+ * something is known, and back with what was found.
+ */
+function withoutBrokenAliases(found: ReadonlyMap<string, Found>, skipped: SkippedToken[]): Found[] {
+  const sound = new Map<string, boolean>();
+  for (const start of found.keys()) {
+    const trail = new Set<string>();
+    let at: string | null = start;
+    while (at !== null && found.has(at) && !sound.has(at) && !trail.has(at)) {
+      trail.add(at);
+      at = aliasPath(found.get(at)?.value);
+    }
+    const circle = at !== null && trail.has(at);
+    const works = at === null || (!circle && sound.get(at) === true);
+    let reason = circle ? 'refers to itself' : `refers to ${at}, which does not exist`;
+    for (const path of [...trail].reverse()) {
+      sound.set(path, works);
+      if (!works) skipped.push({ path, reason });
+      // Those before the circle, or before the one that leads nowhere, lead to what is no longer there.
+      if (!circle || path === at) reason = `refers to ${path}, which does not exist`;
     }
   }
+  return [...found].flatMap(([path, one]) => (sound.get(path) ? [one] : []));
 }
 
-function put(tree: TokenTree, path: readonly string[], token: TokenTree): void {
+/** Puts a token into its group; `false` where a token or a group of that name is in the way. */
+function put(tree: TokenTree, path: readonly string[], token: TokenTree): boolean {
   let at = tree;
-  for (const name of path.slice(0, -1)) at = (at[name] ??= {}) as TokenTree;
-  at[path.at(-1) as string] = token;
+  for (const name of path.slice(0, -1)) {
+    if (!Object.hasOwn(at, name)) at[name] = {};
+    at = at[name] as TokenTree;
+    if (Object.hasOwn(at, '$value')) return false;
+  }
+  const last = path.at(-1);
+  // A file that is a single token and no tree.
+  if (last === undefined || Object.hasOwn(at, last)) return false;
+  at[last] = token;
+  return true;
 }
 
 type Read = { type: string; value: TokenValue } | { reason: string };
@@ -124,7 +140,9 @@ function readValue(type: string, value: unknown): Read {
       return readFamilies(value);
     case 'fontWeight':
     case 'number':
-      return Number.isFinite(Number(value)) && value !== ''
+      return (typeof value === 'number' || typeof value === 'string') &&
+        Number.isFinite(Number(value)) &&
+        value !== ''
         ? { type, value: Number(value) }
         : { reason: `has a ${type} that is no number` };
     case 'cubicBezier':
@@ -134,47 +152,11 @@ function readValue(type: string, value: unknown): Read {
     case 'shadow':
       return readShadow(value);
     case '':
-      return typeof value === 'string' && parse(value) ? readColour(value) : { reason: 'has no type' };
+      return typeof value === 'string' && colourValue(value) ? readColour(value) : { reason: 'has no type' };
     default:
       return { reason: `is a ${type.slice(0, 40)}, which widgets have no use for` };
   }
 }
-
-const toRgb = converter('rgb');
-
-/** A colour as a token holds it, from CSS text or from the form of a token file; `null` where it can't be read. */
-export function colourValue(value: unknown): TokenColour | null {
-  if (typeof value === 'string') {
-    const rgb = toRgb(parse(value.trim()));
-    if (!rgb) return null;
-    const components = [rgb.r, rgb.g, rgb.b].map((one) => Math.round(one * 1e4) / 1e4);
-    const alpha = rgb.alpha ?? 1;
-    return { colorSpace: 'srgb', components, ...(alpha < 1 ? { alpha } : { hex: formatHex(rgb) }) };
-  }
-  if (!isGroup(value)) return null;
-  const { colorSpace, components, alpha, hex } = value;
-  const numbers =
-    Array.isArray(components) && components.length === 3
-      ? components.map((one) => (one === 'none' ? 0 : Number(one)))
-      : null;
-  if (
-    !numbers?.every(Number.isFinite) ||
-    typeof colorSpace !== 'string' ||
-    !/^[a-z0-9-]{3,20}$/.test(colorSpace)
-  )
-    return null;
-  const colour: TokenColour = { colorSpace, components: numbers };
-  if (typeof alpha === 'number' && alpha >= 0 && alpha < 1) colour.alpha = alpha;
-  if (typeof hex === 'string' && /^#[0-9a-f]{6}$/i.test(hex)) colour.hex = hex;
-  return parse(cssOf(colour)) ? colour : null;
-}
-
-const cssOf = ({ colorSpace, components }: TokenColour): string =>
-  colorSpace === 'hsl'
-    ? `hsl(${components[0]} ${components[1]}% ${components[2]}%)`
-    : colorSpace === 'oklch'
-      ? `oklch(${components.join(' ')})`
-      : `color(${colorSpace} ${components.join(' ')})`;
 
 function readColour(value: unknown): Read {
   const colour = colourValue(value);
@@ -186,10 +168,11 @@ function lengthOf(value: unknown, form: RegExp): { value: number; unit: never } 
   if (
     isGroup(value) &&
     typeof value['value'] === 'number' &&
-    form.test(`${value['value']}${String(value['unit'])}`)
+    typeof value['unit'] === 'string' &&
+    form.test(`${value['value']}${value['unit'].slice(0, mostNumber)}`)
   )
     return { value: value['value'], unit: value['unit'] as never };
-  const match = typeof value === 'string' ? form.exec(value.trim()) : null;
+  const match = typeof value === 'string' && value.length <= mostNumber ? form.exec(value.trim()) : null;
   return match ? { value: Number(match[1]), unit: (match[2] ?? 'px') as never } : null;
 }
 
@@ -202,11 +185,13 @@ function readFamilies(value: unknown): Read {
   const names = (Array.isArray(value) ? value : typeof value === 'string' ? value.split(',') : [])
     .map((name) =>
       String(name)
+        .slice(0, 200)
         .trim()
         .replace(/^["']|["']$/g, ''),
     )
     .filter(Boolean);
-  const sound = names.length > 0 && names.every((name) => /^[\p{L}\p{N} _-]{1,80}$/u.test(name));
+  const sound =
+    names.length > 0 && names.length <= 20 && names.every((name) => /^[\p{L}\p{N} _-]{1,80}$/u.test(name));
   return sound ? { type: 'fontFamily', value: names } : { reason: 'has typeface names that can’t be read' };
 }
 
@@ -214,15 +199,13 @@ const pixels = /^(-?\d*\.?\d+)(px|rem)?$/;
 
 function readShadow(value: unknown): Read {
   if (typeof value === 'string') {
-    return /^[0-9a-z#%.,()/\s-]{1,300}$/i.test(value) && !/url|image/i.test(value)
-      ? { type: 'shadow', value }
-      : { reason: 'has a shadow that can’t be read' };
+    return readShadowText(value) ? { type: 'shadow', value } : { reason: 'has a shadow that can’t be read' };
   }
   const layers = (Array.isArray(value) ? value : [value]).map((layer) => {
     if (!isGroup(layer)) return null;
     const color = colourValue(layer['color']);
     const [offsetX, offsetY, blur, spread] = ['offsetX', 'offsetY', 'blur', 'spread'].map((name) =>
-      lengthOf(layer[name] ?? 0, pixels),
+      lengthOf(valueAt(layer, name) ?? 0, pixels),
     );
     return color && offsetX && offsetY && blur && spread
       ? { color, offsetX, offsetY, blur, spread, ...(layer['inset'] === true && { inset: true }) }

@@ -71,7 +71,7 @@ export function readTokens(tree: TokenTree): Map<string, Token> {
   const raw = new Map<string, { type: string; value: TokenValue }>();
   collect(tree, [], '', raw);
   const done = new Map<string, Token>();
-  for (const path of raw.keys()) follow(path, raw, done, new Set());
+  for (const path of raw.keys()) follow(path, raw, done);
   return done;
 }
 
@@ -91,23 +91,29 @@ function collect(
   }
 }
 
+/** Follows one token to a value, and leaves what it found for every token on the way. */
 function follow(
   path: string,
   raw: ReadonlyMap<string, { type: string; value: TokenValue }>,
   done: Map<string, Token>,
-  trail: Set<string>,
-): Token {
-  const ready = done.get(path);
-  if (ready) return ready;
-  const entry = raw.get(path);
-  if (!entry) throw new TokenError([...trail].pop() ?? path, `refers to ${path}, which does not exist`);
-  if (trail.has(path)) throw new TokenError(path, 'refers to itself');
-  const target = aliasPath(entry.value);
-  const token: Token = target
-    ? { ...follow(target, raw, done, new Set([...trail, path])), path }
-    : { path, type: entry.type, css: tokenCss(entry.value) };
-  done.set(path, token);
-  return token;
+): void {
+  const trail = new Set<string>();
+  let at = path;
+  for (;;) {
+    if (done.has(at)) break;
+    const entry = raw.get(at);
+    if (!entry) throw new TokenError([...trail].pop() ?? path, `refers to ${at}, which does not exist`);
+    if (trail.has(at)) throw new TokenError(at, 'refers to itself');
+    trail.add(at);
+    const target = aliasPath(entry.value);
+    if (target === null) {
+      done.set(at, { path: at, type: entry.type, css: tokenCss(entry.value) });
+      break;
+    }
+    at = target;
+  }
+  const end = done.get(at) as Token;
+  for (const one of trail) if (one !== at) done.set(one, { ...end, path: one });
 }
 
 function tokenCss(value: TokenValue): string {

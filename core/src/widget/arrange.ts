@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import {
   createElement,
   definitionOf,
@@ -21,16 +22,16 @@ export interface Place {
 /** Types around a place, nearest first. */
 export function typesAround(document: WidgetDocument, parent: string): ElementType[] {
   const chain = [parent, ...ancestorsOf(document.elements, parent)];
-  return chain.flatMap((id) => document.elements[id]?.type ?? []);
+  return chain.flatMap((id) => valueAt(document.elements, id)?.type ?? []);
 }
 
 /** Whether an element, with all it holds, may stand under a parent. */
 export function fits(document: WidgetDocument, id: string, parent: string): boolean {
-  const element = document.elements[id];
+  const element = valueAt(document.elements, id);
   if (!element || withDescendants(document.elements, id).includes(parent)) return false;
   const around = typesAround(document, parent);
   const inner = (at: string, chain: ElementType[]): boolean => {
-    const one = document.elements[at] as Element;
+    const one = valueAt(document.elements, at) as Element;
     return (
       mayStandIn(one.type, chain) && childrenOf(one).every((child) => inner(child, [one.type, ...chain]))
     );
@@ -49,12 +50,12 @@ export function placeFor(
   scene: SceneName,
 ): Place | null {
   const root = document.scenes[scene]?.root ?? document.scenes.opening.root;
-  const start = selected && document.elements[selected] ? selected : root;
+  const start = selected && valueAt(document.elements, selected) ? selected : root;
   const chain = [start, ...ancestorsOf(document.elements, start)];
   for (const [index, parent] of chain.entries()) {
     if (!mayStandIn(type, typesAround(document, parent))) continue;
     const below = chain[index - 1];
-    const children = childrenOf(document.elements[parent]);
+    const children = childrenOf(valueAt(document.elements, parent));
     return { parent, at: below === undefined ? children.length : children.indexOf(below) + 1 };
   }
   return null;
@@ -103,7 +104,7 @@ function moveApart(document: WidgetDocument, id: string, place: Place): Operatio
   const moved = withDescendants(document.elements, id);
   const taken = keysAround(document, place.parent, moved);
   const rekeyed = moved.flatMap((at): Operation[] => {
-    const element = document.elements[at];
+    const element = valueAt(document.elements, at);
     const inMovedForm = ancestorsOf(document.elements, at).some(
       (around) => moved.includes(around) && isForm(document, around),
     );
@@ -115,7 +116,7 @@ function moveApart(document: WidgetDocument, id: string, place: Place): Operatio
   return rekeyed.length === 0 ? move : { type: 'group', operations: [move, ...rekeyed] };
 }
 
-const isForm = ({ elements }: WidgetDocument, id: string): boolean => elements[id]?.type === 'form';
+const isForm = ({ elements }: WidgetDocument, id: string): boolean => valueAt(elements, id)?.type === 'form';
 
 /** The new elements that the studio offers, with their names. */
 export const newElements: readonly { label: string; icon: string; element: NewElement }[] = Object.values(
@@ -140,7 +141,7 @@ export function moveByKey(document: WidgetDocument, id: string, direction: Direc
   const { elements } = document;
   const parent = parentOf(elements, id);
   if (!parent) return null;
-  const siblings = childrenOf(elements[parent]);
+  const siblings = childrenOf(valueAt(elements, parent));
   const at = siblings.indexOf(id);
   const to = (place: Place | null): Operation | null =>
     place && (place.parent === parent || fits(document, id, place.parent))
@@ -148,14 +149,14 @@ export function moveByKey(document: WidgetDocument, id: string, direction: Direc
       : null;
   const outside = (after: 0 | 1): Place | null => {
     const outer = parentOf(elements, parent);
-    return outer ? { parent: outer, at: childrenOf(elements[outer]).indexOf(parent) + after } : null;
+    return outer ? { parent: outer, at: childrenOf(valueAt(elements, outer)).indexOf(parent) + after } : null;
   };
   if (direction === 'up') return to(at > 0 ? { parent, at: at - 1 } : outside(0));
   if (direction === 'down') return to(at < siblings.length - 1 ? { parent, at: at + 1 } : outside(1));
   if (direction === 'out') return to(outside(1));
   const before = siblings[at - 1];
-  return before && definitionOf(elements[before] as Element).container
-    ? to({ parent: before, at: childrenOf(elements[before]).length })
+  return before && definitionOf(valueAt(elements, before) as Element).container
+    ? to({ parent: before, at: childrenOf(valueAt(elements, before)).length })
     : null;
 }
 
@@ -169,7 +170,7 @@ export function moveTo(
   if (id === target || !parentOf(document.elements, id)) return null;
   const parent = side === 'inside' ? target : parentOf(document.elements, target);
   if (!parent || !fits(document, id, parent)) return null;
-  const others = childrenOf(document.elements[parent]).filter((child) => child !== id);
+  const others = childrenOf(valueAt(document.elements, parent)).filter((child) => child !== id);
   const at = side === 'inside' ? 0 : others.indexOf(target) + (side === 'after' ? 1 : 0);
   return moveApart(document, id, { parent, at });
 }

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import {
   createElement,
   definitionOf,
@@ -15,7 +16,10 @@ import { ancestorsOf, childrenOf, parentOf, withDescendants } from './tree.js';
 /** An element with all it holds, as it stands in a document. */
 export function branchOf({ elements }: WidgetDocument, id: string): Branch {
   const ids = withDescendants(elements, id);
-  return { root: id, elements: Object.fromEntries(ids.map((one) => [one, elements[one] as Element])) };
+  return {
+    root: id,
+    elements: Object.fromEntries(ids.map((one) => [one, valueAt(elements, one) as Element])),
+  };
 }
 
 /** A copy of a branch for a place: new ids, and keys that the form around has not. */
@@ -25,7 +29,7 @@ function copyFor(document: WidgetDocument, branch: Branch, parent: string, rando
   for (const [id, element] of Object.entries(copy.elements)) {
     // Fields of a copied form are in a form of their own; others join the form they stand in.
     const inCopiedForm = ancestorsOf(copy.elements, id).some(
-      (around) => copy.elements[around]?.type === 'form',
+      (around) => valueAt(copy.elements, around)?.type === 'form',
     );
     if (!('key' in element) || inCopiedForm) continue;
     const key = freeKey(element.key, taken);
@@ -44,7 +48,7 @@ export function duplicate(
   const parent = parentOf(document.elements, id);
   if (!parent) return null;
   const branch = copyFor(document, branchOf(document, id), parent, random);
-  const at = childrenOf(document.elements[parent]).indexOf(id) + 1;
+  const at = childrenOf(valueAt(document.elements, parent)).indexOf(id) + 1;
   return { operation: { type: 'insert', branch, parent, at }, id: branch.root };
 }
 
@@ -61,7 +65,7 @@ export function insertBranch(
   scene: SceneName,
   random: () => number,
 ): { operation: Operation; id: string } | null {
-  const root = branch.elements[branch.root];
+  const root = valueAt(branch.elements, branch.root);
   if (!root) return null;
   const place = placeFor(document, root.type, selected, scene);
   if (place && standsIn(branch, branch.root, typesAround(document, place.parent))) {
@@ -85,7 +89,7 @@ export function insertBranch(
 }
 
 function standsIn(branch: Branch, id: string, around: readonly ElementType[]): boolean {
-  const element = branch.elements[id];
+  const element = valueAt(branch.elements, id);
   return (
     element !== undefined &&
     mayStandIn(element.type, around) &&

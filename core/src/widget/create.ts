@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { createElement, type Element } from '../elements/index.js';
 import { createPlacement } from '../placement/index.js';
 import type { Kind, WidgetDocument } from './document.js';
@@ -43,7 +44,7 @@ export function copyBranch(
   const ids = new Map(withDescendants(elements, id).map((old) => [old, newId(random)]));
   const fresh = (old: string) => ids.get(old) as string;
   const copies = [...ids.keys()].map((old) => {
-    const element = structuredCloneOf(elements[old] as Element);
+    const element = structuredCloneOf(valueAt(elements, old) as Element);
     return [
       fresh(old),
       'children' in element ? { ...element, children: element.children.map(fresh) } : element,

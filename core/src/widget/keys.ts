@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import type { Element } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
 import { ancestorsOf, withDescendants } from './tree.js';
@@ -16,9 +17,9 @@ export function keysAround(
   without: readonly string[],
 ): Set<string> {
   const chain = [parent, ...ancestorsOf(elements, parent)];
-  const form = chain.find((id) => elements[id]?.type === 'form') ?? parent;
+  const form = chain.find((id) => valueAt(elements, id)?.type === 'form') ?? parent;
   const inside = withDescendants(elements, form).filter((id) => !without.includes(id));
-  return new Set(inside.flatMap((id) => keyOf(elements[id])));
+  return new Set(inside.flatMap((id) => keyOf(valueAt(elements, id))));
 }
 
 const keyOf = (element: Element | undefined): string[] => (element && 'key' in element ? [element.key] : []);

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import type { Element } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
 import { ancestorsOf, childrenOf, parentOf, withDescendants } from './tree.js';
@@ -66,7 +67,8 @@ function set(document: WidgetDocument, path: Path, value: unknown): Edit {
 /** What stands at a path, or `undefined`. */
 export function readPath(from: unknown, path: Path): unknown {
   return path.reduce<unknown>(
-    (at, key) => (typeof at === 'object' && at !== null ? (at as Record<string, unknown>)[key] : undefined),
+    (at, key) =>
+      typeof at === 'object' && at !== null ? valueAt(at as Record<string, unknown>, key) : undefined,
     from,
   );
 }
@@ -76,7 +78,7 @@ export function readPath(from: unknown, path: Path): unknown {
 function writePath(from: unknown, path: Path, value: unknown): unknown {
   const [key, ...rest] = path as [string, ...string[]];
   const holder = from ?? {};
-  const inner = (holder as Record<string, unknown>)[key];
+  const inner = valueAt(holder as Record<string, unknown>, key);
   const next = rest.length === 0 ? value : writePath(inner, rest, value);
   if (Array.isArray(holder)) {
     if (next === undefined)
@@ -92,7 +94,7 @@ const isEmpty = (value: unknown): boolean =>
   typeof value === 'object' && value !== null && !Array.isArray(value) && Object.keys(value).length === 0;
 
 function holder(document: WidgetDocument, id: string): Element & { children: string[] } {
-  const element = document.elements[id];
+  const element = valueAt(document.elements, id);
   if (!element || !('children' in element)) throw new OperationError(`Element ${id} can't hold others`);
   return element;
 }
@@ -111,7 +113,7 @@ const placed = (list: readonly string[], id: string, at: number): string[] => [
 function insert(document: WidgetDocument, { branch, parent, at }: Operation & { type: 'insert' }): Edit {
   const taken = Object.keys(branch.elements).find((id) => Object.hasOwn(document.elements, id));
   if (taken) throw new OperationError(`Element ${taken} is in the document already`);
-  if (!branch.elements[branch.root]) throw new OperationError('The branch has no root');
+  if (!valueAt(branch.elements, branch.root)) throw new OperationError('The branch has no root');
   const children = holder(document, parent).children;
   const grown = { ...document, elements: { ...document.elements, ...branch.elements } };
   const document2 = withChildren(
@@ -126,12 +128,12 @@ function remove(document: WidgetDocument, id: string): Edit {
   const parent = parentOf(document.elements, id);
   if (!parent)
     throw new OperationError(`Element ${id} can't be removed: it is the root of a scene, or not there`);
-  const children = childrenOf(document.elements[parent]);
+  const children = childrenOf(valueAt(document.elements, parent));
   const gone = withDescendants(document.elements, id);
   const kept = Object.fromEntries(Object.entries(document.elements).filter(([key]) => !gone.includes(key)));
   const branch = {
     root: id,
-    elements: Object.fromEntries(gone.map((key) => [key, document.elements[key] as Element])),
+    elements: Object.fromEntries(gone.map((key) => [key, valueAt(document.elements, key) as Element])),
   };
   const without = children.filter((child) => child !== id);
   return {

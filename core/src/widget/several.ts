@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { definitionOf } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
 import { applyOperation, type Operation } from './operations.js';
@@ -44,7 +45,7 @@ export function pasteStyle(
   from: CopiedStyle,
 ): Operation | null {
   return inTurn(document, ids, ({ elements }, id) => {
-    const element = elements[id];
+    const element = valueAt(elements, id);
     if (!element) return null;
     const definition = definitionOf(element);
     const style = Object.fromEntries(
@@ -75,7 +76,7 @@ export interface CopiedStyle {
 }
 
 export function styleOf(document: WidgetDocument, id: string): CopiedStyle | null {
-  const element = document.elements[id];
+  const element = valueAt(document.elements, id);
   if (!element) return null;
   const { look, style, motion } = element;
   return {

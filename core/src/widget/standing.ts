@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import { elementDefinitions, mayStandIn, type ElementType } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
 import type { Problem } from './problem.js';
@@ -8,7 +9,7 @@ export function* standingProblems(
   document: Pick<WidgetDocument, 'scenes' | 'regions' | 'elements'>,
 ): Generator<Problem> {
   for (const [name, id] of rootsOf(document)) {
-    const root = document.elements[id];
+    const root = valueAt(document.elements, id);
     if (!root || !elementDefinitions[root.type].container) {
       yield { path: `${name}.root`, reason: 'must be an element that holds others' };
       return;
@@ -23,7 +24,7 @@ function* standing(
   around: readonly ElementType[],
   keys: Map<string, string>,
 ): Generator<Problem> {
-  const element = elements[id];
+  const element = valueAt(elements, id);
   if (!element) return;
   if (around.length > 0 && !mayStandIn(element.type, around)) {
     yield { path: `elements.${id}`, reason: `is a ${element.type} and can't stand there` };

@@ -1,3 +1,4 @@
+import { valueAt } from '../maps/index.js';
 import type { Element } from '../elements/index.js';
 import type { Problem } from './problem.js';
 import { limits, type SceneName, type WidgetDocument } from './document.js';
@@ -28,7 +29,7 @@ export function parentOf(elements: Elements, id: string): string | null {
 
 /** An element and all it holds, in reading order. */
 export function withDescendants(elements: Elements, id: string): string[] {
-  return [id, ...childrenOf(elements[id]).flatMap((child) => withDescendants(elements, child))];
+  return [id, ...childrenOf(valueAt(elements, id)).flatMap((child) => withDescendants(elements, child))];
 }
 
 /** The chain of elements around one, nearest first, itself left out. */
@@ -74,7 +75,7 @@ export function treeProblems(document: Pick<WidgetDocument, 'scenes' | 'regions'
       problems.push({ path, reason: `is nested deeper than ${limits.depth} levels` });
     } else {
       reached.add(id);
-      childrenOf(document.elements[id]).forEach((child, at) =>
+      childrenOf(valueAt(document.elements, id)).forEach((child, at) =>
         visit(child, `elements.${id}.children.${at}`, depth + 1),
       );
     }

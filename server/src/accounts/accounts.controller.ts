@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Body, Controller, Delete, Get, HttpCode, Inject, Post, Req, Res } from '@nestjs/common';
 import { RouteConfig } from '@nestjs/platform-fastify';
 import { ApiTags } from '@nestjs/swagger';
@@ -21,7 +22,7 @@ export class AccountsController {
   @Public()
   @Get()
   async current(@Req() request: FastifyRequest) {
-    const user = await this.accounts.userOf(request.cookies[sessionCookie]);
+    const user = await this.accounts.userOf(valueAt(request.cookies, sessionCookie));
     return { user: user && { name: user.name, email: user.email }, demo: this.config.demo };
   }
 
@@ -50,7 +51,7 @@ export class AccountsController {
   @Delete()
   @HttpCode(204)
   async signOut(@Req() request: FastifyRequest, @Res({ passthrough: true }) reply: FastifyReply) {
-    await this.accounts.signOut(request.cookies[sessionCookie] ?? '');
+    await this.accounts.signOut(valueAt(request.cookies, sessionCookie) ?? '');
     void reply.clearCookie(sessionCookie, { path: '/' });
   }
 

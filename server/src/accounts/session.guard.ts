@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import {
   createParamDecorator,
   ForbiddenException,
@@ -39,7 +40,7 @@ export class SessionGuard implements CanActivate {
       return true;
     const request = context.switchToHttp().getRequest<SignedIn>();
     refuseOtherOrigins(request);
-    const user = await this.accounts.userOf(request.cookies[sessionCookie]);
+    const user = await this.accounts.userOf(valueAt(request.cookies, sessionCookie));
     if (!user) throw new UnauthorizedException('Please sign in.');
     request.user = user;
     return true;

@@ -1,8 +1,9 @@
+import { valueAt } from '@sirene/core/maps';
 import { isDeepStrictEqual } from 'node:util';
 import { BadRequestException, ConflictException, Injectable } from '@nestjs/common';
 import {
   aliasesIn,
-  brandProblems,
+  readBrand,
   documentAliases,
   replaceAliases,
   replaceInDocument,
@@ -89,20 +90,12 @@ export class BrandService {
 
   async #checked(site: SiteEntity, { replacements = {}, ...input }: SaveBrandDto) {
     const before = this.sites.brandOf(site).tokens;
-    const problems = brandProblems(input, [...readTokens(before).keys()]);
-    const [first] = problems;
-    if (first)
-      throw new BadRequestException({
-        statusCode: 400,
-        message: `The brand can't be used: ${first.path || 'it'} ${first.reason}`,
-        problems,
-      });
-    const given = input as unknown as Brand;
+    const given = checkedBrand(input, [...readTokens(before).keys()]);
     const brand: Brand = { ...given, looks: replaceAliases(given.looks, replacements) };
     const left = completeBrand(brand).tokens;
     const gone = tokensGone(before, left);
     const known = readTokens(left);
-    const open = gone.filter((path) => !known.has(replacements[path] ?? ''));
+    const open = gone.filter((path) => !known.has(valueAt(replacements, path) ?? ''));
     const users = [
       ...Object.values(brand.looks).map((look) => ({
         name: `the look ${look.name}`,
@@ -150,6 +143,15 @@ export class BrandService {
     );
     return proposeBrand([stylesIn(page.text), ...sheets].join('\n'));
   }
+}
+
+/** A brand made of what was checked; every brand that is stored comes through here. */
+export function checkedBrand(input: unknown, going?: readonly string[]): Brand {
+  const reading = readBrand(input, going);
+  if (reading.ok) return reading.brand;
+  const [first] = reading.problems;
+  const message = `The brand can't be used: ${first?.path || 'it'} ${first?.reason}`;
+  throw new BadRequestException({ statusCode: 400, message, problems: reading.problems });
 }
 
 function stylesIn(html: string): string {

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { ConflictException, HttpException, Inject, Injectable, NotFoundException } from '@nestjs/common';
 import { checkForm, isSecret, type FormRule } from '@sirene/core/form';
 import type { CompiledWidget } from '@sirene/core/render';
@@ -53,7 +54,9 @@ export class CollectService {
   /** Checks a submission and stores it with its actions; resolved when that has been committed. */
   async submit(site: SiteEntity, submission: Submission): Promise<void> {
     const seen = await this.#version(site, submission.widget, submission.body);
-    const rule = Object.hasOwn(seen.forms, submission.form) ? seen.forms[submission.form] : undefined;
+    const rule = Object.hasOwn(seen.forms, submission.form)
+      ? valueAt(seen.forms, submission.form)
+      : undefined;
     if (!rule) throw new NotFoundException(`form ${submission.form} is not part of this widget`);
     refuseUnknownFields(rule, submission.values);
     const { values, faults } = checkForm(rule, submission.values);
@@ -66,10 +69,10 @@ export class CollectService {
       );
     }
     const ofKind = (kind: string) =>
-      values[rule.fields.find((field) => field.kind === kind)?.key ?? ''] ?? '';
+      valueAt(values, rule.fields.find((field) => field.kind === kind)?.key ?? '') ?? '';
     const fields = rule.fields
       .filter((field) => !isSecret(field))
-      .map(({ key, label }) => ({ key, label, value: values[key] ?? '' }));
+      .map(({ key, label }) => ({ key, label, value: valueAt(values, key) ?? '' }));
     const entry: Entry = { site, seen, submission, fields, email: ofKind('email'), name: ofKind('name') };
     const outcome = await this.groups.add((database) => this.#store(database, entry));
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');

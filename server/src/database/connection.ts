@@ -41,7 +41,10 @@ export class Connection {
     await this.#settle();
     const database = this.bare;
     // TypeORM is told that there is a transaction, so that it begins none of its own.
-    const runner = this.dataSource.createQueryRunner() as { isTransactionActive: boolean; manager: EntityManager };
+    const runner = this.dataSource.createQueryRunner() as {
+      isTransactionActive: boolean;
+      manager: EntityManager;
+    };
     try {
       statement(database, 'BEGIN IMMEDIATE').run();
       runner.isTransactionActive = true;

@@ -94,29 +94,32 @@ const named = Object.keys(deeds).flatMap((deed) =>
   ]),
 );
 
-test.each(named)('%s, with %s at every statement in turn: kept and said so, or neither', async (name, _, fault) => {
-  let struck = 0;
-  for (let at = 1; ; at++) {
-    expect(at).toBeLessThan(100);
-    const deed = deeds[name]?.() as Deed;
-    driver.set({ ...fault, at });
-    const answer = await deed.ask();
-    const fired = driver.set();
-    expect(server.app.get(Connection).bare.inTransaction).toBe(false);
-    const taken = answer.status < 300;
-    if (!taken) {
-      expect([at, answer.status, answer.headers.get('retry-after')]).toEqual([at, 503, '5']);
+test.each(named)(
+  '%s, with %s at every statement in turn: kept and said so, or neither',
+  async (name, _, fault) => {
+    let struck = 0;
+    for (let at = 1; ; at++) {
+      expect(at).toBeLessThan(100);
+      const deed = deeds[name]?.() as Deed;
+      driver.set({ ...fault, at });
+      const answer = await deed.ask();
+      const fired = driver.set();
+      expect(server.app.get(Connection).bare.inTransaction).toBe(false);
+      const taken = answer.status < 300;
+      if (!taken) {
+        expect([at, answer.status, answer.headers.get('retry-after')]).toEqual([at, 503, '5']);
+      }
+      expect([at, await deed.isThere()]).toEqual([at, taken]);
+      // The next write of the same kind is not held up, and asked for again, the same one is taken.
+      const again = await deed.ask();
+      expect([at, again.status < 300, await deed.isThere()]).toEqual([at, true, true]);
+      expect((await server.get('/health')).status).toBe(200);
+      if (fired === 0) break;
+      struck++;
     }
-    expect([at, await deed.isThere()]).toEqual([at, taken]);
-    // The next write of the same kind is not held up, and asked for again, the same one is taken.
-    const again = await deed.ask();
-    expect([at, again.status < 300, await deed.isThere()]).toEqual([at, true, true]);
-    expect((await server.get('/health')).status).toBe(200);
-    if (fired === 0) break;
-    struck++;
-  }
-  expect(struck).toBeGreaterThan(3);
-});
+    expect(struck).toBeGreaterThan(3);
+  },
+);
 
 test('a full disk, as SQLite itself meets it: 503 until there is room, and what was said to be kept is there', async () => {
   const bare = server.app.get(Connection).bare;
@@ -156,7 +159,9 @@ test('health proves a write, and says what is wrong', async () => {
 
 test('a transaction that somebody left open is not written into', async () => {
   const connection = server.app.get(Connection);
-  connection.bare.exec(`BEGIN; INSERT INTO heartbeat (id, at) VALUES (1, 77) ON CONFLICT DO UPDATE SET at = 77`);
+  connection.bare.exec(
+    `BEGIN; INSERT INTO heartbeat (id, at) VALUES (1, 77) ON CONFLICT DO UPDATE SET at = 77`,
+  );
   const deed = deeds['a submission']?.() as Deed;
   expect((await deed.ask()).status).toBe(202);
   expect(await deed.isThere()).toBe(true);

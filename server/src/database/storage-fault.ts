@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { ServiceUnavailableException } from '@nestjs/common';
 
 /** Seconds after which a request that could not be written may be sent again. */
@@ -39,7 +40,7 @@ export function storageFault(error: unknown): StorageFault | null {
     message?: unknown;
   };
   const kind = typeof code === 'string' ? codes.exec(code)?.[1] : undefined;
-  if (kind) return new StorageFault(sentences[kind] ?? 'The disk or the file is at fault.', error);
+  if (kind) return new StorageFault(valueAt(sentences, kind) ?? 'The disk or the file is at fault.', error);
   if (message === 'The database connection is not open')
     return new StorageFault('The database is closed.', error);
   return driverError ? storageFault(driverError) : null;

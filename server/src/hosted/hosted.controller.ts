@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
@@ -99,5 +100,5 @@ function typeOf(address: string): string {
     webm: 'video/webm',
     woff2: 'font/woff2',
   };
-  return types[address.split('.').at(-1) ?? ''] ?? 'application/octet-stream';
+  return valueAt(types, address.split('.').at(-1) ?? '') ?? 'application/octet-stream';
 }

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { FastifyReply } from 'fastify';
 import { retryAfter, storageFault } from '../database/storage-fault.js';
@@ -40,7 +41,10 @@ export class AnyErrorFilter implements ExceptionFilter {
     }
     const { statusCode, code, message } = error as FastifyRefusal;
     if (statusCode && statusCode >= 400 && statusCode < 500) {
-      return { statusCode, message: plain[code ?? ''] ?? message ?? 'The request could not be read' };
+      return {
+        statusCode,
+        message: valueAt(plain, code ?? '') ?? message ?? 'The request could not be read',
+      };
     }
     return {
       statusCode: 500,

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Flex, Grid, IconButton, Tabs } from '@chakra-ui/react';
 import type { Brand } from '@sirene/core/style';
 import { Redo2, Undo2 } from 'lucide-react';
@@ -43,7 +44,7 @@ function panelOf(asked: URLSearchParams): PanelName {
   if (asked.has('look')) return 'looks';
   const group = asked.get('token')?.split('.')[0] ?? 'color';
   const of: Record<string, PanelName> = { color: 'colour', size: 'type', font: 'type' };
-  return of[group] ?? 'shape';
+  return valueAt(of, group) ?? 'shape';
 }
 
 function BrandEditor({ site, saved }: { site: Site; saved: Brand }) {

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Button, Flex, Input, Stack, Text } from '@chakra-ui/react';
 import { tokenAt, withColourScale, withToken } from '@sirene/core/brand';
 import { brandTokens, colourScale, colourValue, type TokenValue } from '@sirene/core/style';
@@ -33,7 +34,7 @@ export function ColourPanel() {
     <>
       <Section title="What each is for">
         {paths.filter(isPurpose).map((path) => (
-          <ColourRow key={path} path={path} help={purposes[path.slice(6)]} />
+          <ColourRow key={path} path={path} help={valueAt(purposes, path.slice(6))} />
         ))}
       </Section>
       <Section title="More colours" open={own.length > 0}>

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Flex, Text } from '@chakra-ui/react';
 import {
   brandTokens,
@@ -121,7 +122,9 @@ function SheetRows({ role, sheet, condition, onChange }: SheetProps) {
     onChange(withValue(sheet, part, at, name, value), `${part} ${at} ${name}`);
   return groupsOf(role, partsOf(role)).map((group, index) => {
     const names = [...group.properties, ...group.rare];
-    const count = names.filter((name) => sheet[group.part]?.[at]?.[name] !== undefined).length;
+    const count = names.filter(
+      (name) => valueAt(valueAt(valueAt(sheet, group.part), at), name) !== undefined,
+    ).length;
     return (
       <Section key={group.title} title={group.title} open={index === 0 || count > 0} count={count}>
         <GroupRows role={role} sheet={sheet} condition={condition} group={group} onSet={set} />
@@ -141,9 +144,9 @@ function GroupRows({ role, sheet, condition, group, onSet }: GroupProps) {
   const at = conditionOf(condition);
   const rows = (names: readonly string[]) =>
     names.map((name) => {
-      const property = styleProperties[name] as StyleProperty;
+      const property = valueAt(styleProperties, name) as StyleProperty;
       const resolved = resolveValue({ role, element: sheet }, part, name, condition, brandTokens(brand));
-      const isSet = sheet[part]?.[at]?.[name] !== undefined;
+      const isSet = valueAt(valueAt(valueAt(sheet, part), at), name) !== undefined;
       const mark = isSet ? (
         <HereMark label={property.label} onReset={() => onSet(part, name, undefined)} />
       ) : (
@@ -162,7 +165,9 @@ function GroupRows({ role, sheet, condition, group, onSet }: GroupProps) {
         />
       );
     });
-  const rareSet = rare.filter((name) => sheet[part]?.[at]?.[name] !== undefined).length;
+  const rareSet = rare.filter(
+    (name) => valueAt(valueAt(valueAt(sheet, part), at), name) !== undefined,
+  ).length;
   return (
     <>
       {rows(properties)}
@@ -178,9 +183,9 @@ function withValue(
   name: string,
   value: Value | undefined,
 ): StyleSheet {
-  const { [name]: _, ...others } = sheet[part]?.[at] ?? {};
+  const { [name]: _, ...others } = valueAt(valueAt(sheet, part), at) ?? {};
   return {
     ...sheet,
-    [part]: { ...sheet[part], [at]: value === undefined ? others : { ...others, [name]: value } },
+    [part]: { ...valueAt(sheet, part), [at]: value === undefined ? others : { ...others, [name]: value } },
   };
 }

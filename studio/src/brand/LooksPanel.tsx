@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Flex, Input, Stack, Text } from '@chakra-ui/react';
 import type { Look, Role } from '@sirene/core/style';
 import { Plus } from 'lucide-react';
@@ -15,7 +16,7 @@ export function LooksPanel() {
   const { brand, change } = useBrandEditing();
   const [asked] = useSearchParams();
   const [chosen, choose] = useState<string | null>(asked.get('look'));
-  const look = chosen === null ? undefined : brand.looks[chosen];
+  const look = chosen === null ? undefined : valueAt(brand.looks, chosen);
   const put = (id: string, next: Look | undefined, of: string) => {
     const { [id]: _, ...others } = brand.looks;
     change({ ...brand, looks: next ? { ...brand.looks, [id]: next } : others }, of);

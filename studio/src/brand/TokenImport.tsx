@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Code, Grid, Stack, Text } from '@chakra-ui/react';
 import { matchTokens, ownTokens, withToken } from '@sirene/core/brand';
 import { mergeTokens, readTokens, type TokenImport as Read } from '@sirene/core/style';
@@ -109,7 +110,7 @@ function Matches({ tokens, matches, onChange }: MatchesProps) {
       <Grid templateColumns="130px 20px minmax(0, 1fr)" gap="2" alignItems="center">
         {Object.entries(ownTokens).map(([own, type]) => {
           const fits = all.filter((token) => token.type === type);
-          const chosen = all.find(({ path }) => path === (matches[own] ?? own));
+          const chosen = all.find(({ path }) => path === (valueAt(matches, own) ?? own));
           if (fits.length === 0) return null;
           return (
             <Box key={own} display="contents">
@@ -122,7 +123,7 @@ function Matches({ tokens, matches, onChange }: MatchesProps) {
               ) : (
                 <Choice
                   label={`In place of ${own}`}
-                  value={matches[own] ?? ''}
+                  value={valueAt(matches, own) ?? ''}
                   options={{
                     '': 'stays as it is',
                     ...Object.fromEntries(

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import {
   applyOperation,
   childrenOf,
@@ -35,7 +36,7 @@ export function useElementCommands() {
     const [first] = ids;
     const parent = first && parentOf(document.elements, first);
     if (!parent) return;
-    const siblings = childrenOf(document.elements[parent]);
+    const siblings = childrenOf(valueAt(document.elements, parent));
     const left = siblings.filter((id) => !ids.includes(id));
     const at = siblings.indexOf(first);
     const next = siblings.slice(at).find((id) => left.includes(id)) ?? left.at(-1);

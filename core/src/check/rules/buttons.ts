@@ -1,3 +1,4 @@
+import { valueAt } from '../../maps/index.js';
 import { sourcesOf } from '../contrast.js';
 import { setting, titleOf, type Rule, type Subject } from '../finding.js';
 import { brandTokens, resolveValue, type Value } from '../../style/index.js';
@@ -21,19 +22,19 @@ export const buttonsRule: Rule = (subject) =>
   });
 
 function isLoud({ document, brand }: Subject, id: string): boolean {
-  if (document.elements[id]?.type !== 'button') return false;
+  if (valueAt(document.elements, id)?.type !== 'button') return false;
   const tokens = brandTokens(brand);
   const ground = resolveValue(sourcesOf(document, brand, id), 'box', 'background', rest, tokens);
   return ground?.css === tokens.get('color.accent')?.css;
 }
 
 const sends = ({ document }: Subject, id: string): boolean => {
-  const element = document.elements[id];
+  const element = valueAt(document.elements, id);
   return element?.type === 'button' && element.action.type === 'submit';
 };
 
 const label = ({ document }: Subject, id: string): string => {
-  const element = document.elements[id];
+  const element = valueAt(document.elements, id);
   return element ? titleOf(element) : id;
 };
 

@@ -1,3 +1,4 @@
+import { valueAt } from '../../maps/index.js';
 import { seen, setting, titleOf, type Rule } from '../finding.js';
 
 /** The least side of what is pressed, px (WCAG 2.2, 2.5.8). */
@@ -6,7 +7,7 @@ export const leastTarget = 24;
 /** What is too small to be pressed with a thumb. */
 export const tapRule: Rule = ({ document, drawn }) =>
   (drawn?.small ?? []).flatMap(({ element: id, width, height }) => {
-    const element = document.elements[id];
+    const element = valueAt(document.elements, id);
     if (!element) return [];
     const text = `${titleOf(element)}: ${Math.round(width)} by ${Math.round(height)} px is too small to press, ${leastTarget} is the least`;
     const name = height < leastTarget ? 'minHeight' : 'minWidth';

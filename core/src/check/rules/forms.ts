@@ -1,3 +1,4 @@
+import { valueAt } from '../../maps/index.js';
 import { createElement, toRuns, type Element } from '../../elements/index.js';
 import { withDescendants, type Operation } from '../../widget/index.js';
 import { inside, seen, titleOf, type Finding, type Rule } from '../finding.js';
@@ -35,7 +36,7 @@ const isSending = (element: Element): boolean =>
 
 function saysWhatBecomes(ids: readonly string[] = [], elements: Readonly<Record<string, Element>>): boolean {
   return ids.some((id) => {
-    const element = elements[id];
+    const element = valueAt(elements, id);
     return element?.type === 'text'
       ? element.notice === true
       : element?.type === 'field' && element.kind === 'consent';
@@ -43,7 +44,7 @@ function saysWhatBecomes(ids: readonly string[] = [], elements: Readonly<Record<
 }
 
 function addNotice(elements: Readonly<Record<string, Element>>, id: string): Operation {
-  const form = elements[id];
+  const form = valueAt(elements, id);
   const notice: Element = {
     ...createElement('text'),
     content: toRuns(noticeText),

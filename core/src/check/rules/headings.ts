@@ -1,3 +1,4 @@
+import { valueAt } from '../../maps/index.js';
 import { setting, titleOf, type Rule } from '../finding.js';
 
 /** Headings that leave a level out (WCAG 2.2, 1.3.1). The first of a scene may be of any level: a page stands around it. */
@@ -5,7 +6,7 @@ export const headingsRule: Rule = ({ document, faces }) =>
   faces.flatMap(({ ids }) => {
     let before: number | null = null;
     return ids.flatMap((id) => {
-      const element = document.elements[id];
+      const element = valueAt(document.elements, id);
       if (element?.type !== 'text' || element.level === 0) return [];
       const from = before;
       before = element.level;

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Flex, Heading, Input } from '@chakra-ui/react';
 import { definitionOf, type Element } from '@sirene/core/elements';
 import { closingOf, hasBackdrop } from '@sirene/core/placement';
@@ -24,7 +25,7 @@ const WidgetCss = lazy(async () => ({ default: (await import('../code/WidgetCss.
 export function Inspector() {
   const { selection } = useEditor();
   const document = useSettledDocument();
-  const element = selection === null ? undefined : document.elements[selection];
+  const element = selection === null ? undefined : valueAt(document.elements, selection);
   return (
     <Box
       as="section"

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Button } from '@chakra-ui/react';
 import { definitionOf } from '@sirene/core/elements';
 import { branchOf } from '@sirene/core/widget';
@@ -15,7 +16,7 @@ export function KeepOnShelf({ id }: { id: string }) {
   const [error, setError] = useState<unknown>(null);
   const path = `/api/sites/${site.id}/shelf`;
   const propose = () => {
-    const element = session.document.elements[id];
+    const element = valueAt(session.document.elements, id);
     setError(null);
     return element ? (element.title ?? definitionOf(element).title(element)).slice(0, 60) : '';
   };

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import {
   compileRules,
   explain,
@@ -152,7 +153,7 @@ export class Rehearsal {
 
   #submit(form: HTMLFormElement, id: string): void {
     const body = compileWidget(this.script.document, this.script.brand);
-    const rule = body.forms[id];
+    const rule = valueAt(body.forms, id);
     if (!rule) return;
     const controls = [...form.querySelectorAll<HTMLInputElement>('[name]')];
     const { faults } = checkForm(rule, Object.fromEntries(controls.map(({ name, value }) => [name, value])));

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Button, IconButton, Menu, Portal } from '@chakra-ui/react';
 import { newElements } from '@sirene/core/widget';
 import { Plus, X } from 'lucide-react';
@@ -59,7 +60,7 @@ export function AddMenu() {
               )}
               {shelf.map(({ id, name, branch }) => (
                 <Menu.Item key={id} value={id} onClick={() => insert([branch])}>
-                  <ElementIcon name={iconOf(branch.elements[branch.root] ?? { type: 'group' })} />
+                  <ElementIcon name={iconOf(valueAt(branch.elements, branch.root) ?? { type: 'group' })} />
                   <Box flex="1" truncate>
                     {name}
                   </Box>

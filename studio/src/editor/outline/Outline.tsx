@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import {
   DndContext,
@@ -66,7 +67,7 @@ export function Outline() {
       number,
       number,
     ];
-    const target = document.elements[String(over.id)];
+    const target = valueAt(document.elements, String(over.id));
     const down = to > from;
     const side = down && target && definitionOf(target).container ? 'inside' : down ? 'after' : 'before';
     const operation =
@@ -94,7 +95,7 @@ export function Outline() {
   };
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (renaming !== null) return;
-    const direction = moves[event.key];
+    const direction = valueAt(moves, event.key);
     if (event.altKey && direction && selection) {
       event.preventDefault();
       moveSelected(direction);
@@ -159,7 +160,7 @@ export function Outline() {
               <OutlineItem
                 key={row.id}
                 {...row}
-                element={document.elements[row.id] as WidgetElement}
+                element={valueAt(document.elements, row.id) as WidgetElement}
                 focusable={row.id === last}
                 selected={row.id === selection || also.includes(row.id)}
                 renaming={renaming === row.id}

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import {
   AlignLeft,
   Award,
@@ -63,6 +64,6 @@ export function iconOf(element: Pick<Element, 'type'> & { level?: number; direct
 
 /** An icon by its name. */
 export function ElementIcon({ name }: { name: string }) {
-  const Icon = icons[name] ?? Group;
+  const Icon = valueAt(icons, name) ?? Group;
   return <Icon size={15} aria-hidden style={{ flex: 'none' }} />;
 }

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { childrenOf, type SceneName, type WidgetDocument } from '@sirene/core/widget';
 
 /** A line of the outline. */
@@ -11,7 +12,10 @@ export interface OutlineRow {
 /** The elements of a scene below its root, in reading order, between those of the header and of the footer. */
 export function outlineRows(document: WidgetDocument, scene: SceneName): OutlineRow[] {
   const below = (id: string, depth: number): OutlineRow[] =>
-    childrenOf(document.elements[id]).flatMap((child) => [{ id: child, depth }, ...below(child, depth + 1)]);
+    childrenOf(valueAt(document.elements, id)).flatMap((child) => [
+      { id: child, depth },
+      ...below(child, depth + 1),
+    ]);
   const region = (root: string | undefined, name: string): OutlineRow[] =>
     root ? [{ id: root, depth: 0, region: name }, ...below(root, 1)] : [];
   const { header, footer } = document.regions ?? {};

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box } from '@chakra-ui/react';
 import { childrenOf, parentOf, rootsOf } from '@sirene/core/widget';
 import { useDocument, useEditor } from '../state/editor.tsx';
@@ -13,7 +14,7 @@ export function Measures({ id, scale }: { id: string; scale: number }) {
   const isRoot = rootsOf(document).some(([, root]) => root === parent);
   // Around the elements of a scene stands the box, whose padding is worth knowing.
   const holder = stage.rectOf(isRoot ? null : parent);
-  const siblings = childrenOf(elements[parent]).filter((child) => child !== id);
+  const siblings = childrenOf(valueAt(elements, parent)).filter((child) => child !== id);
   const neighbours = siblings.flatMap((child) => stage.rectOf(child) ?? []);
   const found = holder ? distances(rect, holder, neighbours) : [];
   return (

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box } from '@chakra-ui/react';
 import { moveTo, rootsOf } from '@sirene/core/widget';
 import { useEffect, useReducer, useRef, useState } from 'react';
@@ -107,7 +108,7 @@ export function Overlay({ scale }: { scale: number }) {
     setDrop(null);
   };
 
-  const rect = selection === null || document.elements[selection] ? stage.rectOf(selection) : null;
+  const rect = selection === null || valueAt(document.elements, selection) ? stage.rectOf(selection) : null;
   const hoverRect = hovered && hovered !== selection && hovered !== 'widget' ? stage.rectOf(hovered) : null;
   return (
     <Box

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { fits, parentOf, withDescendants, type WidgetDocument } from '@sirene/core/widget';
 import { definitionOf } from '@sirene/core/elements';
 import type { StageController } from './stage-controller.ts';
@@ -20,7 +21,7 @@ export function dropAt(
 ): Drop | null {
   const target = stage.elementAt(point.x, point.y);
   if (!target || target === 'widget' || withDescendants(document.elements, id).includes(target)) return null;
-  const element = document.elements[target];
+  const element = valueAt(document.elements, target);
   const rect = stage.rectOf(target);
   if (!element || !rect) return null;
   if (definitionOf(element).container && 'children' in element && element.children.length === 0) {
@@ -28,7 +29,7 @@ export function dropAt(
     return fits(document, id, target) ? { target, side: 'inside', line } : null;
   }
   const parent = parentOf(document.elements, target);
-  const holder = parent ? document.elements[parent] : undefined;
+  const holder = parent ? valueAt(document.elements, parent) : undefined;
   if (!parent || !fits(document, id, parent)) return null;
   const across = holder?.type === 'group' && holder.direction === 'row';
   const before = across ? point.x < rect.left + rect.width / 2 : point.y < rect.top + rect.height / 2;

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import type { Placement, WidgetDocument } from '@sirene/core/widget';
 import type { Selection } from '../state/editor.tsx';
 
@@ -30,7 +31,7 @@ export function resizingOf(
   condition: string,
 ): Resizing | null {
   if (selection === null) return ofPlacement(document.placement);
-  const element = document.elements[selection];
+  const element = valueAt(document.elements, selection);
   const property = element && sized[element.type];
   if (!property) return null;
   return {

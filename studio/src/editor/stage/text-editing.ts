@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import {
   markRuns,
   renderRuns,
@@ -89,7 +90,7 @@ export function editText(
   id: string,
   ended: () => void,
 ): TextEditing | null {
-  const element = session.document.elements[id];
+  const element = valueAt(session.document.elements, id);
   const box = stage.nodeOf(id);
   const found = element && box && textNodeOf(element, box);
   const foundPage = stage.page;
@@ -127,7 +128,7 @@ export function editText(
     event.stopPropagation();
     const key = event.key.toLowerCase();
     const control = event.ctrlKey || event.metaKey;
-    const marking = control ? markKeys[key] : undefined;
+    const marking = control ? valueAt(markKeys, key) : undefined;
     if (event.key === 'Escape' || (event.key === 'Enter' && (plain || isHeading(element)))) {
       event.preventDefault();
       end();

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Flex, IconButton, Stack, Text } from '@chakra-ui/react';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { PropertyControlProps } from './controls.tsx';
@@ -12,7 +13,7 @@ export function OrderControl({ id, property, value, onChange }: PropertyControlP
   return (
     <Stack id={id} as="ol" role="group" aria-label={property.label} gap="0.5" listStyleType="none">
       {value.map((piece, at) => {
-        const name = property.options?.[piece] ?? piece;
+        const name = valueAt(property.options, piece) ?? piece;
         return (
           <Flex as="li" key={piece} align="center" bg="wash" rounded="sm" ps="2">
             <Text flex="1" fontSize="13px">

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Flex } from '@chakra-ui/react';
 import type { Brand, Role } from '@sirene/core/style';
 import { useState } from 'react';
@@ -14,8 +15,8 @@ export function LookRow({ element, role }: { element: string | null; role: Role 
   const document = useSettledDocument();
   const [change, setChange] = useState<{ brand: Brand; then: string } | null>(null);
   const looks = Object.entries(brand.looks).filter(([, look]) => look.role === role);
-  const chosen = element === null ? document.look : document.elements[element]?.look;
-  const style = element === null ? document.style[role] : document.elements[element]?.style;
+  const chosen = element === null ? document.look : valueAt(document.elements, element)?.look;
+  const style = element === null ? document.style[role] : valueAt(document.elements, element)?.style;
   const paths = element === null ? [[]] : [element, ...also].map((id) => ['elements', id]);
   const put = (look: string | undefined, clear = false) =>
     session.apply({
@@ -41,7 +42,7 @@ export function LookRow({ element, role }: { element: string | null; role: Role 
     });
   };
   const update = () => {
-    const look = chosen ? brand.looks[chosen] : undefined;
+    const look = chosen ? valueAt(brand.looks, chosen) : undefined;
     if (!chosen || !look || !style) return;
     const merged = mergeSheets(look.style, style);
     setChange({
@@ -69,7 +70,7 @@ export function LookRow({ element, role }: { element: string | null; role: Role 
       {style && Object.keys(style).length > 0 && (
         <Flex gap="1.5" mt="2" ms="100px" wrap="wrap">
           <NewLook onSave={save} />
-          {chosen && brand.looks[chosen] && (
+          {chosen && valueAt(brand.looks, chosen) && (
             <Button size="2xs" variant="outline" colorPalette="plain" onClick={update}>
               Put into the look
             </Button>
@@ -97,9 +98,12 @@ type Sheet = NonNullable<Brand['looks'][string]>['style'];
 function mergeSheets(under: Sheet, over: Sheet): Sheet {
   const merged: Sheet = { ...under };
   for (const [part, byCondition] of Object.entries(over)) {
-    merged[part] = { ...merged[part] };
+    merged[part] = { ...valueAt(merged, part) };
     for (const [condition, values] of Object.entries(byCondition))
-      merged[part] = { ...merged[part], [condition]: { ...merged[part]?.[condition], ...values } };
+      merged[part] = {
+        ...valueAt(merged, part),
+        [condition]: { ...valueAt(valueAt(merged, part), condition), ...values },
+      };
   }
   return merged;
 }

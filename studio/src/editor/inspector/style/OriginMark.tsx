@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Link, Text } from '@chakra-ui/react';
 import { conditionParts, type Origin } from '@sirene/core/style';
 import { useId, useState, type ReactNode } from 'react';
@@ -77,7 +78,7 @@ function Where({ origin, inherited }: Pick<Props, 'origin' | 'inherited'>) {
     <>
       <Text>
         {level === 'brand' && 'Every widget of the site has it so'}
-        {level === 'look' && `The look “${brand.looks[look ?? '']?.name ?? look}” says so`}
+        {level === 'look' && `The look “${valueAt(brand.looks, look ?? '')?.name ?? look}” says so`}
         {level === 'widget' && 'The widget says so for all of its kind'}
         {level === 'element' && 'This element says so'}
         {when}. {token && link(`/brand?token=${token}`, `Token ${token}`)}

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { contrastOf, sourcesOf } from '@sirene/core/check';
 import { definitionOf } from '@sirene/core/elements';
@@ -27,7 +28,7 @@ interface Props {
 /** One style property: its value in the state and on the screen chosen, where that comes from, and the way back. */
 export const StyleRow = memo(function StyleRow({ element, part, name }: Props) {
   const { brand, condition, target } = useEditor();
-  const property = styleProperties[name] as StyleProperty;
+  const property = valueAt(styleProperties, name) as StyleProperty;
   const { role, resolved } = useReading((document) => {
     const whole = sourcesOf(document, brand, element);
     const { element: _, ...shared } = whole;
@@ -84,7 +85,7 @@ const bearsText = (role: Role, part: string): boolean =>
   styleGroups[role].some((group) => group.part === part && group.properties.includes('color'));
 
 function sameRole({ elements }: WidgetDocument, id: string, role: string): boolean {
-  const element = elements[id];
+  const element = valueAt(elements, id);
   return element !== undefined && definitionOf(element).role(element) === role;
 }
 
