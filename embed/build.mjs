@@ -30,7 +30,7 @@ async function bundle(entry, format, file, define = {}) {
 }
 
 const parts = {};
-for (const part of ['form', 'basket', 'countdown']) {
+for (const part of ['anchor', 'form', 'basket', 'countdown']) {
   await bundle(`src/${part}.ts`, 'es', `${part}.js`);
   const content = await readFile(`${out}/${part}.js`);
   const hash = createHash('sha256').update(content).digest('hex').slice(0, 12);

@@ -18,13 +18,16 @@ export function fillBasket(mounted: Mounted, given: unknown): void {
 }
 
 /** Writes lines into the scene as it stands. */
-export function writeBasket({ box, root }: Pick<Mounted, 'box' | 'root'>, given: unknown): void {
+export function writeBasket(
+  { box, root, write }: Pick<Mounted, 'box' | 'root' | 'write'>,
+  given: unknown,
+): void {
   const lines = readBasket(given) ?? [];
   const pressed = root.activeElement as HTMLElement | null;
   const label = pressed?.dataset['line'] === undefined ? null : pressed.getAttribute('aria-label');
   for (const place of box.querySelectorAll<HTMLElement>('[data-basket]')) {
     const words = JSON.parse(place.dataset['basket'] as string) as BasketWords;
-    place.innerHTML = basketHtml(words, lines).text;
+    write(place, basketHtml(words, lines).text);
   }
   const count = pieces(lines);
   for (const place of box.querySelectorAll<HTMLElement>('[data-basket-count]')) {

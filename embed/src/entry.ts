@@ -1,14 +1,17 @@
-import { valueAt } from '@sirene/core/maps';
 import { compileRules, startSession, type Session } from '@sirene/core/behaviour';
+import { valueAt } from '@sirene/core/maps';
 import type { CompiledWidget } from '@sirene/core/render';
 import { counter } from './events.ts';
 import { arrive, listen } from './listen.ts';
 import type { Manifest, ManifestWidget } from './manifest.ts';
 import { mount, type Mounted } from './mount.ts';
+import { partLoader, type Parts } from './parts.ts';
+import { announce, isRunning, ownScript } from './script.ts';
 import { memoryOf, unsentOf } from './storage.ts';
+import { Surface } from './surface.ts';
 
 /** The names of the built parts; each carries its content's hash. Set by the build. */
-declare const PARTS: Record<'form' | 'basket' | 'countdown', string>;
+declare const PARTS: Record<keyof Parts, string>;
 
 type Listener = (widget: string, detail?: unknown) => void;
 type Happening = 'open' | 'close' | 'submit' | 'basket';
@@ -35,20 +38,15 @@ const say = (text: string, ...more: unknown[]) => console.info(`Sirene: ${text}`
 
 async function start(script: HTMLScriptElement): Promise<void> {
   const { origin } = new URL(script.src);
-  const site = script.dataset['site'] ?? '';
+  const site = encodeURIComponent(script.dataset['site'] ?? '');
   const submissions = `${origin}/c/${site}/submissions`;
-  const part = <T>(name: keyof typeof PARTS) =>
-    import(/* @vite-ignore */ `${origin}/embed/${PARTS[name]}`) as Promise<T>;
-  const formPart = () => part<typeof import('./form.ts')>('form');
+  const part = partLoader(`${origin}/embed/`, PARTS, (address) => import(/* @vite-ignore */ address));
   const listeners: Record<Happening, Set<Listener>> = {
     open: new Set(),
     close: new Set(),
     submit: new Set(),
     basket: new Set(),
   };
-  const open = new Map<string, Mounted | null>();
-  /** What stops the countdowns of a widget that is open. */
-  const ends = new Map<string, () => void>();
   let widgets: ManifestWidget[] = [];
   let basket: unknown;
   let session: Session | undefined;
@@ -58,12 +56,13 @@ async function start(script: HTMLScriptElement): Promise<void> {
     open: (name) => void api.ready.then(() => send('ask', name)),
     close: (name) =>
       void api.ready.then(() => {
-        for (const { id, slug } of widgets) if (open.has(id) && (!name || name === slug)) send('close', slug);
+        for (const { id, slug } of widgets)
+          if (surface.has(id) && (!name || name === slug)) send('close', slug);
       }),
     basket: {
       set(lines) {
         basket = lines;
-        for (const mounted of open.values()) if (mounted) fill(mounted);
+        for (const mounted of surface.mounted) fill(mounted);
       },
     },
     on(happening, listener) {
@@ -72,7 +71,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
     },
     ready: new Promise((resolve) => (isReady = resolve)),
   };
-  Object.defineProperty(window, 'sirene', { value: api, configurable: true });
+  announce(window, api);
 
   const response = await fetch(`${origin}/m/${site}.json`);
   if (!response.ok) {
@@ -83,7 +82,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
   const count = counter(`${origin}/c/${site}/events`);
   const memory = memoryOf(site);
 
-  function send(type: 'ask' | 'close' | 'submit', name: string): void {
+  function send(type: 'ask' | 'close' | 'submit' | 'fail', name: string): void {
     const widget = widgets.find(({ slug }) => slug === name);
     if (!widget) return say(`there is no published widget named "${name}".`);
     session?.send({ type, widget: widget.id });
@@ -92,7 +91,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
   // The basket's lines, where the page has told them and the widget shows them.
   function fill(mounted: Mounted): void {
     if (basket === undefined || !mounted.body.scripts.includes('basket')) return;
-    part<typeof import('./basket.ts')>('basket')
+    part('basket')
       .then(({ fillBasket }) => fillBasket(mounted, basket))
       .catch(report);
   }
@@ -105,45 +104,62 @@ async function start(script: HTMLScriptElement): Promise<void> {
     for (const listener of listeners[happening]) attempt(() => listener(slug));
   }
 
-  async function show(widget: ManifestWidget): Promise<void> {
-    open.set(widget.id, null);
-    const fetched = await fetch(origin + widget.body);
-    if (!fetched.ok) throw new Error(`body of ${widget.slug}: ${fetched.status}`);
-    const body = (await fetched.json()) as CompiledWidget;
-    // It may have been closed again while the body was on its way.
-    if (!open.has(widget.id)) return;
-    const mounted = mount(document, body, placeOf(widget, body), {
-      base: origin,
-      takesFocus: true,
-      written: fill,
-      basket: (line, quantity) => {
-        for (const listener of listeners.basket) attempt(() => listener(widget.slug, { id: line, quantity }));
-      },
-      close: () => send('close', widget.slug),
-      submit: (form, id) =>
-        void formPart()
-          .then((part) =>
-            part.submit(form, {
-              address: submissions,
-              site,
-              widget: widget.id,
-              body: widget.body,
-              rule: valueAt(body.forms, id) ?? { fields: [] },
-              done: () => submitted(widget, mounted),
+  const surface = new Surface<ManifestWidget>({
+    async load({ slug, body: address, integrity }) {
+      // The browser itself refuses a body that is not the one that was published.
+      const fetched = await fetch(origin + address, integrity ? { integrity } : {});
+      if (!fetched.ok) throw new Error(`body of ${slug}: ${fetched.status}`);
+      const body = (await fetched.json()) as CompiledWidget;
+      return body.placement.type === 'anchored' ? { body, hang: (await part('anchor')).hang } : { body };
+    },
+    mount: (widget, { body, hang }) => {
+      const mounted: Mounted = mount(document, body, placeOf(widget, body), {
+        base: origin,
+        takesFocus: true,
+        ...(hang && { hang }),
+        written: fill,
+        basket: (line, quantity) => {
+          for (const listener of listeners.basket)
+            attempt(() => listener(widget.slug, { id: line, quantity }));
+        },
+        close: () => send('close', widget.slug),
+        submit: (form, id) =>
+          void part('form')
+            .then(({ submit }) =>
+              submit(form, {
+                address: submissions,
+                site,
+                widget: widget.id,
+                body: widget.body,
+                rule: valueAt(body.forms, id) ?? { fields: [] },
+                done: () => submitted(widget, mounted),
+              }),
+            )
+            .catch((error: unknown) => {
+              // What was entered stands where it was entered; the visitor can press again.
+              const status = form.querySelector('.status');
+              if (status) status.textContent = form.getAttribute('data-failed');
+              report(error);
             }),
-          )
-          .catch(report),
-    });
-    open.set(widget.id, mounted);
-    if (body.scripts.includes('countdown'))
-      part<typeof import('./countdown.ts')>('countdown')
-        .then(({ count: start }) => {
-          if (open.get(widget.id) === mounted) ends.set(widget.id, start(mounted, port.clock));
-        })
-        .catch(report);
-    if (Object.keys(body.forms).length > 0) formPart().catch(report);
-    tell('open', widget);
-  }
+      });
+      return mounted;
+    },
+    shown(widget, mounted, end) {
+      const { scripts, forms } = mounted.body;
+      if (scripts.includes('countdown'))
+        part('countdown')
+          .then(({ count: start }) => end(start(mounted, port.clock)))
+          .catch(report);
+      if (Object.keys(forms).length > 0) part('form').catch(report);
+      tell('open', widget);
+    },
+    gone: (widget) => tell('close', widget),
+    failed(widget, error) {
+      report(error);
+      // Its place is free for another; it is tried again on the next page.
+      send('fail', widget.slug);
+    },
+  });
 
   function submitted(widget: ManifestWidget, mounted: Mounted): void {
     send('submit', widget.slug);
@@ -164,6 +180,11 @@ async function start(script: HTMLScriptElement): Promise<void> {
     }
   }
 
+  const withId = <T>(id: string, use: (widget: ManifestWidget) => T): T | undefined => {
+    const widget = widgets.find((one) => one.id === id);
+    return widget && use(widget);
+  };
+
   const port = {
     clock: {
       now: () => Date.now(),
@@ -173,16 +194,8 @@ async function start(script: HTMLScriptElement): Promise<void> {
         return () => clearTimeout(timer);
       },
     },
-    show: (id: string) => show(widgets.find((one) => one.id === id) as ManifestWidget).catch(report),
-    hide(id: string) {
-      const widget = widgets.find((one) => one.id === id);
-      const mounted = open.get(id);
-      open.delete(id);
-      ends.get(id)?.();
-      ends.delete(id);
-      mounted?.unmount();
-      if (widget && mounted) tell('close', widget);
-    },
+    show: (id: string) => void withId(id, (widget) => surface.show(widget)),
+    hide: (id: string) => withId(id, (widget) => surface.hide(widget)),
     remember: memory.write,
   };
 
@@ -197,8 +210,8 @@ async function start(script: HTMLScriptElement): Promise<void> {
     page = now;
   });
   if (unsentOf(site).read())
-    formPart()
-      .then((part) => part.sendUnsent(submissions, site))
+    part('form')
+      .then(({ sendUnsent }) => sendUnsent(submissions, site))
       .catch(report);
   isReady();
 }
@@ -214,5 +227,5 @@ function attempt(call: () => void): void {
   }
 }
 
-const script = document.currentScript as HTMLScriptElement | null;
-if (script?.src && !('sirene' in window)) start(script).catch(report);
+const script = ownScript(document);
+if (script && !isRunning(window)) start(script).catch(report);

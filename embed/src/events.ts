@@ -9,15 +9,19 @@ export function counter(address: string): (event: Counted) => void {
   let events: Counted[] = [];
   const flush = () => {
     if (events.length === 0) return;
-    const body = JSON.stringify({ events });
+    const gathered = events;
     events = [];
-    // A count that is lost is no harm; an error in the page's console would be.
-    fetch(address, {
-      method: 'POST',
-      keepalive: true,
-      headers: { 'content-type': 'application/json' },
-      body,
-    }).catch(() => {});
+    // A count that is lost is no harm; an error in the page's console would be, and pages put their own things in place
+    // of the browser's.
+    const send = async () => {
+      await fetch(address, {
+        method: 'POST',
+        keepalive: true,
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ events: gathered }),
+      });
+    };
+    send().catch(() => {});
   };
   addEventListener('pagehide', flush);
   return (event) => {

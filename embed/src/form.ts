@@ -4,6 +4,11 @@ import { unsentOf, type Unsent } from './storage.ts';
 /** Seconds between attempts; after the last, the next page tries again. */
 const waits = [2, 5, 15, 45];
 
+// Never a property of the form: a field may be called "dataset", and would be found in its place.
+const sending = new WeakMap<HTMLFormElement, string>();
+const watched = new WeakSet<HTMLFormElement>();
+const failedText = (form: HTMLFormElement): string => form.getAttribute('data-failed') ?? '';
+
 /** What a form needs of the page around it. */
 export interface FormPort {
   /** Where submissions go. */
@@ -24,14 +29,14 @@ export async function submit(form: HTMLFormElement, port: FormPort): Promise<voi
   showFaults(form, port.rule, faults);
   if (faults.length > 0) return watch(form, port.rule);
   const store = unsentOf(port.site);
-  const kept = store.read()?.find((one) => one.id === form.dataset['sending']);
+  const kept = store.read()?.find((one) => one.id === sending.get(form));
   // Pressed again with nothing changed: the same submission, so that it can't arrive twice.
   const same = kept && JSON.stringify(kept.values) === JSON.stringify(values);
   const unsent: Unsent = same ? kept : newSubmission(form, port, values);
   if (kept && !same) forget(port.site, kept.id);
   // A password is not kept, not even until the connection is back: what holds one is sent from this page or not at all.
   if (!same && !port.rule.fields.some(isSecret)) store.write([...(store.read() ?? []), unsent].slice(-20));
-  form.dataset['sending'] = unsent.id;
+  sending.set(form, unsent.id);
   await deliver(form, port, unsent, same ? waits.length : 0);
 }
 
@@ -41,7 +46,7 @@ function newSubmission(form: HTMLFormElement, port: FormPort, values: Record<str
     id: newId(),
     widget: port.widget,
     body: port.body,
-    form: form.dataset['e'] ?? '',
+    form: form.getAttribute('data-e') ?? '',
     values,
     page: location.href.slice(0, 2048),
     title: title.slice(0, 300),
@@ -62,18 +67,18 @@ async function deliver(
   unsent: Unsent,
   attempt: number,
 ): Promise<void> {
-  if (form.dataset['sending'] !== unsent.id) return;
-  say(form, attempt === 0 ? 'Sending …' : (form.dataset['failed'] ?? ''));
+  if (sending.get(form) !== unsent.id) return;
+  say(form, attempt === 0 ? 'Sending …' : failedText(form));
   const outcome = await post(port.address, unsent);
-  if (form.dataset['sending'] !== unsent.id) return;
+  if (sending.get(form) !== unsent.id) return;
   if (outcome.type === 'failed') {
-    say(form, form.dataset['failed'] ?? '');
+    say(form, failedText(form));
     const wait = waits[attempt];
     if (wait !== undefined) setTimeout(() => void deliver(form, port, unsent, attempt + 1), wait * 1000);
     return;
   }
   forget(port.site, unsent.id);
-  delete form.dataset['sending'];
+  sending.delete(form);
   if (outcome.type === 'sent') return port.done();
   showFaults(form, port.rule, outcome.faults);
   say(form, outcome.faults.length > 0 ? '' : outcome.reason);
@@ -111,16 +116,16 @@ function forget(site: string, id: string): void {
 }
 
 function entries(form: HTMLFormElement): Record<string, string> {
-  const values: Record<string, string> = {};
+  const values = new Map<string, string>();
   for (const control of form.querySelectorAll<HTMLInputElement>('[name]')) {
     const { name, type, value, checked } = control;
     const isChoice = type === 'radio' || type === 'checkbox';
-    values[name] ??= '';
-    if (isChoice && !checked) continue;
+    const known = values.get(name) ?? '';
     // Several choices are one value, a line each.
-    values[name] = isChoice && values[name] ? `${values[name]}\n${value}` : value;
+    const several = known ? `${known}\n${value}` : value;
+    values.set(name, !isChoice ? value : checked ? several : known);
   }
-  return values;
+  return Object.fromEntries(values);
 }
 
 function say(form: HTMLFormElement, text: string): void {
@@ -151,8 +156,8 @@ export function showFaults(
 
 /** After a first mistake, says at once when it is mended. */
 function watch(form: HTMLFormElement, rule: FormRule): void {
-  if (form.dataset['watched']) return;
-  form.dataset['watched'] = 'yes';
+  if (watched.has(form)) return;
+  watched.add(form);
   form.addEventListener('input', () => {
     const { faults } = checkForm(rule, entries(form));
     const shown = faults.filter(({ element }) => form.querySelector(`[data-e="${element}"][data-error]`));

@@ -4,6 +4,8 @@ import type { WidgetRules } from '@sirene/core/behaviour';
 export interface ManifestWidget extends WidgetRules {
   /** Path of the compiled body; it carries the content's hash and never changes. */
   body: string;
+  /** What its content hashes to (Subresource Integrity). */
+  integrity?: string;
 }
 
 /** What a page fetches first. */

@@ -1,7 +1,8 @@
 import type { CompiledWidget } from '@sirene/core/render';
 import type { SceneName } from '@sirene/core/widget';
-import { hang } from './anchor.ts';
+import type { hang } from './anchor.ts';
 import { loadFonts } from './fonts.ts';
+import { writeHtml } from './markup.ts';
 import { push } from './push.ts';
 
 /** What the one who mounts a widget is told and decides. */
@@ -14,6 +15,8 @@ export interface MountPort {
   basket?(line: string, quantity: number): void;
   /** Called whenever a scene has been written: what fills it in is told. */
   written?(mounted: Mounted): void;
+  /** Keeps an anchored box at its element; loaded by those who mount one. */
+  hang?: typeof hang;
   /** Where uploads and typefaces are served from. */
   base: string;
   /**
@@ -32,11 +35,24 @@ export interface Mounted {
   box: HTMLElement;
   sheet: CSSStyleSheet;
   sceneName: SceneName;
+  /** Writes compiled HTML into one of its elements, in the way that the page allows. */
+  write(element: Element, html: string): void;
   /** Changes what is seen, such as from the opening to the thanks. */
   show(scene: SceneName, focus?: boolean): void;
   /** Takes it off the page, once it has gone in its own manner; at once where `now` is said. */
   unmount(now?: boolean): void;
 }
+
+/**
+ * What keeps the page's own rules from the element that holds a widget, be they as broad as `div:empty{display:none}`:
+ * important rules of a shadow tree outrank all of the page's, important or not (CSS Cascade 5, 6.1).
+ */
+const hostCss = 'all:initial!important;display:block!important';
+
+/** A compiled widget's style sheet, as it stands in its shadow root. */
+export const sheetText = ({ css, stand }: CompiledWidget, base: string): string =>
+  // An overlay's host takes no room, not even the gap between the items of a body that is a grid.
+  `:host{${hostCss}${stand === 'inline' ? '' : ';position:fixed!important'}}${served(css, base)}`;
 
 /** Turns the addresses of uploads and typefaces into those they are served from. */
 export const served = (text: string, base: string): string =>
@@ -56,7 +72,7 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
   const root = host.attachShadow({ mode: 'open' });
   // A constructed sheet, since a page's content policy may forbid style elements.
   const sheet = new view.CSSStyleSheet();
-  sheet.replaceSync(served(body.css, port.base));
+  sheet.replaceSync(sheetText(body, port.base));
   root.adoptedStyleSheets = [sheet];
   loadFonts(page, body.fonts, port.base);
 
@@ -80,10 +96,11 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
     box,
     sheet,
     sceneName: 'opening',
+    write: writeHtml,
     show(name, focus) {
       mounted.sceneName = name;
       box.toggleAttribute('data-folded', isFolded(mounted.body, name));
-      box.innerHTML = served(boxHtml(mounted.body, name), port.base);
+      writeHtml(box, served(boxHtml(mounted.body, name), port.base));
       written(mounted);
       if (focus) focusFirst(box);
     },
@@ -127,53 +144,65 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
     ends.push(() => target.removeEventListener(type, listener as EventListener));
   }
 
-  (inline ? (place ?? page.body) : page.body).append(host);
-  mounted.show(body.placement.type === 'launcher' && body.scenes.teaser ? 'teaser' : 'opening');
-  box.addEventListener('submit', (event) => {
-    event.preventDefault();
-    const form = event.target as HTMLFormElement;
-    port.submit(form, form.dataset['e'] ?? '');
-  });
-  box.addEventListener('click', (event: MouseEvent) => {
-    const target = event.target as Element;
-    const { act, to, line } = target.closest<HTMLElement>('[data-act],[data-line]')?.dataset ?? {};
-    if (line !== undefined) port.basket?.(line, Number(to));
-    else if (act === 'close') close();
-    else if (act === 'unfold') mounted.show('opening', port.takesFocus);
-    else if (act === 'scene' && to && Object.hasOwn(mounted.body.scenes, to))
-      mounted.show(to as SceneName, true);
-    else if (target === box && mayCloseBy('backdrop') && outside(box, event)) close();
-  });
-  if (inline) return mounted;
-
-  if (modal) {
-    // The dialog would close itself; who mounts decides, so that what is remembered and what is seen agree.
-    box.addEventListener('cancel', (event) => {
+  function stand(): void {
+    (inline ? (place ?? page.body) : page.body).append(host);
+    mounted.show(body.placement.type === 'launcher' && body.scenes.teaser ? 'teaser' : 'opening');
+    box.addEventListener('submit', (event) => {
       event.preventDefault();
-      if (mayCloseBy('escape')) close();
+      const form = event.target as HTMLFormElement;
+      // A field may be called "dataset", and would be found in its place.
+      port.submit(form, form.getAttribute('data-e') ?? '');
     });
-    (box as HTMLDialogElement).showModal();
-  } else {
-    box.setAttribute('popover', 'manual');
-    box.showPopover();
-    if (port.takesFocus)
-      on(page, 'keydown', (event: KeyboardEvent) => {
-        if (event.key === 'Escape' && !event.defaultPrevented && mayCloseBy('escape')) close();
+    box.addEventListener('click', (event: MouseEvent) => {
+      const target = event.target as Element;
+      const pressed = Element.prototype.closest.call(target, '[data-act],[data-line]');
+      const { act, to, line } = (pressed as HTMLElement | null)?.dataset ?? {};
+      if (line !== undefined) port.basket?.(line, Number(to));
+      else if (act === 'close') close();
+      else if (act === 'unfold') mounted.show('opening', port.takesFocus);
+      else if (act === 'scene' && to && Object.hasOwn(mounted.body.scenes, to))
+        mounted.show(to as SceneName, true);
+      else if (target === box && mayCloseBy('backdrop') && outside(box, event)) close();
+    });
+    if (inline) return;
+
+    if (modal) {
+      // The dialog would close itself; who mounts decides, so that what is remembered and what is seen agree.
+      box.addEventListener('cancel', (event) => {
+        event.preventDefault();
+        if (mayCloseBy('escape')) close();
       });
+      (box as HTMLDialogElement).showModal();
+    } else {
+      box.setAttribute('popover', 'manual');
+      box.showPopover();
+      if (port.takesFocus)
+        on(page, 'keydown', (event: KeyboardEvent) => {
+          if (event.key === 'Escape' && !event.defaultPrevented && mayCloseBy('escape')) close();
+        });
+    }
+    const { placement } = body;
+    if (placement.type === 'anchored') {
+      if (port.hang) ends.push(port.hang(view, box, place, () => mounted.body.placement));
+      if (port.takesFocus && place)
+        on(page, 'pointerdown', (event: Event) => {
+          const path = event.composedPath();
+          if (mayCloseBy('backdrop') && !path.includes(host) && !path.includes(place)) close();
+        });
+    }
+    if (placement.type === 'bar' && placement.push) ends.push(push(page, box, placement.at));
+    if ('closing' in placement && placement.closing.after && port.takesFocus) {
+      const timer = view.setTimeout(() => port.close(), placement.closing.after * 1000);
+      ends.push(() => view.clearTimeout(timer));
+    }
   }
-  const { placement } = body;
-  if (placement.type === 'anchored') {
-    ends.push(hang(view, box, place, () => mounted.body.placement));
-    if (port.takesFocus && place)
-      on(page, 'pointerdown', (event: Event) => {
-        const path = event.composedPath();
-        if (mayCloseBy('backdrop') && !path.includes(host) && !path.includes(place)) close();
-      });
-  }
-  if (placement.type === 'bar' && placement.push) ends.push(push(page, box, placement.at));
-  if ('closing' in placement && placement.closing.after && port.takesFocus) {
-    const timer = view.setTimeout(() => port.close(), placement.closing.after * 1000);
-    ends.push(() => view.clearTimeout(timer));
+
+  try {
+    stand();
+  } catch (error) {
+    // Half of it must not stay: nobody could close it.
+    mounted.unmount(true);
+    throw error;
   }
   return mounted;
 }

@@ -5,6 +5,7 @@ import { plainBrand } from '@sirene/core/style';
 import type { SceneName } from '@sirene/core/widget';
 import { fillBasket, writeBasket } from './basket.js';
 import { count, writeCounts } from './countdown.js';
+import { writeHtml } from './markup.js';
 import { boxHtml, served, type Mounted } from './mount.js';
 import { push } from './push.js';
 
@@ -20,6 +21,7 @@ function written(sketch: Parameters<typeof buildWidget>[0]) {
     box,
     root: root as unknown as ShadowRoot,
     sceneName: 'opening' as SceneName,
+    write: writeHtml,
     show(name: SceneName) {
       mounted.sceneName = name;
       box.innerHTML = boxHtml(body, name);

@@ -2,7 +2,7 @@ import type { CompiledWidget } from '@sirene/core/render';
 import type { SceneName } from '@sirene/core/widget';
 import morphdom from 'morphdom';
 import { loadFonts } from './fonts.ts';
-import { boxHtml, served, type Mounted } from './mount.ts';
+import { boxHtml, served, sheetText, type Mounted } from './mount.ts';
 
 /**
  * Brings a mounted widget up to a newer compiled body in place: only what differs is touched, so focus, scroll and
@@ -20,7 +20,7 @@ export function patch(
 ): boolean {
   if (mounted.body.placement.type !== body.placement.type) return false;
   if (mounted.body.css !== body.css) {
-    mounted.sheet.replaceSync(served(body.css, base));
+    mounted.sheet.replaceSync(sheetText(body, base));
     loadFonts(mounted.box.ownerDocument, body.fonts, base);
   }
   if (mounted.body.label !== body.label) mounted.box.setAttribute('aria-label', body.label);
@@ -31,7 +31,7 @@ export function patch(
   if (before === after) return true;
   mounted.box.toggleAttribute('data-folded', body.placement.type === 'launcher' && scene === 'teaser');
   const next = mounted.box.cloneNode(false) as HTMLElement;
-  next.innerHTML = served(after, base);
+  mounted.write(next, served(after, base));
   morphdom(mounted.box, next, {
     onBeforeElUpdated: (from, to) =>
       (keep === null || from.dataset['e'] !== keep) && !filledIn(from) && !from.isEqualNode(to),

@@ -1,3 +1,4 @@
+import { hang } from './anchor.js';
 import { jest } from '@jest/globals';
 import { compileWidget, type CompiledWidget } from '@sirene/core/render';
 import { buildWidget, dismiss, heading, link, words, type WidgetSketch } from '@sirene/core/sketch';
@@ -27,6 +28,7 @@ const mounts: Mounted[] = [];
 function put(body: CompiledWidget, { takesFocus = true, place = null as Element | null } = {}) {
   const heard: string[] = [];
   const mounted = mount(document, body, place, {
+    hang,
     base: '',
     takesFocus,
     close: () => heard.push('close'),

@@ -1,4 +1,5 @@
-import type { Memory } from '@sirene/core/behaviour';
+import { readMemory, type Memory } from '@sirene/core/behaviour';
+import { isGroup } from '@sirene/core/maps';
 
 /** What Sirene keeps in a visitor's browser: the memory of what they saw, and what could not be sent yet. */
 export interface Storage<T> {
@@ -6,14 +7,18 @@ export interface Storage<T> {
   write(value: T | undefined): void;
 }
 
-/** A slot of the browser's storage; where the browser or the page forbids storage, one that lasts as long as the page. */
-function slot<T>(key: string, sound: (value: T) => boolean): Storage<T> {
+/**
+ * A slot of the browser's storage; where the browser or the page forbids storage, one that lasts as long as the page.
+ *
+ * @param take what of a stored value can be used: the page, an older version or the visitor may have written it
+ */
+function slot<T>(key: string, take: (value: unknown) => T | undefined): Storage<T> {
   let kept: T | undefined;
   return {
     read() {
       try {
-        const value = JSON.parse(localStorage.getItem(key) as string) as T;
-        if (value && sound(value)) return value;
+        const value = take(JSON.parse(localStorage.getItem(key) as string));
+        if (value) return value;
       } catch {
         // Storage forbidden, or a text somebody else wrote: as if nothing were there.
       }
@@ -31,11 +36,7 @@ function slot<T>(key: string, sound: (value: T) => boolean): Storage<T> {
   };
 }
 
-export const memoryOf = (site: string): Storage<Memory> =>
-  slot<Memory>(
-    `sirene:${site}`,
-    (memory) => typeof memory.visits === 'number' && typeof memory.widgets === 'object',
-  );
+export const memoryOf = (site: string): Storage<Memory> => slot(`sirene:${site}`, readMemory);
 
 /** A submission that has not been acknowledged. */
 export interface Unsent {
@@ -48,5 +49,10 @@ export interface Unsent {
   title: string;
 }
 
+/** Checked by the server like any other: one that can't be used is refused there, and dropped. */
 export const unsentOf = (site: string): Storage<Unsent[]> =>
-  slot<Unsent[]>(`sirene:${site}:unsent`, (list) => Array.isArray(list) && list.every((one) => one?.id));
+  slot(`sirene:${site}:unsent`, (list) =>
+    Array.isArray(list)
+      ? list.filter((one): one is Unsent => isGroup(one) && typeof one['id'] === 'string')
+      : undefined,
+  );

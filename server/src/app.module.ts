@@ -8,6 +8,7 @@ import { CollectModule } from './collect/collect.module.js';
 import { CLOCK, CONFIG, type Config, type ServerClock } from './config.js';
 import { DatabaseModule } from './database/database.module.js';
 import { DeliveryModule } from './delivery/delivery.module.js';
+import { ForeignModule } from './foreign/foreign.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HostedModule } from './hosted/hosted.module.js';
 import { LibraryModule } from './library/library.module.js';
@@ -28,6 +29,7 @@ export class AppModule {
       imports: [
         settings(config, clock),
         DatabaseModule,
+        ForeignModule,
         AccountsModule,
         SitesModule,
         WidgetsModule,

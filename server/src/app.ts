@@ -3,15 +3,18 @@ import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
-import rateLimit from '@fastify/rate-limit';
-import type { LogLevel } from '@nestjs/common';
+import { UnsupportedMediaTypeException, type LogLevel } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
-import type { FastifyReply, FastifyRequest } from 'fastify';
+import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
+import { AccountsService } from './accounts/accounts.service.js';
+import { refuseStrangersBodies } from './accounts/session.guard.js';
+import { dropUploads } from './assets/upload.js';
 import { AppModule } from './app.module.js';
 import { OutboxService } from './actions/outbox.service.js';
 import type { Config, ServerClock } from './config.js';
+import { keepParts } from './delivery/embed-parts.js';
 import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { BodyPipe } from './shared/body.pipe.js';
 import { MailSink } from './standins/mail-sink.js';
@@ -20,6 +23,12 @@ import { openVisitorSurface } from './visitor-surface.js';
 
 /** Largest request body, bytes: a document of 1 MB with room around it. */
 const bodyLimit = 1_200_000;
+
+/** Longest time for a request to come in whole, ms: an upload over a slow line. */
+const requestMs = 120_000;
+
+/** How long requests that are under way may take once the process is told to end, ms. */
+const drainMs = 5000;
 
 export interface Options {
   clock?: ServerClock;
@@ -31,22 +40,27 @@ export async function createApp(
   config: Config,
   { clock, logger }: Options = {},
 ): Promise<NestFastifyApplication> {
-  const adapter = new FastifyAdapter({ bodyLimit, trustProxy: config.trustProxy });
+  const adapter = new FastifyAdapter({
+    bodyLimit,
+    // Fastify takes a number of hops too.
+    trustProxy: config.trustProxy as string[],
+    requestTimeout: requestMs,
+  });
   const app = await NestFactory.create<NestFastifyApplication>(AppModule.with(config, clock), adapter, {
     logger: logger ?? ['error', 'warn'],
     abortOnError: false,
     // Fastify's own, which takes JSON alone: a form of another site can't pass for a request of the studio.
     bodyParser: false,
   });
-  openVisitorSurface(app.getHttpAdapter().getInstance(), config);
+  const fastify = app.getHttpAdapter().getInstance();
+  await openVisitorSurface(fastify, config);
+  endInTime(fastify);
   await app.register(cookie);
+  refuseStrangersBodies(fastify, app.get(AccountsService));
   await app.register(helmet, {
     contentSecurityPolicy: { directives: studioPolicy },
     crossOriginResourcePolicy: false,
   });
-  // Those who keep within a limit need not read of it in every answer; those who do not are told when to come back.
-  const quiet = { 'x-ratelimit-limit': false, 'x-ratelimit-remaining': false, 'x-ratelimit-reset': false };
-  await app.register(rateLimit, { global: false, addHeaders: quiet });
   app.useGlobalPipes(new BodyPipe());
   app.useGlobalFilters(new AnyErrorFilter());
   app.enableShutdownHooks();
@@ -67,6 +81,7 @@ export async function createApp(
 
 /** Starts to listen, and what works beside the requests. */
 export async function startApp(app: NestFastifyApplication, config: Config): Promise<void> {
+  await dropUploads(config.data);
   await app.get(MailSink).start();
   await app.listen(config.port, '0.0.0.0');
   app.get(OutboxService).start();
@@ -82,19 +97,28 @@ const studioPolicy = {
   upgradeInsecureRequests: null,
 };
 
-/** Largest upload, bytes. */
-const uploadLimit = 40_000_000;
+// Who sends half a request and waits must not keep the process from ending.
+function endInTime(fastify: FastifyInstance): void {
+  fastify.addHook('preClose', (done) => {
+    setTimeout(() => fastify.server.closeAllConnections(), drainMs).unref();
+    done();
+  });
+}
 
-// A file is its own body: no form around it to be taken apart.
+const uploadRoute = '/api/sites/:site/assets';
+
+// A file is its own body: no form around it to be taken apart. It is handed on as it comes, and only to where files are
+// taken.
 function takeUploads(app: NestFastifyApplication): void {
   app
     .getHttpAdapter()
     .getInstance()
     .addContentTypeParser(
       'application/octet-stream',
-      { parseAs: 'buffer', bodyLimit: uploadLimit },
-      (_: FastifyRequest, body: Buffer, done: (error: Error | null, body: Buffer) => void) =>
-        done(null, body),
+      (request: FastifyRequest, body: unknown, done: (error: Error | null, body?: unknown) => void) =>
+        request.routeOptions.url === uploadRoute
+          ? done(null, body)
+          : done(new UnsupportedMediaTypeException('The body must be sent as application/json')),
     );
 }
 
@@ -115,7 +139,7 @@ async function serveBuilt(app: NestFastifyApplication, { studio, embed, data }: 
       void (request.headers['if-none-match'] === etag ? reply.status(304).send() : reply.send(script));
     });
     await app.register(fastifyStatic, {
-      root: join(embed, 'embed'),
+      root: keepParts(join(embed, 'embed'), data),
       prefix: '/embed/',
       decorateReply: false,
       immutable: true,

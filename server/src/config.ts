@@ -1,4 +1,6 @@
 import { resolve } from 'node:path';
+import { valueAt } from '@sirene/core/maps';
+import ipaddr from 'ipaddr.js';
 
 /** How this process is set up. All of it comes from the environment; docs/operations.md lists the names. */
 export interface Config {
@@ -16,7 +18,15 @@ export interface Config {
   standinSmtpPort: number | null;
   submissionsPerMinute: number;
   signInsPerMinute: number;
-  trustProxy: boolean;
+  /** How often one visitor may ask for what pages fetch: manifest, bodies, hosted pages, uploads. */
+  readsPerMinute: number;
+  /**
+   * Whose word for a visitor's address is believed: nobody's, that of so many proxies in front of this server, or that
+   * of the named networks.
+   */
+  trustProxy: false | number | string[];
+  /** How long a page of a client's site may take to be fetched, ms. */
+  pagePatienceMs: number;
   /** Hosts, with their port, that pages may be fetched from though they are private ones. */
   privateHosts: string[];
   /** Folders of the built studio and embed, served as they are; null where a test needs neither. */
@@ -41,7 +51,9 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     standinSmtpPort: smtpUrl ? null : standinPort,
     submissionsPerMinute: wholeNumber(env, 'SIRENE_SUBMISSIONS_PER_MINUTE', 60, 10_000_000),
     signInsPerMinute: wholeNumber(env, 'SIRENE_SIGN_INS_PER_MINUTE', 10, 10_000),
-    trustProxy: env['SIRENE_TRUST_PROXY'] === '1',
+    readsPerMinute: wholeNumber(env, 'SIRENE_READS_PER_MINUTE', 6000, 10_000_000),
+    trustProxy: trustedProxies(env),
+    pagePatienceMs: 8000,
     privateHosts: (env['SIRENE_PRIVATE_HOSTS'] ?? '')
       .split(',')
       .map((host) => host.trim())
@@ -51,8 +63,23 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   };
 }
 
+/** A number of hops, or networks such as `10.0.0.0/8, fd00::/8`; never "whatever a request says of itself". */
+function trustedProxies(env: NodeJS.ProcessEnv): false | number | string[] {
+  const name = 'SIRENE_TRUST_PROXY';
+  const text = (env[name] ?? '').trim();
+  if (text === '') return false;
+  if (/^\d+$/.test(text)) return wholeNumber(env, name, 1, 10);
+  const networks = text.split(',').map((one) => one.trim());
+  for (const network of networks)
+    if (!ipaddr.isValid(network) && !ipaddr.isValidCIDR(network))
+      throw new ConfigError(
+        `${name} is "${text}"; it must be the number of proxies in front of Sirene, or their networks, such as 10.0.0.0/8.`,
+      );
+  return networks;
+}
+
 function wholeNumber(env: NodeJS.ProcessEnv, name: string, fallback: number, most = 65_535): number {
-  const text = env[name];
+  const text = valueAt(env, name);
   if (text === undefined || text === '') return fallback;
   const number = Number(text);
   if (!Number.isInteger(number) || number < 1 || number > most) {

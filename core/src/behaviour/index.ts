@@ -2,7 +2,7 @@ export { compilePattern, placeOf, type Place } from './address.js';
 export { conditionSpecs, type Condition } from './conditions/registry.js';
 export { explain, type Explanation, type Reason } from './explain.js';
 export * from './machine.js';
-export { dayMs, noMemory, pausedBy, visitGapMs, type Memory, type Pause } from './memory.js';
+export { dayMs, noMemory, pausedBy, readMemory, visitGapMs, type Memory, type Pause } from './memory.js';
 export type { PageVisit } from './page.js';
 export * from './rules.js';
 export { startSession, type Clock, type Session } from './session.js';

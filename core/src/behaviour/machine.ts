@@ -25,6 +25,8 @@ export type MachineEvent = { at: number } & (
   | { type: 'ask'; widget: string }
   | { type: 'close'; widget: string }
   | { type: 'submit'; widget: string }
+  /** It could not be shown: its place is free again, and the visitor has closed nothing. */
+  | { type: 'fail'; widget: string }
 );
 
 /** What is to be done: show a widget, take it away, keep the memory, or come back with a tick at a moment. */
@@ -54,6 +56,8 @@ export function step(rules: readonly CompiledRules[], state: MachineState, event
       return arrive(rules, state, event);
     case 'close':
       return end(rules, state, event.widget, { closedAt: event.at }, event.at);
+    case 'fail':
+      return end(rules, state, event.widget, {}, event.at);
     case 'submit':
       return note(state, event.widget, { submittedAt: event.at });
     case 'ask':

@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { isGroup, valueAt } from '../maps/index.js';
 import type { CompiledRules, Frequency, Returning } from './rules.js';
 
 export const dayMs = 86_400_000;
@@ -28,6 +28,25 @@ export interface Memory {
 
 /** The memory of a visitor who was never here. */
 export const noMemory: Memory = { visits: 0, pages: 0, allPages: 0, lastAt: 0, widgets: {} };
+
+/**
+ * A memory as it was kept in a visitor's browser, where anything may have been written: what does not fit is dropped.
+ *
+ * @returns `undefined` where it is no memory at all
+ */
+export function readMemory(value: unknown): Memory | undefined {
+  if (!isGroup(value)) return undefined;
+  const { visits, pages = 0, allPages = 0, lastAt = 0 } = numbersIn(value);
+  if (visits === undefined) return undefined;
+  const given = value['widgets'];
+  const widgets = Object.entries(isGroup(given) ? given : {}).map(([id, past]) => [id, numbersIn(past)]);
+  return { visits, pages, allPages, lastAt, widgets: Object.fromEntries(widgets) as Memory['widgets'] };
+}
+
+function numbersIn(value: unknown): Record<string, number> {
+  const sound = Object.entries(isGroup(value) ? value : {}).filter(([, one]) => Number.isFinite(one));
+  return Object.fromEntries(sound) as Record<string, number>;
+}
 
 /** Counts one more page view, and one more visit when the last one has ended. */
 export function rememberArrival(memory: Memory, at: number): Memory {

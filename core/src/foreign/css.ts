@@ -1,4 +1,6 @@
 import * as csstree from 'css-tree';
+import { cssProblem, ownCssBudget } from './budget.js';
+import { functions, positions, pseudoClasses, pseudoElements } from './css-allowed.js';
 
 /** Something about a style sheet that can't be used, and where. Lines and columns count from 1. */
 export interface CssProblem {
@@ -21,11 +23,13 @@ export interface CheckedCss {
 
 const atRules = new Set(['media', 'supports', 'container', 'keyframes', 'layer']);
 const mostLength = 20_000;
+const mostValue = 1000;
 
 /**
  * Reads a style sheet that a designer wrote for one widget: keeps what is sound and stays inside, and says of the rest
  * what is wrong with it. The shadow root keeps its selectors inside (CSS Scoping 1); what is taken out here is what
- * would reach out all the same: imports, foreign addresses, fonts, and boxes laid over the whole page.
+ * would reach out all the same: imports, foreign addresses, fonts, and boxes laid over the whole page. Decided on the
+ * parsed tree and by what is allowed (`css-allowed.ts`), so that no other way to write a thing gets past.
  *
  * @param scope where given, selectors by a class that the widget has not are named too
  */
@@ -39,9 +43,15 @@ export function checkCss(source: string, scope?: CssScope): CheckedCss {
     say(null, `is longer than ${mostLength} characters`);
     return { css: '', problems };
   }
+  const tooMuch = cssProblem(source, ownCssBudget);
+  if (tooMuch) {
+    say(null, tooMuch);
+    return { css: '', problems };
+  }
   const tree = csstree.parse(source, {
     positions: true,
     parseValue: true,
+    parseCustomProperty: true,
     onParseError: ({
       line,
       column,
@@ -61,7 +71,7 @@ export function checkCss(source: string, scope?: CssScope): CheckedCss {
       };
       if (node.type === 'Atrule') checkAtRule(node, drop);
       else if (node.type === 'Declaration') checkDeclaration(node, drop);
-      else if (node.type === 'Rule' && scope) checkSelectors(node, scope, say);
+      else if (node.type === 'Rule') checkSelectors(node, scope, say, drop);
       // What could not be read is not written: only what the parser understood is known to be harmless.
       else if (node.type === 'Raw' && !isInPrelude(node)) drop('can’t be read');
     },
@@ -81,20 +91,31 @@ const lexer = csstree.lexer;
 
 function checkDeclaration(node: csstree.Declaration, drop: (reason: string) => void): void {
   const name = node.property.toLowerCase();
-  if (name.startsWith('--')) {
-    if (/url\(|\\|expression|javascript:/i.test(csstree.generate(node.value)))
-      drop(`${name} holds an address`);
-    return;
-  }
-  if (name === 'behavior' || name === '-moz-binding') return drop(`${name} runs code`);
-  const value = csstree.generate(node.value);
-  const foreign = foreignAddress(node.value);
-  if (foreign) return drop(`${name} loads ${foreign.slice(0, 60)}: use an uploaded picture`);
-  if (/expression\s*\(|javascript\s*:|\\/i.test(value))
-    return drop(`${name} holds something that is not style`);
-  if (name === 'position' && value === 'fixed') return drop('position: fixed would leave the widget');
+  const strange = strangeIn(node.value);
+  if (strange) return drop(`${name} ${strange}`);
+  if (name.startsWith('--')) return;
+  if (name === 'position' && !positions.has(csstree.generate(node.value).toLowerCase()))
+    return drop(`position can only be ${[...positions].join(', ')} in a widget`);
+  // Matching tries every way to read a value: a long one costs as much as a whole sheet.
+  if (csstree.generate(node.value).length > mostValue)
+    return drop(`${name} has a value of more than ${mostValue} characters`);
   const match = lexer.matchProperty(name, node.value);
   if (match.error) drop(describe(name, match.error));
+}
+
+/** What of a value may not be used, as the end of a sentence. */
+function strangeIn(value: csstree.CssNode): string | null {
+  let reason: string | null = null;
+  csstree.walk(value, (node) => {
+    if (node.type === 'Url' && !/^asset:[a-z0-9/.-]+$/.test(node.value) && !/^#[\w-]+$/.test(node.value))
+      reason ??= `loads ${node.value.slice(0, 60)}: use an uploaded picture`;
+    else if (node.type === 'Function' && !functions.has(node.name.toLowerCase()))
+      reason ??= `holds ${node.name.slice(0, 40)}(), which can’t be used in a widget`;
+  });
+  // An escape is another way to write what is looked for here.
+  return (
+    reason ?? (csstree.generate(value).includes('\\') ? 'holds an escape: write the character itself' : null)
+  );
 }
 
 function describe(name: string, error: Error): string {
@@ -103,27 +124,33 @@ function describe(name: string, error: Error): string {
   return `${name} can’t have that value${syntax ? `; it takes ${syntax.slice(0, 120)}` : ''}`;
 }
 
-function foreignAddress(value: csstree.CssNode): string | null {
-  const found = csstree.find(value, (node) => {
-    if (node.type === 'Url') return !/^asset:[a-z0-9/.-]+$/.test(node.value) && !/^#[\w-]+$/.test(node.value);
-    return node.type === 'Function' && /^(-webkit-)?image-set$|^src$|^element$|^paint$/.test(node.name);
-  });
-  if (!found) return null;
-  return found.type === 'Url' ? found.value : csstree.generate(found);
-}
-
 function checkSelectors(
   rule: csstree.Rule,
+  scope: CssScope | undefined,
+  say: (node: csstree.CssNode, reason: string) => void,
+  drop: (reason: string) => void,
+): void {
+  let strange: string | null = null;
+  csstree.walk(rule.prelude, (node) => {
+    if (node.type === 'PseudoClassSelector' && !pseudoClasses.has(node.name.toLowerCase()))
+      strange ??= `:${node.name}`;
+    else if (node.type === 'PseudoElementSelector' && !pseudoElements.has(node.name.toLowerCase()))
+      strange ??= `::${node.name}`;
+    else if (scope) checkReach(node, scope, say);
+  });
+  if (strange) drop(`${String(strange).slice(0, 40)} can’t be used in a widget`);
+}
+
+function checkReach(
+  node: csstree.CssNode,
   { classes }: CssScope,
   say: (node: csstree.CssNode, reason: string) => void,
 ): void {
-  csstree.walk(rule.prelude, (node) => {
-    if (node.type === 'ClassSelector' && !classes.has(node.name)) {
-      say(node, `.${node.name} reaches nothing in this widget`);
-    } else if (node.type === 'TypeSelector' && /^(html|body)$/i.test(node.name)) {
-      say(node, `${node.name} reaches nothing: the widget is apart from its page`);
-    } else if (node.type === 'IdSelector') {
-      say(node, `#${node.name} reaches nothing in this widget`);
-    }
-  });
+  if (node.type === 'ClassSelector' && !classes.has(node.name)) {
+    say(node, `.${node.name} reaches nothing in this widget`);
+  } else if (node.type === 'TypeSelector' && /^(html|body)$/i.test(node.name)) {
+    say(node, `${node.name} reaches nothing: the widget is apart from its page`);
+  } else if (node.type === 'IdSelector') {
+    say(node, `#${node.name} reaches nothing in this widget`);
+  }
 }

@@ -1,6 +1,7 @@
 import sanitize from 'sanitize-html';
 import { Html } from '../render/html.js';
 import { assetScheme, safeAddress, safeImage } from '../sanitise/index.js';
+import { markupProblem, pieceBudget } from './budget.js';
 
 const words =
   'p br hr div span section article header footer h1 h2 h3 h4 h5 h6 b strong i em u s small sub sup mark abbr cite q blockquote code pre kbd ul ol li dl dt dd figure figcaption table caption thead tbody tfoot tr th td a img picture'.split(
@@ -10,8 +11,9 @@ const words =
 // Attributes that carry nothing but words, sizes and relations within the same piece of markup.
 const plain = ['class', 'title', 'lang', 'dir', 'role', 'aria-label', 'aria-hidden'];
 
-/** Markup from outside with what an allow-list names, and nothing else (sanitize-html). */
+/** Markup from outside with what an allow-list names, and nothing else (sanitize-html); nothing of what is too much. */
 export function safeHtml(source: string): Html {
+  if (markupProblem(source, pieceBudget)) return new Html('');
   const text = sanitize(source, {
     allowedTags: words,
     allowedAttributes: {

@@ -1,6 +1,7 @@
 import sanitize from 'sanitize-html';
 import { Html } from '../render/html.js';
 import { isSafeColour } from '../sanitise/index.js';
+import { markupProblem, pieceBudget } from './budget.js';
 
 const shapes =
   'svg g path circle ellipse rect line polyline polygon text tspan title desc defs clipPath mask linearGradient radialGradient stop symbol'.split(
@@ -16,9 +17,10 @@ const paints = ['fill', 'stroke', 'stop-color', 'color', 'clip-path', 'mask'];
 
 /**
  * A drawing from outside with shapes and paints, and nothing else: no scripts, no styles, no addresses, no animation of
- * attributes (SVG 2). References are kept only to what is inside the drawing.
+ * attributes (SVG 2). References are kept only to what is inside the drawing. Nothing is left of what is too much.
  */
 export function safeSvg(source: string): Html {
+  if (svgProblem(source)) return new Html('');
   const text = sanitize(source, {
     allowedTags: shapes,
     allowedAttributes: { '*': [...numbers, ...paints] },
@@ -42,6 +44,10 @@ export function safeSvg(source: string): Html {
   const one = /<svg[\s>][\s\S]*<\/svg>/.exec(text)?.[0];
   return new Html(one?.replace(/^<svg(?![^>]*\bxmlns=)/, '<svg') ?? '');
 }
+
+/** Says why a drawing is not read, or `null`. */
+export const svgProblem = (source: string): string | null =>
+  markupProblem(source, { ...pieceBudget, xml: true });
 
 const inside = /^url\(#[A-Za-z][\w-]{0,60}\)$/;
 

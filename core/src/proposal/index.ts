@@ -1,5 +1,6 @@
 import * as csstree from 'css-tree';
 import { converter, formatHex, parse } from 'culori';
+import { cssProblem, pageCssBudget } from '../foreign/index.js';
 import { contrast, px, srgb, type TokenTree } from '../style/index.js';
 
 /** A colour found on a page, and for what it is used. */
@@ -25,20 +26,31 @@ export interface Proposal {
 const toRgb = converter('rgb');
 const toHsl = converter('hsl');
 const mostCss = 2_000_000;
+/** Longest value that is looked at, characters. */
+const mostValue = 2000;
+/** Most mistakes that are read over. */
+const mostMistakes = 500;
+/** Most custom properties that are followed. */
+const mostFollowed = 2000;
 
 /**
  * Proposes tokens from the style sheets of a page: colours by their use, typefaces, corner radii. Custom properties are
  * followed; states and narrow screens count less than rest.
  *
  * @param css all sheets of the page, one after another; what is beyond 2 MB is left out
+ * @returns `null` where there is more in it, or it is nested deeper, than anyone writes (`pageCssBudget`)
  */
-export function proposeBrand(css: string): Proposal {
-  const tree = csstree.parse(css.slice(0, mostCss), { onParseError: () => {} });
+export function proposeBrand(css: string): Proposal | null {
+  const read = css.slice(0, mostCss);
+  if (cssProblem(read, pageCssBudget)) return null;
+  const tree = parsed(read);
+  if (!tree) return null;
   const variables = new Map<string, string>();
   csstree.walk(tree, (node) => {
     if (node.type === 'Declaration' && node.property.startsWith('--'))
-      variables.set(node.property, csstree.generate(node.value));
+      variables.set(node.property, csstree.generate(node.value).slice(0, mostValue));
   });
+  const followed = follower(variables);
   const colours = new Map<string, FoundColour>();
   const fonts = new Map<string, { text: number; title: number }>();
   const radii = new Map<number, number>();
@@ -55,7 +67,7 @@ export function proposeBrand(css: string): Proposal {
       const isTitle = /\bh[1-3]\b|title|heading/i.test(selector);
       csstree.walk(rule.block, (node) => {
         if (node.type !== 'Declaration') return;
-        const value = followed(csstree.generate(node.value), variables);
+        const value = followed(csstree.generate(node.value).slice(0, mostValue));
         const { property } = node;
         if (/^(color|background(-color)?|border(?!-radius)(-\w+)?(-color)?|fill)$/.test(property))
           for (const hex of coloursIn(value)) {
@@ -97,11 +109,43 @@ export function proposeBrand(css: string): Proposal {
 
 const total = ({ text, ground, border, button }: FoundColour): number => text + ground + border + button * 2;
 
-function followed(value: string, variables: ReadonlyMap<string, string>, depth = 0): string {
-  if (depth > 8) return '';
-  return value.replace(/var\((--[\w-]+)(?:,([^()]*))?\)/g, (_, name: string, fallback = '') =>
-    followed(variables.get(name) ?? (fallback as string), variables, depth + 1),
-  );
+/** The sheets as a tree; `null` where so much can't be read that each further mistake costs a look at the whole text. */
+function parsed(css: string): csstree.CssNode | null {
+  let mistakes = 0;
+  const tooMany = new Error('too many mistakes');
+  try {
+    return csstree.parse(css, {
+      onParseError: () => {
+        if (++mistakes > mostMistakes) throw tooMany;
+      },
+    });
+  } catch (error) {
+    if (error === tooMany) return null;
+    throw error;
+  }
+}
+
+/**
+ * What puts the values of custom properties in place. Each property is followed once, and what comes of it is cut: chains
+ * that double at every link would not end otherwise.
+ */
+function follower(variables: ReadonlyMap<string, string>): (value: string) => string {
+  const known = new Map<string, string>();
+  const follow = (value: string): string =>
+    value
+      .replace(/var\((--[\w-]+)(?:,([^()]*))?\)/g, (_, name: string, fallback = '') => {
+        const set = variables.get(name);
+        if (set === undefined) return fallback as string;
+        const ready = known.get(name);
+        if (ready !== undefined) return ready;
+        // Whoever comes round to it again finds nothing there, and no chain is longer than the stack is deep.
+        known.set(name, '');
+        const found = known.size > mostFollowed ? '' : follow(set);
+        known.set(name, found);
+        return found;
+      })
+      .slice(0, mostValue);
+  return follow;
 }
 
 function coloursIn(value: string): string[] {

@@ -1,5 +1,5 @@
 import { brandTokens, completeBrand, contrast } from '../style/index.js';
-import { proposeBrand } from './index.js';
+import { proposeBrand, type Proposal } from './index.js';
 
 const css = `
 :root{--brand:#aa3311;--paper:#fbf7ef}
@@ -12,7 +12,8 @@ a.button:hover{background:#882200}
 .pill{border-radius:99px}
 `;
 
-const found = proposeBrand(css);
+const proposal = (text: string) => proposeBrand(text) as Proposal;
+const found = proposal(css);
 const token = (path: string) => brandTokens(completeBrand({ tokens: found.tokens })).get(path)?.css;
 
 test('colours are found by use, variables followed', () => {
@@ -46,12 +47,32 @@ test.each([
   ['no colours', 'p{margin:0}'],
   ['a circle of variables', ':root{--a:var(--b);--b:var(--a)}p{color:var(--a)}'],
 ])('from %s nothing is proposed, and nothing breaks', (_, source) => {
-  const { colours, fonts, radii, tokens } = proposeBrand(source);
+  const { colours, fonts, radii, tokens } = proposal(source);
   expect([colours, fonts, radii]).toEqual([[], [], []]);
   expect(() => completeBrand({ tokens })).not.toThrow();
 });
 
 test('a sheet of megabytes is read to its limit', () => {
   const large = '.x{color:#123456}'.repeat(200_000);
-  expect(proposeBrand(large).colours[0]?.hex).toBe('#123456');
+  expect(proposal(large).colours[0]?.hex).toBe('#123456');
+});
+
+test.each([
+  [
+    'chains that double at every link',
+    `:root{${Array.from({ length: 40 }, (_, at) => `--a${at}:${`var(--a${at + 1}) `.repeat(20)}`).join(';')};--a40:#ff0000}a{color:var(--a0)}`,
+    '#ff0000',
+  ],
+  ['a circle', ':root{--a:var(--b);--b:var(--a)}a{color:var(--a);background:#ff0000}', '#ff0000'],
+  ['a fallback of its own', 'a{color:var(--none,#ff0000);background:var(--none,#00ff00)}', '#ff0000'],
+])('custom properties: %s', (_, text, hex) => {
+  expect(proposal(text).colours.map((one) => one.hex)).toContain(hex);
+});
+
+test.each([
+  ['nested without end', '@media all{'.repeat(1800)],
+  ['more tokens than a page has', 'a{}'.repeat(400_000)],
+  ['mistake after mistake', `a{${':;'.repeat(20_000)}}`],
+])('sheets that nobody wrote are not read: %s', (_, text) => {
+  expect(proposeBrand(text)).toBeNull();
 });

@@ -259,7 +259,10 @@ function elementLayers(elements: readonly [string, Element][]): StyleLayer[] {
   );
 }
 
-/** The brand's tokens that a text of CSS refers to, as custom properties. */
+/**
+ * The brand's tokens that a text of CSS refers to, as custom properties; on the box as well, since a page may set those of
+ * the same name on everything it holds.
+ */
 function variablesCss(css: string, brand: Brand): string {
   const used = new Set(css.match(/--[a-z0-9_-]+/gi));
   const lines: string[] = [];
@@ -267,7 +270,7 @@ function variablesCss(css: string, brand: Brand): string {
     const name = tokenVariable(token.path);
     if (used.has(name)) lines.push(`${name}:${token.css}`);
   }
-  return lines.length > 0 ? `:host{${lines.join(';')}}` : '';
+  return lines.length > 0 ? `:host,.box{${lines.join(';')}}` : '';
 }
 
 function formRules({ elements }: WidgetDocument, shown: readonly string[]): Record<string, FormRule> {

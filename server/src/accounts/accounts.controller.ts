@@ -7,8 +7,7 @@ import { CONFIG, type Config } from '../config.js';
 import { AccountsService } from './accounts.service.js';
 import { SignInDto } from './dto/sign-in.dto.js';
 import { Public, refuseOtherOrigins, sessionCookie } from './session.guard.js';
-
-const signInLimit = { rateLimit: { group: 'sign-in' } };
+import { limited } from '../visitor-surface.js';
 
 @ApiTags('session')
 @Controller('api/session')
@@ -27,7 +26,7 @@ export class AccountsController {
   }
 
   @Public()
-  @RouteConfig(signInLimit)
+  @RouteConfig(limited('sign-in'))
   @Post()
   @HttpCode(204)
   async signIn(
@@ -40,7 +39,7 @@ export class AccountsController {
   }
 
   @Public()
-  @RouteConfig(signInLimit)
+  @RouteConfig(limited('sign-in'))
   @Post('demo')
   @HttpCode(204)
   async signInToDemo(@Req() request: FastifyRequest, @Res({ passthrough: true }) reply: FastifyReply) {

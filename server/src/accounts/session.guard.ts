@@ -3,19 +3,21 @@ import {
   createParamDecorator,
   ForbiddenException,
   Injectable,
+  NotFoundException,
   SetMetadata,
   UnauthorizedException,
   type CanActivate,
   type ExecutionContext,
 } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
-import type { FastifyRequest } from 'fastify';
+import type { FastifyInstance, FastifyRequest } from 'fastify';
 import { AccountsService } from './accounts.service.js';
 import type { UserEntity } from './accounts.entity.js';
 
 export const sessionCookie = 'sirene_session';
 
-type SignedIn = FastifyRequest & { user?: UserEntity };
+/** A request with who makes it, once that is known. */
+export type SignedIn = FastifyRequest & { user?: UserEntity };
 
 const PUBLIC = Symbol('public');
 
@@ -45,6 +47,31 @@ export class SessionGuard implements CanActivate {
     request.user = user;
     return true;
   }
+}
+
+/** Finds out who makes a request; asked again for the same request, it is known already. */
+async function signedIn(request: SignedIn, accounts: AccountsService): Promise<void> {
+  if (request.user) return;
+  const user = await accounts.userOf(request.cookies[sessionCookie]);
+  if (!user) throw new UnauthorizedException('Please sign in.');
+  request.user = user;
+}
+
+/** What may be sent without a session: who has none sends little. */
+const openPaths = /^\/(c\/|api\/session(\/|$))/;
+
+/**
+ * Turns strangers away before a byte of what they send is read: a body would be taken into memory first, and the guard
+ * asked after. Call once the cookies' plugin is registered.
+ */
+export function refuseStrangersBodies(fastify: FastifyInstance, accounts: AccountsService): void {
+  fastify.addHook('onRequest', async (request) => {
+    if (request.method === 'GET' || request.method === 'HEAD' || request.method === 'OPTIONS') return;
+    if (openPaths.test(request.url)) return;
+    if (!request.routeOptions.url)
+      throw new NotFoundException(`There is nothing at ${request.url.slice(0, 200)}.`);
+    await signedIn(request, accounts);
+  });
 }
 
 /** A page elsewhere can make a browser send our cookie; it can't make it lie about where the request comes from. */

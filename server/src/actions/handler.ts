@@ -1,5 +1,5 @@
 import type { Action } from '@sirene/core/widget';
-import type { SubmissionEntity } from '../people/people.entity.js';
+import type { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { DeliveryEntity } from './actions.entity.js';
 
@@ -7,6 +7,8 @@ import type { DeliveryEntity } from './actions.entity.js';
 export interface Errand {
   delivery: DeliveryEntity;
   submission: SubmissionEntity;
+  /** Who sent it, where it had an e-mail field that was filled in. */
+  person: PersonEntity | null;
   site: SiteEntity;
 }
 

@@ -1,12 +1,12 @@
 import { Inject, Injectable, Logger, NotFoundException, type OnApplicationShutdown } from '@nestjs/common';
 import type { Action } from '@sirene/core/widget';
 import type { Database } from 'better-sqlite3';
-import { DataSource, LessThanOrEqual } from 'typeorm';
+import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import { Transactions } from '../database/transactions.js';
-import { SubmissionEntity } from '../people/people.entity.js';
+import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
@@ -100,15 +100,27 @@ export class OutboxService implements OnApplicationShutdown {
 
   async #runRound(): Promise<void> {
     try {
-      const due = await this.dataSource.getRepository(DeliveryEntity).find({
-        where: { state: 'waiting', dueAt: LessThanOrEqual(this.clock.now()) },
-        order: { dueAt: 'ASC' },
-        take: group,
-      });
-      await Promise.all(due.map((delivery) => this.#try(delivery)));
+      await Promise.all((await this.#due()).map((delivery) => this.#try(delivery)));
     } catch (error) {
       this.#logger.error(error);
     }
+  }
+
+  /**
+   * What is due, in the order in which it was written. What has not been tried yet is due whatever the clock says, and
+   * so is what was last tried at a time to come: a clock that was set back holds up nothing.
+   */
+  #due(): Promise<DeliveryEntity[]> {
+    const now = this.clock.now();
+    return this.dataSource
+      .getRepository(DeliveryEntity)
+      .createQueryBuilder('delivery')
+      .where("delivery.state = 'waiting'")
+      .andWhere('(delivery.attempts = 0 OR delivery.dueAt <= :now OR delivery.lastAt > :now)', { now })
+      .orderBy('delivery.attempts')
+      .addOrderBy('delivery.rowid')
+      .limit(group)
+      .getMany();
   }
 
   async #try(delivery: DeliveryEntity): Promise<void> {
@@ -131,10 +143,14 @@ export class OutboxService implements OnApplicationShutdown {
       const submission = await this.dataSource
         .getRepository(SubmissionEntity)
         .findOneByOrFail({ siteId, id: submissionId });
+      const { personId } = submission;
+      const person = personId
+        ? await this.dataSource.getRepository(PersonEntity).findOneBy({ id: personId })
+        : null;
       const site = await this.sites.byId(siteId);
       const handler = this.#handlers.get(delivery.type);
       if (!handler || !site) throw new Error(`Nothing here can do "${delivery.type}".`);
-      await handler.run({ delivery, submission, site });
+      await handler.run({ delivery, submission, person, site });
       return null;
     } catch (error) {
       return (error instanceof Error ? error.message : String(error)).slice(0, 500);

@@ -1,11 +1,13 @@
+import { Readable } from 'node:stream';
 import { Inject, Injectable } from '@nestjs/common';
-import type { Brand } from '@sirene/core/style';
 import type { EntityManager } from 'typeorm';
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { sourceOf } from '../assets/assets.entity.js';
 import { AssetsService } from '../assets/assets.service.js';
-import { CLOCK, type ServerClock } from '../config.js';
+import { Upload } from '../assets/upload.js';
+import { checkedBrand } from '../brand/brand.service.js';
+import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { PagesService } from '../pages/pages.service.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
@@ -14,7 +16,7 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { CountEntity, type WidgetEntity } from '../widgets/widgets.entity.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
-import type { ArchiveSubmission, SiteArchive } from './archive.js';
+import { readArchive, type ArchivedSubmission, type SiteArchive } from './archive.dto.js';
 
 /** Brings site archives in. */
 @Injectable()
@@ -25,14 +27,23 @@ export class ArchiveService {
     private readonly widgets: WidgetsService,
     private readonly pages: PagesService,
     private readonly assets: AssetsService,
+    @Inject(CONFIG) private readonly config: Config,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
-  async bring(archive: SiteArchive, owner: UserEntity): Promise<void> {
+  /**
+   * Brings a site in, with all that it holds, by the same rules as if a person had sent each piece.
+   *
+   * @param input an archive as it was read from a file
+   * @throws BadRequestException when it, or anything in it, can't be used
+   */
+  async bring(input: unknown, owner: UserEntity): Promise<SiteArchive> {
+    const archive = readArchive(input);
     const { brand, ...named } = archive.site;
     const created = await this.sites.create(owner, { ...named, brand: {} });
     const placed = await this.#bringAssets(created, archive.assets ?? []);
-    const site = await this.sites.setBrand(created, placed(brand) as Brand);
+    const own = checkedBrand({ tokens: {}, looks: {}, fonts: [], ...placed(brand) });
+    const site = await this.widgets.rebrand(created, own, {}, owner);
     for (const page of archive.pages) await this.pages.store(site, page);
     const widgets = new Map<string, WidgetEntity>();
     for (const { name, document, publish, counts } of archive.widgets) {
@@ -52,6 +63,7 @@ export class ArchiveService {
         if (widget) await this.#bringSubmission(manager, site.id, widget, submission);
       }
     });
+    return archive;
   }
 
   /** Keeps uploads; returns what puts their addresses in place of the names that an archive gives them. */
@@ -61,10 +73,12 @@ export class ArchiveService {
   ): Promise<<T>(value: T) => T> {
     const addresses = new Map<string, string>();
     for (const { name, file, content } of assets) {
-      addresses.set(
-        `asset:@${name}`,
-        sourceOf(await this.assets.keep(site, file, Buffer.from(content, 'base64'))),
-      );
+      const upload = await Upload.receive(Readable.from([Buffer.from(content, 'base64')]), this.config.data);
+      try {
+        addresses.set(`asset:@${name}`, sourceOf(await this.assets.keep(site, file, upload)));
+      } finally {
+        await upload.drop();
+      }
     }
     return (value) =>
       JSON.parse(
@@ -80,7 +94,7 @@ export class ArchiveService {
     manager: EntityManager,
     siteId: string,
     widget: WidgetEntity,
-    { id, ago, fields, page, pageTitle, delivered }: ArchiveSubmission,
+    { id, ago, fields, page, pageTitle, delivered }: ArchivedSubmission,
   ): Promise<void> {
     const receivedAt = this.clock.now() - ago;
     const valueOf = (key: string) => fields.find((field) => field.key === key)?.value ?? '';

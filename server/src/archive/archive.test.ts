@@ -1,7 +1,7 @@
 import { AccountsService, demoUser } from '../accounts/accounts.service.js';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { origin, signupDocument, TestServer } from '../testing/server.js';
-import type { SiteArchive } from './archive.js';
+import type { SiteArchive } from './archive.dto.js';
 import { ArchiveService } from './archive.service.js';
 
 const hour = 3_600_000;

@@ -1,21 +1,26 @@
+import { Readable } from 'node:stream';
 import {
   BadRequestException,
-  Body,
   Controller,
   Delete,
   Get,
   HttpCode,
+  Inject,
   Param,
   Post,
   Query,
+  Req,
 } from '@nestjs/common';
 import { ApiConsumes, ApiTags } from '@nestjs/swagger';
+import type { FastifyRequest } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
+import { CONFIG, type Config } from '../config.js';
 import { SitesService } from '../sites/sites.service.js';
 import { sourceOf, type AssetEntity } from './assets.entity.js';
 import { AssetsService } from './assets.service.js';
 import { UploadDto } from './dto/upload.dto.js';
+import { Upload } from './upload.js';
 
 @ApiTags('assets')
 @Controller('api/sites/:site/assets')
@@ -23,6 +28,7 @@ export class AssetsController {
   constructor(
     private readonly assets: AssetsService,
     private readonly sites: SitesService,
+    @Inject(CONFIG) private readonly config: Config,
   ) {}
 
   @Get()
@@ -37,12 +43,17 @@ export class AssetsController {
     @CurrentUser() user: UserEntity,
     @Param('site') siteId: string,
     @Query() { name }: UploadDto,
-    @Body() content: unknown,
+    @Req() { body }: FastifyRequest,
   ) {
     const site = await this.sites.mine(user, siteId);
-    if (!Buffer.isBuffer(content))
+    if (!(body instanceof Readable))
       throw new BadRequestException('The body must be the file itself, sent as application/octet-stream.');
-    return view(await this.assets.keep(site, name, content));
+    const upload = await Upload.receive(body, this.config.data);
+    try {
+      return view(await this.assets.keep(site, name, upload));
+    } finally {
+      await upload.drop();
+    }
   }
 
   @Delete(':asset')

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { mkdir, rm, writeFile } from 'node:fs/promises';
+import { mkdir, rename, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import {
   BadRequestException,
@@ -11,10 +11,12 @@ import {
 import { DataSource } from 'typeorm';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
+import { WorkerPool } from '../foreign/worker-pool.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
 import { AssetEntity } from './assets.entity.js';
 import { readAsset } from './read-asset.js';
+import type { Upload } from './upload.js';
 
 /** Most bytes that one site's uploads may take. */
 const mostBytes = 2_000_000_000;
@@ -25,6 +27,7 @@ export class AssetsService {
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
     private readonly widgets: WidgetsService,
+    private readonly workers: WorkerPool,
     @Inject(CONFIG) private readonly config: Config,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
@@ -36,23 +39,24 @@ export class AssetsService {
   }
 
   /** Keeps an upload: its files first, then its row, so that no row is without its files. */
-  async keep(site: SiteEntity, name: string, content: Buffer): Promise<AssetEntity> {
+  async keep(site: SiteEntity, name: string, upload: Upload): Promise<AssetEntity> {
     const taken = await this.dataSource.getRepository(AssetEntity).sum('bytes', { siteId: site.id });
-    const { files, ...read } = await readAsset(content);
-    const bytes = Object.values(files).reduce((sum, { length }) => sum + length, 0);
-    if ((taken ?? 0) + bytes > mostBytes)
+    const { files, ...read } = await readAsset(upload.path, this.workers);
+    if ((taken ?? 0) + read.bytes > mostBytes)
       throw new BadRequestException(
         'The site’s uploads are full (2 GB). Delete some that are no longer used.',
       );
     const id = randomBytes(12).toString('hex');
     const folder = this.#folder(id);
     await mkdir(folder, { recursive: true });
-    for (const [file, data] of Object.entries(files)) await writeFile(join(folder, file), data);
+    for (const [file, data] of Object.entries(files)) {
+      if (data === 'upload') await rename(upload.path, join(folder, file));
+      else await writeFile(join(folder, file), data);
+    }
     const row = {
       id,
       siteId: site.id,
       name: name.slice(0, 200),
-      bytes,
       createdAt: this.clock.now(),
       ...read,
     };

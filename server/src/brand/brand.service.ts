@@ -1,30 +1,15 @@
 import { valueAt } from '@sirene/core/maps';
-import { isDeepStrictEqual } from 'node:util';
 import { BadRequestException, ConflictException, Injectable } from '@nestjs/common';
-import {
-  aliasesIn,
-  readBrand,
-  documentAliases,
-  replaceAliases,
-  replaceInDocument,
-  tokensGone,
-} from '@sirene/core/brand';
-import { foreign } from '@sirene/core/foreign';
-import { proposeBrand, type Proposal } from '@sirene/core/proposal';
-import { compileWidget, type CompiledWidget } from '@sirene/core/render';
-import {
-  completeBrand,
-  importTokens,
-  readTokens,
-  TokenError,
-  type Brand,
-  type TokenImport,
-} from '@sirene/core/style';
+import { aliasesIn, readBrand, documentAliases, replaceAliases, tokensGone } from '@sirene/core/brand';
+import type { Proposal } from '@sirene/core/proposal';
+import { completeBrand, readTokens, type Brand, type TokenImport } from '@sirene/core/style';
 import type { UserEntity } from '../accounts/accounts.entity.js';
+import { WorkerPool } from '../foreign/worker-pool.js';
 import { PageFetcher } from '../pages/page-fetcher.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
+import type { TouchedWidget } from './preview-brand.js';
 import type { ProposeDto, SaveBrandDto } from './dto/brand.dto.js';
 
 const mostSheets = 12;
@@ -37,7 +22,7 @@ export interface TokenUse {
 }
 
 export interface BrandPreview {
-  touched: { id: string; name: string; published: boolean; before: CompiledWidget; after: CompiledWidget }[];
+  touched: TouchedWidget[];
   uses: TokenUse[];
 }
 
@@ -47,6 +32,7 @@ export class BrandService {
     private readonly sites: SitesService,
     private readonly widgets: WidgetsService,
     private readonly fetcher: PageFetcher,
+    private readonly workers: WorkerPool,
   ) {}
 
   /**
@@ -62,9 +48,7 @@ export class BrandService {
         message: `The token ${use.token} is used by ${use.name}. Choose one that takes its place.`,
         uses,
       });
-    const changed = await this.sites.setBrand(site, brand);
-    await this.widgets.rebrand(changed, replacements, user);
-    return this.sites.brandOf(changed);
+    return this.sites.brandOf(await this.widgets.rebrand(site, brand, replacements, user));
   }
 
   /** Says what a brand would change: the widgets that look different, each before and after. Nothing is saved. */
@@ -75,15 +59,15 @@ export class BrandService {
     const widgets = await this.widgets.of(site);
     // Where a token goes without a successor the outcome can't be drawn yet.
     if (uses.length > 0) return { touched: [], uses };
-    const touched = widgets.flatMap(({ id, draft, publishedNumber }) => {
-      const [old, next] = [
-        compileWidget(draft, before, foreign),
-        compileWidget(replaceInDocument(draft, replacements), after, foreign),
-      ];
-      const { name } = draft;
-      return isDeepStrictEqual(old, next)
-        ? []
-        : [{ id, name, published: publishedNumber !== null, before: old, after: next }];
+    const touched = await this.workers.run('previewBrand', {
+      widgets: widgets.map(({ id, draft, publishedNumber }) => ({
+        id,
+        document: draft,
+        published: publishedNumber !== null,
+      })),
+      before,
+      after,
+      replacements,
     });
     return { touched, uses };
   }
@@ -114,34 +98,34 @@ export class BrandService {
   }
 
   /** Reads a token file without saving anything. */
-  read(text: string): TokenImport {
-    try {
-      return importTokens(JSON.parse(text));
-    } catch (error) {
-      const reason =
-        error instanceof TokenError
-          ? `The ${error.reason}.`
-          : 'The file is not JSON. Export the tokens in the Design Tokens format and try again.';
-      throw new BadRequestException(reason);
-    }
+  read(text: string): Promise<TokenImport> {
+    return this.workers.run('tokens', text);
   }
 
   /** Proposes tokens from a page of the site: the sheets it links to and those it holds. */
   async propose(site: SiteEntity, { address, html }: ProposeDto): Promise<Proposal> {
-    if (html) return proposeBrand(stylesIn(html));
+    if (html) {
+      const { css } = await this.workers.run('page', { html, address: 'https://page.example', origins: [] });
+      return this.workers.run('proposal', css);
+    }
     if (!address) throw new BadRequestException('Give the address of a page of the site, or its HTML.');
     const page = await this.fetcher.fetch(site, address);
-    const links = sheetsOf(page.text, page.address).slice(0, mostSheets);
-    const sheets = await Promise.all(
+    const { css, sheets } = await this.workers.run('page', {
+      html: page.text,
+      address: page.address,
+      origins: site.origins,
+    });
+    const links = sheets.filter((link) => URL.canParse(link, page.address)).slice(0, mostSheets);
+    const linked = await Promise.all(
       // A sheet from elsewhere is left out; the page's own say enough.
       links.map((link) =>
-        this.fetcher.fetch(site, link).then(
+        this.fetcher.fetch(site, new URL(link, page.address).href).then(
           ({ text }) => text,
           () => '',
         ),
       ),
     );
-    return proposeBrand([stylesIn(page.text), ...sheets].join('\n'));
+    return this.workers.run('proposal', [css, ...linked].join('\n'));
   }
 }
 
@@ -152,17 +136,4 @@ export function checkedBrand(input: unknown, going?: readonly string[]): Brand {
   const [first] = reading.problems;
   const message = `The brand can't be used: ${first?.path || 'it'} ${first?.reason}`;
   throw new BadRequestException({ statusCode: 400, message, problems: reading.problems });
-}
-
-function stylesIn(html: string): string {
-  const sheets = [...html.matchAll(/<style[^>]*>([\s\S]*?)<\/style>/gi)].map(([, css]) => css);
-  const inline = [...html.matchAll(/<(\w+)[^>]*\sstyle="([^"]*)"/gi)].map(([, tag, css]) => `${tag}{${css}}`);
-  return [...sheets, ...inline].join('\n');
-}
-
-function sheetsOf(html: string, address: string): string[] {
-  return [...html.matchAll(/<link[^>]+>/gi)].flatMap(([link]) => {
-    const href = /rel=["']?stylesheet/i.test(link) ? /href=["']?([^"'\s>]+)/i.exec(link)?.[1] : undefined;
-    return href && URL.canParse(href, address) ? [new URL(href, address).href] : [];
-  });
 }

@@ -8,8 +8,7 @@ import { FlatBodyPipe } from '../shared/flat-body.pipe.js';
 import { SitesService } from '../sites/sites.service.js';
 import { CollectService } from './collect.service.js';
 import { EventsDto, SubmissionDto, type Submission } from './dto/submission.dto.js';
-
-const limit = { rateLimit: { group: 'collect' } };
+import { limited } from '../visitor-surface.js';
 
 /** What visitors' pages send. No session, only the site's own origins, small bodies. */
 @ApiTags('collect')
@@ -21,7 +20,7 @@ export class CollectController {
     private readonly sites: SitesService,
   ) {}
 
-  @RouteConfig(limit)
+  @RouteConfig(limited('collect'))
   @Post('submissions')
   @ApiBody({ type: SubmissionDto })
   @HttpCode(202)
@@ -36,7 +35,7 @@ export class CollectController {
     return { id: submission.id };
   }
 
-  @RouteConfig(limit)
+  @RouteConfig(limited('collect'))
   @Post('events')
   @HttpCode(202)
   async events(

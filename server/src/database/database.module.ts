@@ -9,7 +9,7 @@ import { entities } from './entities.js';
 import { GroupWriter } from './group-writer.js';
 import { FirstSchema1764000000000 } from './migrations/1764000000000-first-schema.js';
 import { AssetsAndShelf1764100000000 } from './migrations/1764100000000-assets-and-shelf.js';
-import { Heartbeat1764200000000 } from './migrations/1764200000000-heartbeat.js';
+import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
 async function openDatabase(config: Config): Promise<DataSource> {
@@ -18,7 +18,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
     type: 'better-sqlite3',
     database: join(config.data, 'sirene.db'),
     entities,
-    migrations: [FirstSchema1764000000000, AssetsAndShelf1764100000000, Heartbeat1764200000000],
+    migrations: [FirstSchema1764000000000, AssetsAndShelf1764100000000, HeartbeatAndQueue1764200000000],
     migrationsRun: true,
     statementCacheSize: 200,
     prepareDatabase: (database: Database) => {

@@ -10,6 +10,8 @@ import {
   type OnApplicationShutdown,
 } from '@nestjs/common';
 import type { WidgetRules } from '@sirene/core/behaviour';
+import type { CompiledWidget } from '@sirene/core/render';
+import { LRUCache } from 'lru-cache';
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
@@ -17,15 +19,41 @@ import { SitesService } from '../sites/sites.service.js';
 import { BodyEntity } from '../widgets/widgets.entity.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
 
+/** One published widget as a page first hears of it. */
+interface ManifestWidget extends WidgetRules {
+  body: string;
+  /** What the body's content must hash to (Subresource Integrity): a page shows what was published, or nothing. */
+  integrity: string;
+}
+
+const integrityOf = (content: string): string =>
+  `sha256-${createHash('sha256').update(content).digest('base64')}`;
+
 interface Sighting {
   at: number;
   page: string;
 }
 
-export interface BuiltManifest {
+/** A text as it is served, with its tag. */
+export interface Served {
   text: string;
   etag: string;
 }
+
+/** What of a site is served, kept until it publishes anew. */
+interface BuiltSite {
+  manifest: Served;
+  /** The widgets that are pages of their own, by their address name. */
+  pages: Map<string, { name: string; bodyHash: string; drawn?: Promise<Served> }>;
+}
+
+/** Most that bodies may take in memory, characters. */
+const mostKept = 64_000_000;
+
+const serve = (text: string): Served => ({
+  text,
+  etag: `"${createHash('sha256').update(text).digest('hex').slice(0, 24)}"`,
+});
 
 /** How long sightings of the script are gathered before they are written, ms. */
 const gatherMs = 2000;
@@ -33,7 +61,8 @@ const gatherMs = 2000;
 @Injectable()
 export class DeliveryService implements OnApplicationShutdown {
   readonly #logger = new Logger('Delivery');
-  #manifests = new Map<string, BuiltManifest>();
+  #sites = new Map<string, Promise<BuiltSite>>();
+  #bodies = new LRUCache<string, string>({ maxSize: mostKept, sizeCalculation: ({ length }) => length + 1 });
   #sightings = new Map<string, Sighting>();
   #timer: NodeJS.Timeout | undefined;
 
@@ -43,32 +72,63 @@ export class DeliveryService implements OnApplicationShutdown {
     private readonly widgets: WidgetsService,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {
-    widgets.onPublished((siteId) => this.#manifests.delete(siteId));
+    widgets.onPublished((siteId) => this.#sites.delete(siteId));
   }
 
   /** What a page of the site needs first: each published widget's rules and where its body is. Built once a publishing. */
-  async manifest(site: SiteEntity): Promise<BuiltManifest> {
-    const ready = this.#manifests.get(site.id);
-    if (ready) return ready;
-    const published = await this.widgets.published(site.id);
-    const widgets = published.map(({ widget, version }): WidgetRules & { body: string } => ({
-      id: widget.id,
-      slug: widget.slug,
-      mode: modeOf(version.document.placement),
-      body: `/b/${version.bodyHash}.json`,
-      ...version.document.behaviour,
-    }));
-    const text = JSON.stringify({ widgets });
-    const etag = `"${createHash('sha256').update(text).digest('hex').slice(0, 24)}"`;
-    const manifest = { text, etag };
-    this.#manifests.set(site.id, manifest);
-    return manifest;
+  async manifest(site: SiteEntity): Promise<Served> {
+    return (await this.#built(site)).manifest;
+  }
+
+  /** A widget that is a page of its own, drawn once a publishing; `null` where there is none of that address name. */
+  async page(
+    site: SiteEntity,
+    slug: string,
+    draw: (name: string, body: CompiledWidget) => string,
+  ): Promise<Served | null> {
+    const page = (await this.#built(site)).pages.get(slug);
+    if (!page) return null;
+    page.drawn ??= this.body(page.bodyHash).then((body) =>
+      serve(draw(page.name, JSON.parse(body) as CompiledWidget)),
+    );
+    return page.drawn;
   }
 
   async body(hash: string): Promise<string> {
+    const kept = this.#bodies.get(hash);
+    if (kept !== undefined) return kept;
     const body = await this.dataSource.getRepository(BodyEntity).findOneBy({ hash });
     if (!body) throw new NotFoundException('There is no such body.');
+    this.#bodies.set(hash, body.content);
     return body.content;
+  }
+
+  // The question is what is kept: an answer that was on its way while something was published is not kept beyond it.
+  #built(site: SiteEntity): Promise<BuiltSite> {
+    const known = this.#sites.get(site.id);
+    if (known) return known;
+    const built = this.#build(site);
+    this.#sites.set(site.id, built);
+    built.catch(() => this.#sites.delete(site.id));
+    return built;
+  }
+
+  async #build(site: SiteEntity): Promise<BuiltSite> {
+    const widgets: ManifestWidget[] = [];
+    const pages: BuiltSite['pages'] = new Map();
+    for (const { widget, version } of await this.widgets.published(site.id)) {
+      const { document, bodyHash } = version;
+      widgets.push({
+        id: widget.id,
+        slug: widget.slug,
+        mode: modeOf(document.placement),
+        body: `/b/${bodyHash}.json`,
+        integrity: integrityOf(await this.body(bodyHash)),
+        ...document.behaviour,
+      });
+      if (document.placement.type === 'page') pages.set(widget.slug, { name: document.name, bodyHash });
+    }
+    return { manifest: serve(JSON.stringify({ widgets })), pages };
   }
 
   /** Remembers that a page loaded the script; written with the next group, so that page views cost no write each. */

@@ -39,10 +39,7 @@ function document(title: string, head: Html[], body: Html[]): string {
 export function hostedPage(name: string, slug: string, siteKey: string, body: CompiledWidget): string {
   return document(
     name,
-    [
-      styleElement(faces(body, '')),
-      new Html(`<script async src="/embed.js" data-site="${siteKey}"></script>`),
-    ],
+    [styleElement(faces(body, '')), h('script', { async: true, src: '/embed.js', 'data-site': siteKey })],
     [h('main', { 'data-sirene': slug })],
   );
 }

@@ -2,11 +2,10 @@ import { valueAt } from '@sirene/core/maps';
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
-import { Controller, Get, Header, Inject, NotFoundException, Param, Res } from '@nestjs/common';
+import { Controller, Get, Header, Inject, NotFoundException, Param, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import type { CompiledWidget } from '@sirene/core/render';
 import { shippedFonts } from '@sirene/core/style';
-import type { FastifyReply } from 'fastify';
+import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser, Public } from '../accounts/session.guard.js';
 import { CONFIG, type Config } from '../config.js';
@@ -36,13 +35,19 @@ export class HostedController {
   @Header('content-type', 'text/html; charset=utf-8')
   @Header('content-security-policy', pagePolicy)
   @Header('cache-control', 'no-cache')
-  async page(@Param('key') key: string, @Param('slug') slug: string) {
+  async page(
+    @Param('key') key: string,
+    @Param('slug') slug: string,
+    @Req() { headers }: FastifyRequest,
+    @Res({ passthrough: true }) reply: FastifyReply,
+  ) {
     const site = await this.sites.byKey(key);
-    const found = (await this.widgets.published(site.id)).find(({ widget }) => widget.slug === slug);
-    if (found?.version.document.placement.type !== 'page')
-      throw new NotFoundException('There is no such page. It may not be published yet.');
-    const body = JSON.parse(await this.delivery.body(found.version.bodyHash)) as CompiledWidget;
-    return hostedPage(found.version.document.name, slug, site.key, body);
+    const page = await this.delivery.page(site, slug, (name, body) => hostedPage(name, slug, site.key, body));
+    if (!page) throw new NotFoundException('There is no such page. It may not be published yet.');
+    void reply.header('etag', page.etag);
+    if (headers['if-none-match'] !== page.etag) return page.text;
+    void reply.status(304);
+    return undefined;
   }
 
   /** The draft of a widget as one self-contained HTML file. */
@@ -55,7 +60,8 @@ export class HostedController {
   ) {
     const { widget, site } = await this.widgets.mine(user, id);
     void reply.header('content-disposition', `attachment; filename="${widget.slug}.html"`);
-    return this.#inlined(standalonePage(widget.draft.name, this.widgets.compiledDraft(widget, site), ''));
+    const body = await this.widgets.compiledDraft(widget, site);
+    return this.#inlined(standalonePage(widget.draft.name, body, ''));
   }
 
   // Every upload and typeface of the file is put into it as a data address.

@@ -7,9 +7,12 @@ import { SitesService } from '../sites/sites.service.js';
 import { FetchPageDto, StorePageDto } from './dto/page.dto.js';
 import { PagesService } from './pages.service.js';
 
-// The copy has no scripts left; this makes sure of it. Styles, pictures and fonts come from the client's site.
-const stillPolicy =
-  "default-src 'none'; style-src * 'unsafe-inline'; img-src * data:; font-src * data:; media-src *; form-action 'none'; frame-ancestors 'self'";
+// The copy has no scripts left; this makes sure of it. Styles, pictures and fonts come from the client's site, or from
+// the web by https.
+function stillPolicy(origins: readonly string[]): string {
+  const from = ['https:', ...origins].join(' ');
+  return `default-src 'none'; style-src ${from} 'unsafe-inline'; img-src ${from} data:; font-src ${from} data:; media-src ${from}; form-action 'none'; frame-ancestors 'self'`;
+}
 
 @ApiTags('pages')
 @Controller()
@@ -40,15 +43,16 @@ export class PagesController {
   /** The stored copy itself, as the stage's frame loads it. */
   @Get('stage/pages/:page')
   @Header('content-type', 'text/html; charset=utf-8')
-  @Header('content-security-policy', stillPolicy)
   async read(
     @CurrentUser() user: UserEntity,
     @Param('page') id: string,
     @Res({ passthrough: true }) reply: FastifyReply,
   ) {
     const page = await this.pages.byId(id);
-    await this.sites.mine(user, page.siteId);
-    void reply.header('cache-control', 'private, no-cache');
+    const { origins } = await this.sites.mine(user, page.siteId);
+    void reply
+      .header('cache-control', 'private, no-cache')
+      .header('content-security-policy', stillPolicy(origins));
     return page.html;
   }
 }

@@ -6,8 +6,9 @@ import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { StorePageDto } from './dto/page.dto.js';
 import { PageEntity } from './pages.entity.js';
-import { PageFetcher } from './page-fetcher.js';
-import { stillPage } from './still-page.js';
+import { WorkerPool } from '../foreign/worker-pool.js';
+import { PageFetcher, type FetchedPage } from './page-fetcher.js';
+import type { ForeignPage } from './read-page.js';
 
 @Injectable()
 export class PagesService {
@@ -15,6 +16,7 @@ export class PagesService {
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
     private readonly fetcher: PageFetcher,
+    private readonly workers: WorkerPool,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -34,8 +36,8 @@ export class PagesService {
   /** Fetches a page of the site and stores a copy. */
   async fetch(site: SiteEntity, wanted: string): Promise<PageEntity> {
     const { address, text } = await this.fetcher.fetch(site, wanted);
-    const title = /<title[^>]*>([^<]*)</i.exec(text)?.[1]?.trim().slice(0, 300);
-    return this.store(site, { address, title: title || new URL(address).pathname, html: text });
+    const read = await this.#read(site, { address, text });
+    return this.#keep(site, address, read.title || new URL(address).pathname, read.html);
   }
 
   /** Stores a copy of a page of the site, stripped of all that runs; a copy of the same address is replaced. */
@@ -45,8 +47,16 @@ export class PagesService {
         `address is not on the site: its origins are ${site.origins.join(', ') || 'not set'}`,
       );
     }
+    return this.#keep(site, address, title, (await this.#read(site, { address, text: html })).html);
+  }
+
+  #read(site: SiteEntity, { address, text }: FetchedPage): Promise<ForeignPage> {
+    return this.workers.run('page', { html: text, address, origins: site.origins });
+  }
+
+  #keep(site: SiteEntity, address: string, title: string, html: string): Promise<PageEntity> {
     const where = { siteId: site.id, address };
-    const content = { title, html: stillPage(html, address), storedAt: this.clock.now() };
+    const content = { title: title.slice(0, 300), html, storedAt: this.clock.now() };
     return this.transactions.write(async (manager) => {
       const old = await manager.findOneBy(PageEntity, where);
       return manager.save(PageEntity, { id: old?.id ?? newId('page'), ...where, ...content });

@@ -1,5 +1,7 @@
-import { Controller, Get, Header, Param, Query } from '@nestjs/common';
+import { Readable } from 'node:stream';
+import { Controller, Get, Param, Query, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import type { FastifyReply } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
 import { SitesService } from '../sites/sites.service.js';
@@ -24,18 +26,23 @@ export class PeopleController {
     const site = await this.sites.mine(user, siteId);
     const { words, widget } = filter;
     const total = await this.people.count(site, { ...(words && { words }), ...(widget && { widget }) });
-    return { total, submissions: (await this.people.submissions(site, filter)).map(view) };
+    const { views, next } = await this.people.submissions(site, filter);
+    return { total, next, submissions: views.map(view) };
   }
 
   @Get('submissions.csv')
-  @Header('content-type', 'text/csv; charset=utf-8')
-  @Header('content-disposition', 'attachment; filename="submissions.csv"')
   async csv(
     @CurrentUser() user: UserEntity,
     @Param('site') siteId: string,
     @Query() filter: FilterSubmissionsDto,
+    @Res() reply: FastifyReply,
   ) {
-    return submissionsCsv(await this.people.all(await this.sites.mine(user, siteId), filter));
+    const site = await this.sites.mine(user, siteId);
+    const csv = submissionsCsv(() => this.people.pages(site, filter));
+    return reply
+      .type('text/csv; charset=utf-8')
+      .header('content-disposition', 'attachment; filename="submissions.csv"')
+      .send(Readable.from(csv));
   }
 
   @Get('submissions/:submission')

@@ -2,8 +2,12 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { DataSource, In, type SelectQueryBuilder } from 'typeorm';
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
+import { cursorText, readCursor, type Cursor } from '../shared/cursor.js';
 import type { FilterSubmissionsDto, ListSubmissionsDto } from './dto/list-submissions.dto.js';
 import { PersonEntity, SubmissionEntity } from './people.entity.js';
+
+/** Submissions read at a time for an export: a few ms of work. */
+const exported = 200;
 
 export interface SubmissionView {
   submission: SubmissionEntity;
@@ -15,22 +19,51 @@ export interface SubmissionView {
 export class PeopleService {
   constructor(private readonly dataSource: DataSource) {}
 
+  /** A page of the list, and the cursor of the next where there is one. */
   async submissions(
     site: SiteEntity,
-    { before, limit = 50, ...filter }: ListSubmissionsDto,
-  ): Promise<SubmissionView[]> {
-    const query = this.#matching(site, filter).take(limit);
-    if (before !== undefined) query.andWhere('submission.receivedAt < :before', { before });
-    return this.#withRelated(site, await query.getMany());
+    { after, limit = 50, ...filter }: ListSubmissionsDto,
+  ): Promise<{ views: SubmissionView[]; next: string | null }> {
+    const found = await this.#page(site, filter, limit + 1, after === undefined ? null : readCursor(after));
+    const page = found.slice(0, limit);
+    const last = page.at(-1);
+    const next = found.length > limit && last ? cursorText({ at: last.receivedAt, id: last.id }) : null;
+    return { views: await this.#withRelated(site, page), next };
   }
 
   count(site: SiteEntity, filter: FilterSubmissionsDto): Promise<number> {
     return this.#matching(site, filter).getCount();
   }
 
-  /** Every submission that matches, newest first. */
-  all(site: SiteEntity, filter: FilterSubmissionsDto): Promise<SubmissionEntity[]> {
-    return this.#matching(site, filter).getMany();
+  /**
+   * Every submission that matches, newest first, some at a time. Between two pages everyone else has their turn: an
+   * export of many thousands must not hold up visitors.
+   */
+  async *pages(site: SiteEntity, filter: FilterSubmissionsDto): AsyncGenerator<SubmissionEntity[]> {
+    let after: Cursor | null = null;
+    for (;;) {
+      const page: SubmissionEntity[] = await this.#page(site, filter, exported, after);
+      if (page.length > 0) yield page;
+      const last = page.at(-1);
+      if (!last || page.length < exported) return;
+      after = { at: last.receivedAt, id: last.id };
+      await new Promise((turn) => setImmediate(turn));
+    }
+  }
+
+  #page(
+    site: SiteEntity,
+    filter: FilterSubmissionsDto,
+    limit: number,
+    after: Cursor | null,
+  ): Promise<SubmissionEntity[]> {
+    const query = this.#matching(site, filter).take(limit);
+    if (after)
+      query.andWhere(
+        '(submission.receivedAt < :at OR (submission.receivedAt = :at AND submission.id > :id))',
+        after,
+      );
+    return query.getMany();
   }
 
   async submission(site: SiteEntity, id: string): Promise<SubmissionView> {

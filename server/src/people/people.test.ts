@@ -1,5 +1,5 @@
 import { origin, publishSignup, submission, TestServer, type Published } from '../testing/server.js';
-import { submissionsCsv } from './csv.js';
+import { harmless, submissionsCsv } from './csv.js';
 import type { SubmissionEntity } from './people.entity.js';
 
 let server: TestServer;
@@ -40,8 +40,33 @@ test.each([
 
 test('a page of the list ends where the next begins', async () => {
   const { body } = await server.get(`/api/sites/${there.siteId}/submissions?limit=1`);
-  expect(await list(`before=${body.submissions[0].receivedAt}`)).toEqual(['100 % sure', 'Ada Holt']);
+  expect(await list(`after=${body.next}`)).toEqual(['100 % sure', 'Ada Holt']);
   expect(body.total).toBe(3);
+});
+
+test('none is left out or told twice where many came in one moment', async () => {
+  const other = await TestServer.start();
+  try {
+    const signup = await publishSignup(other);
+    const sent = Array.from({ length: 23 }, (_, at) => submission(signup, { email: `m${at}@x.example` }));
+    // Not in the order of their ids, and some in other moments.
+    for (const [at, one] of [...sent].reverse().entries()) {
+      if (at % 9 === 0) other.clock.pass(1);
+      await other.post(`/c/${signup.key}/submissions`, one, { origin });
+    }
+    const seen: string[] = [];
+    let next: string | null = '';
+    while (next !== null) {
+      const after = next ? `&after=${next}` : '';
+      const { body } = await other.get(`/api/sites/${signup.siteId}/submissions?limit=4${after}`);
+      seen.push(...body.submissions.map(({ id }: { id: string }) => id));
+      next = body.next;
+    }
+    expect(seen).toHaveLength(23);
+    expect([...new Set(seen)].sort()).toEqual(sent.map(({ id }) => id).sort());
+  } finally {
+    await other.stop();
+  }
 });
 
 test('only of one widget', async () => {
@@ -49,9 +74,12 @@ test('only of one widget', async () => {
   expect(await list('widget=w_other')).toEqual([]);
 });
 
-test.each(['limit=0', 'limit=999', 'limit=x', 'before=-1', 'order=up'])('%s is refused', async (query) => {
-  expect((await server.get(`/api/sites/${there.siteId}/submissions?${query}`)).status).toBe(400);
-});
+test.each(['limit=0', 'limit=999', 'limit=x', 'after=-1', 'after=1_', "after=1_'OR'1", 'order=up'])(
+  '%s is refused',
+  async (query) => {
+    expect((await server.get(`/api/sites/${there.siteId}/submissions?${query}`)).status).toBe(400);
+  },
+);
 
 test('the CSV has a row each, newest first', async () => {
   const { body, headers } = await server.get(`/api/sites/${there.siteId}/submissions.csv?words=x.example`);
@@ -62,23 +90,58 @@ test('the CSV has a row each, newest first', async () => {
   expect(lines[1]).toContain('100 % sure,sure@x.example');
 });
 
-test('CSV cells are quoted where they must be and never run as formulas', () => {
-  const one = (value: string): SubmissionEntity => ({
-    siteId: 's',
-    id: '0',
-    widgetId: 'w',
-    widgetName: 'W',
-    versionNumber: 1,
-    personId: null,
-    fields: [{ key: 'a', label: 'A', value }],
-    page: '/',
-    pageTitle: '',
-    receivedAt: 0,
-  });
-  const csv = submissionsCsv([one('=1+1'), one('@x'), one('a "quoted", b\nc'), one('-1')]);
-  expect(csv).toContain("'=1+1");
-  expect(csv).toContain("'@x");
-  expect(csv).toContain("'-1");
+const one = (value: string): SubmissionEntity => ({
+  siteId: 's',
+  id: '0',
+  widgetId: 'w',
+  widgetName: 'W',
+  versionNumber: 1,
+  personId: null,
+  fields: [{ key: 'a', label: 'A', value }],
+  page: '/',
+  pageTitle: '',
+  receivedAt: 0,
+});
+
+async function csvOf(...pages: SubmissionEntity[][]): Promise<string> {
+  const parts: string[] = [];
+  async function* read() {
+    yield* pages;
+  }
+  for await (const part of submissionsCsv(read)) parts.push(part);
+  return parts.join('');
+}
+
+test('CSV cells are quoted where they must be, and columns are those of all pages', async () => {
+  const other = { ...one('x'), fields: [{ key: 'b', label: 'B', value: 'y' }] };
+  const csv = await csvOf([one('a "quoted", b\nc'), one('=1+1')], [other]);
   expect(csv).toContain('"a ""quoted"", b\nc"');
-  expect(csv.startsWith('\ufeff')).toBe(true);
+  expect(csv.startsWith('\ufeffReceived,Widget,Page,A,B,Submission\r\n')).toBe(true);
+  expect(csv).toContain(",'=1+1,");
+  expect(csv.trimEnd().split('\r\n').at(-1)).toContain('/,,y,0');
+});
+
+test.each([
+  ['=1+1', "'=1+1"],
+  ['@x', "'@x"],
+  ['-1', "'-1"],
+  ['+44 20', "'+44 20"],
+  ['＝1+1', "'＝1+1"],
+  ['＋1', "'＋1"],
+  ['－1', "'－1"],
+  ['＠x', "'＠x"],
+  ['\0=1', "'=1"],
+  ['\ufeff=1', "\ufeff'=1"],
+  ['\u200b=1', "\u200b'=1"],
+  ['  =1', "  '=1"],
+  ['\u00a0\u2060=1', "\u00a0\u2060'=1"],
+  ['x;=1+1', "x;'=1+1"],
+  ['x; =1+1', "x; '=1+1"],
+  ['x\t@y', "x\t'@y"],
+  ['x\n=1', "x\n'=1"],
+  ['x\r\n=1', "x\r\n'=1"],
+  ['a-b = c + d', 'a-b = c + d'],
+  ['mira@stone.example', 'mira@stone.example'],
+])('%j runs nowhere', (text, expected) => {
+  expect(harmless(text)).toBe(expected);
 });

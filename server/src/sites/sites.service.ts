@@ -1,6 +1,6 @@
 import { BadRequestException, Inject, Injectable, NotFoundException } from '@nestjs/common';
 import { completeBrand, type Brand } from '@sirene/core/style';
-import { DataSource, In } from 'typeorm';
+import { DataSource, In, type EntityManager } from 'typeorm';
 import { MemberEntity, type UserEntity } from '../accounts/accounts.entity.js';
 import { AccountsService } from '../accounts/accounts.service.js';
 import { CLOCK, type ServerClock } from '../config.js';
@@ -16,7 +16,7 @@ export interface NewSite extends CreateSiteDto {
 
 @Injectable()
 export class SitesService {
-  #byKey = new Map<string, SiteEntity>();
+  #byKey = new Map<string, Promise<SiteEntity | null>>();
 
   constructor(
     private readonly dataSource: DataSource,
@@ -63,18 +63,23 @@ export class SitesService {
     return this.dataSource.getRepository(SiteEntity).findOneBy({ id });
   }
 
-  /** A site by its public key, from memory: pages ask for it at every view. */
+  /**
+   * A site by its public key, from memory: pages ask for it at every view. The question is what is kept, so that an
+   * answer that was on its way while the site changed is not kept beyond it.
+   */
   async byKey(key: string): Promise<SiteEntity> {
-    let site = this.#byKey.get(key) ?? null;
-    if (!site) {
-      site = await this.dataSource.getRepository(SiteEntity).findOneBy({ key });
-      if (!site)
-        throw new NotFoundException(
-          `There is no site with the key "${key.slice(0, 80)}". Check data-site in the script tag.`,
-        );
-      this.#byKey.set(key, site);
-    }
-    return site;
+    const known = this.#byKey.get(key) ?? this.dataSource.getRepository(SiteEntity).findOneBy({ key });
+    this.#byKey.set(key, known);
+    const site = await known.catch((error: unknown) => {
+      this.#byKey.delete(key);
+      throw error;
+    });
+    if (site) return site;
+    // Keys that strangers make up are not kept.
+    this.#byKey.delete(key);
+    throw new NotFoundException(
+      `There is no site with the key "${key.slice(0, 80)}". Check data-site in the script tag.`,
+    );
   }
 
   async change(site: SiteEntity, change: ChangeSiteDto): Promise<SiteEntity> {
@@ -82,14 +87,18 @@ export class SitesService {
       throw new BadRequestException('Say what is to change: the name, or the origins.');
     const changed = { ...site, ...change };
     await this.transactions.write((manager) => manager.update(SiteEntity, { id: site.id }, change));
-    this.#byKey.delete(site.key);
+    this.forget(site);
     return changed;
   }
 
-  async setBrand(site: SiteEntity, brand: Brand): Promise<SiteEntity> {
-    await this.transactions.write((manager) => manager.update(SiteEntity, { id: site.id }, { brand }));
+  /** Writes a brand inside a transaction; `forget` the site once that is committed. */
+  async writeBrand(manager: EntityManager, site: SiteEntity, brand: Brand): Promise<void> {
+    await manager.update(SiteEntity, { id: site.id }, { brand });
+  }
+
+  /** Drops what is kept in memory of a site. */
+  forget(site: SiteEntity): void {
     this.#byKey.delete(site.key);
-    return { ...site, brand };
   }
 
   brandOf(site: SiteEntity): Brand {

@@ -8,15 +8,16 @@ import {
   NotFoundException,
 } from '@nestjs/common';
 import { replaceInDocument } from '@sirene/core/brand';
-import { foreign } from '@sirene/core/foreign';
-import { compileWidget, type CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/render';
+import type { Brand } from '@sirene/core/style';
 import { createWidget, validateDocument, type WidgetDocument } from '@sirene/core/widget';
 import { DataSource, In, MoreThanOrEqual, type EntityManager } from 'typeorm';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { newId } from '../shared/ids.js';
-import type { SiteEntity } from '../sites/sites.entity.js';
+import { WorkerPool } from '../foreign/worker-pool.js';
+import { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import type { CreateWidgetDto } from './dto/widget.dto.js';
 import { freeSlug } from './slug.js';
@@ -33,6 +34,7 @@ export class WidgetsService {
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
     private readonly sites: SitesService,
+    private readonly workers: WorkerPool,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -119,8 +121,8 @@ export class WidgetsService {
   }
 
   /** The draft as visitors would get it, were it published now. */
-  compiledDraft({ draft }: WidgetEntity, site: SiteEntity): CompiledWidget {
-    return compileWidget(draft, this.sites.brandOf(site), foreign);
+  compiledDraft({ draft }: WidgetEntity, site: SiteEntity): Promise<CompiledWidget> {
+    return this.#compiled(draft, this.sites.brandOf(site));
   }
 
   /** Compiles the draft and makes it what visitors get. */
@@ -130,10 +132,16 @@ export class WidgetsService {
     base: number,
     user: UserEntity,
   ): Promise<WidgetEntity> {
+    refuseStale(widget, base, this.clock.now());
+    // Before the transaction, so that nobody who writes waits for it.
+    const compiled = await this.compiledDraft(widget, site);
     const published = await this.transactions.write(async (manager) => {
       const current = await manager.findOneByOrFail(WidgetEntity, { id: widget.id });
       refuseStale(current, base, this.clock.now());
-      const number = await this.#compile(manager, site, widget.id, current.draft, user);
+      const now = await manager.findOneByOrFail(SiteEntity, { id: site.id });
+      const isCurrent = isDeepStrictEqual(now.brand, site.brand);
+      const body = isCurrent ? compiled : await this.compiledDraft(current, now);
+      const number = await this.#addVersion(manager, widget.id, current.draft, body, user);
       return manager.save(WidgetEntity, {
         ...current,
         publishedNumber: number,
@@ -144,15 +152,20 @@ export class WidgetsService {
     return published;
   }
 
-  /** Writes a compiled version; returns its number. */
-  async #compile(
+  async #compiled(document: WidgetDocument, brand: Brand): Promise<CompiledWidget> {
+    const [body] = await this.workers.run('compile', { documents: [document], brand });
+    return body as CompiledWidget;
+  }
+
+  /** Writes a version with its compiled body; returns its number. */
+  async #addVersion(
     manager: EntityManager,
-    site: SiteEntity,
     widgetId: string,
     document: WidgetDocument,
+    body: CompiledWidget,
     user: UserEntity,
   ): Promise<number> {
-    const content = JSON.stringify(compileWidget(document, this.sites.brandOf(site), foreign));
+    const content = JSON.stringify(body);
     const hash = createHash('sha256').update(content).digest('hex').slice(0, 32);
     await manager
       .createQueryBuilder()
@@ -174,35 +187,54 @@ export class WidgetsService {
   }
 
   /**
-   * After a change of the brand: what is published is compiled anew, as versions of their own, since visitors who have
-   * an older body on their page still send to it. Tokens that are gone are replaced, in drafts too.
+   * Gives a site another brand. What is published is compiled anew, as versions of their own, since visitors who have
+   * an older body on their page still send to it. Tokens that are gone are replaced, in drafts too. All of it or nothing.
    */
   async rebrand(
     site: SiteEntity,
+    brand: Brand,
     replacements: Readonly<Record<string, string>>,
     user: UserEntity,
-  ): Promise<void> {
+  ): Promise<SiteEntity> {
+    const changed: SiteEntity = { ...site, brand };
+    const whole = this.sites.brandOf(changed);
+    const live = (await this.published(site.id)).map(({ version }) => ({
+      ...version,
+      document: replaceInDocument(version.document, replacements),
+    }));
+    // Before the transaction, so that nobody who writes waits for it.
+    const bodies = await this.workers.run('compile', {
+      documents: live.map(({ document }) => document),
+      brand: whole,
+    });
     await this.transactions.write(async (manager) => {
+      await this.sites.writeBrand(manager, site, brand);
       for (const widget of await manager.findBy(WidgetEntity, { siteId: site.id })) {
         const draft = replaceInDocument(widget.draft, replacements);
-        const changed = isDeepStrictEqual(draft, widget.draft)
+        const draftChange = isDeepStrictEqual(draft, widget.draft)
           ? {}
           : { draft, draftVersion: widget.draftVersion + 1 };
         const number = widget.publishedNumber;
-        const live =
+        const version =
           number === null ? null : await manager.findOneBy(VersionEntity, { widgetId: widget.id, number });
-        const document = live && replaceInDocument(live.document, replacements);
-        const publishedNumber = document
-          ? await this.#compile(manager, site, widget.id, document, user)
-          : widget.publishedNumber;
+        const at = live.findIndex((one) => one.widgetId === widget.id && one.number === number);
+        const document = version && replaceInDocument(version.document, replacements);
+        // Published a moment ago, after the others were compiled.
+        const body = bodies[at] ?? (document && (await this.#compiled(document, whole)));
+        const publishedNumber =
+          document && body
+            ? await this.#addVersion(manager, widget.id, document, body, user)
+            : widget.publishedNumber;
         const wasLive = widget.publishedDraft === widget.draftVersion;
         const publishedDraft = wasLive
-          ? (changed.draftVersion ?? widget.draftVersion)
+          ? (draftChange.draftVersion ?? widget.draftVersion)
           : widget.publishedDraft;
-        await manager.save(WidgetEntity, { ...widget, ...changed, publishedNumber, publishedDraft });
+        await manager.save(WidgetEntity, { ...widget, ...draftChange, publishedNumber, publishedDraft });
       }
     });
+    this.sites.forget(site);
     this.#tell(site.id);
+    return changed;
   }
 
   /** A copy of a widget, on its own site or another of the user's. It is not published. */

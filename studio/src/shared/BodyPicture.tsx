@@ -1,3 +1,4 @@
+import { writeHtml } from '@sirene/embed/markup';
 import { Box } from '@chakra-ui/react';
 import { sampleLines } from '@sirene/core/basket';
 import type { CompiledWidget } from '@sirene/core/render';
@@ -93,7 +94,7 @@ function draw(
   root.innerHTML = `<div style="width:${wide}px;--least:${least}px"><div class="box">${served(boxHtml(body, scene), '')}</div></div>`;
   const holder = root.firstElementChild as HTMLElement;
   const box = holder.firstElementChild as HTMLElement;
-  if (body.scripts.includes('basket')) writeBasket({ box, root }, sampleLines(2));
+  if (body.scripts.includes('basket')) writeBasket({ box, root, write: writeHtml }, sampleLines(2));
   writeCounts({ box }, Date.now());
   if (state) for (const one of box.querySelectorAll('*')) one.setAttribute('data-forced', '');
   const scale = Math.min((width - 12) / wide, (height - 12) / Math.max(holder.offsetHeight, 1), 1);

@@ -29,9 +29,8 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
     return [...new Set(recipients)].map((target) => ({ target, settings: { subject } }));
   }
 
-  async run({ delivery, submission, site }: Errand): Promise<void> {
+  async run({ delivery, submission, person, site }: Errand): Promise<void> {
     const { fields, page, pageTitle, receivedAt, widgetName } = submission;
-    const sender = fields.find(({ key, value }) => key === 'email' && value)?.value;
     const lines = fields.map(({ label, value }) => `${label}: ${value || '(left empty)'}`);
     await this.#transport.sendMail({
       from: this.config.mailFrom,
@@ -39,7 +38,7 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
       // The other side can tell a repeated mail by its id (RFC 5322, 3.6.4).
       messageId: `<${delivery.id}@sirene>`,
       subject: String(delivery.settings['subject'] ?? widgetName),
-      ...(sender && { replyTo: { name: '', address: sender } }),
+      ...(person && { replyTo: { name: '', address: person.email } }),
       text: [
         `${widgetName} on ${site.name}`,
         '',

@@ -1,6 +1,7 @@
 import { ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { IsInt, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
+import { IsInt, IsOptional, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
+import { cursorPattern } from '../../shared/cursor.js';
 
 export class FilterSubmissionsDto {
   @ApiPropertyOptional({ description: 'Words to look for in what was sent, and on which page' })
@@ -17,12 +18,10 @@ export class FilterSubmissionsDto {
 }
 
 export class ListSubmissionsDto extends FilterSubmissionsDto {
-  @ApiPropertyOptional({ description: 'Only those received before this moment, ms since the epoch' })
+  @ApiPropertyOptional({ description: 'Only those after this place in the list: `next` of the page before' })
   @IsOptional()
-  @Type(() => Number)
-  @IsInt()
-  @Min(0)
-  before?: number;
+  @Matches(cursorPattern, { message: 'must be the “next” of a page of this list' })
+  after?: string;
 
   @ApiPropertyOptional({ default: 50 })
   @IsOptional()

@@ -1,3 +1,4 @@
+import { hang } from '@sirene/embed/anchor';
 import { checkForm } from '@sirene/core/form';
 import { compileWidget, noForeign, type CompiledWidget } from '@sirene/core/render';
 import type { Brand, State } from '@sirene/core/style';
@@ -216,6 +217,7 @@ export class StageController {
       this.#mounted = mount(page, body, place, {
         ...this.#port,
         base: this.base,
+        hang,
         written: (mounted) => this.#fill(mounted),
       });
       if (this.#scene !== this.#mounted.sceneName) this.#mounted.show(this.#scene);

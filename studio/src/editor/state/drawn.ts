@@ -1,3 +1,4 @@
+import { hang } from '@sirene/embed/anchor';
 import { leastTarget, type Drawn } from '@sirene/core/check';
 import type { CompiledWidget } from '@sirene/core/render';
 import type { SceneName } from '@sirene/core/widget';
@@ -27,7 +28,7 @@ export function measureDrawn(frame: HTMLIFrameElement, body: CompiledWidget): Dr
   if (!page?.body) return { small: [], wide: [] };
   page.body.replaceChildren();
   page.body.style.margin = '0';
-  const port = { base: '', takesFocus: false, close: () => {}, submit: () => {} };
+  const port = { base: '', takesFocus: false, hang, close: () => {}, submit: () => {} };
   const place = body.stand === 'inline' ? page.body.appendChild(page.createElement('div')) : null;
   const mounted = mount(page, body, place, port);
   const small = new Map<string, { element: string; width: number; height: number }>();

@@ -1,0 +1,188 @@
+import { Type, plainToInstance } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  Equals,
+  IsArray,
+  IsBase64,
+  IsBoolean,
+  IsEmail,
+  IsInt,
+  IsObject,
+  IsOptional,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+  validateSync,
+} from 'class-validator';
+import { StorePageDto } from '../pages/dto/page.dto.js';
+import { refusal } from '../shared/problems.js';
+import { CreateSiteDto } from '../sites/dto/site.dto.js';
+
+class ArchivedSite extends CreateSiteDto {
+  @Matches(/^[a-z0-9][a-z0-9-]{1,59}$/, { message: 'must be small letters, digits and dashes' })
+  key: string;
+
+  @IsObject()
+  brand: Record<string, unknown>;
+}
+
+class ArchivedAsset {
+  @Matches(/^[a-z0-9-]{1,60}$/, { message: 'must be small letters, digits and dashes' })
+  name: string;
+
+  @IsString()
+  @Length(1, 200)
+  file: string;
+
+  @IsBase64()
+  @MaxLength(60_000_000)
+  content: string;
+}
+
+/** Counts of one day, `ago` days before the import. */
+class ArchivedCount {
+  @IsInt()
+  @Min(0)
+  @Max(4000)
+  ago: number;
+
+  @IsInt()
+  @Min(0)
+  shown: number;
+
+  @IsInt()
+  @Min(0)
+  closed: number;
+
+  @IsInt()
+  @Min(0)
+  submitted: number;
+}
+
+class ArchivedWidget {
+  @IsString()
+  @Length(1, 120)
+  name: string;
+
+  /** Checked by core's schema when the widget is made of it. */
+  @IsObject()
+  document: Record<string, unknown>;
+
+  @IsBoolean()
+  publish: boolean;
+
+  @IsArray()
+  @ArrayMaxSize(4000)
+  @ValidateNested({ each: true })
+  @Type(() => ArchivedCount)
+  counts: ArchivedCount[];
+}
+
+class ArchivedField {
+  @Matches(/^[a-z][a-z0-9_-]{0,39}$/, { message: 'must be the key of a field' })
+  key: string;
+
+  @IsString()
+  @MaxLength(300)
+  label: string;
+
+  @IsString()
+  @MaxLength(64_000)
+  value: string;
+}
+
+export class ArchivedSubmission {
+  /** Name of the widget in this archive. */
+  @IsString()
+  @MaxLength(120)
+  widget: string;
+
+  @Matches(/^[0-9a-f]{32}$/, { message: 'must be 32 hexadecimal digits' })
+  id: string;
+
+  /** ms before the import. */
+  @IsInt()
+  @Min(0)
+  ago: number;
+
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => ArchivedField)
+  fields: ArchivedField[];
+
+  @IsString()
+  @MaxLength(2048)
+  page: string;
+
+  @IsString()
+  @MaxLength(300)
+  pageTitle: string;
+
+  @IsArray()
+  @ArrayMaxSize(50)
+  @IsEmail({}, { each: true })
+  delivered: string[];
+}
+
+/** A whole site as one JSON text: how the demo, and later a move between installations, brings one in. */
+export class SiteArchive {
+  @Equals('sirene-site')
+  format: string;
+
+  @Equals(1)
+  version: number;
+
+  @ValidateNested()
+  @IsObject()
+  @Type(() => ArchivedSite)
+  site: ArchivedSite;
+
+  /** Uploads, base64. Brand and widgets name them as `asset:@` and their name here. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(1000)
+  @ValidateNested({ each: true })
+  @Type(() => ArchivedAsset)
+  assets?: ArchivedAsset[];
+
+  @IsArray()
+  @ArrayMaxSize(1000)
+  @ValidateNested({ each: true })
+  @Type(() => StorePageDto)
+  pages: StorePageDto[];
+
+  @IsArray()
+  @ArrayMaxSize(2000)
+  @ValidateNested({ each: true })
+  @Type(() => ArchivedWidget)
+  widgets: ArchivedWidget[];
+
+  @IsArray()
+  @ArrayMaxSize(1_000_000)
+  @ValidateNested({ each: true })
+  @Type(() => ArchivedSubmission)
+  submissions: ArchivedSubmission[];
+}
+
+/**
+ * Reads an archive by the rules that requests are read by: what an archive brings in is no safer than what a person
+ * sends.
+ *
+ * @throws BadRequestException that names each fault
+ */
+export function readArchive(input: unknown): SiteArchive {
+  const archive = plainToInstance(SiteArchive, input);
+  const faults = validateSync(archive, {
+    whitelist: true,
+    forbidNonWhitelisted: true,
+    forbidUnknownValues: true,
+    stopAtFirstError: true,
+  });
+  if (faults.length > 0) throw refusal(faults);
+  return archive;
+}

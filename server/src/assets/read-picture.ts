@@ -1,0 +1,51 @@
+import { BadRequestException } from '@nestjs/common';
+import { pictureWidths } from '@sirene/core/elements';
+import sharp, { type Sharp } from 'sharp';
+
+/** Largest picture, pixels: what a phone's camera takes, and no more memory than a server has. */
+const mostPixels = 50_000_000;
+
+/** Longest time for one size of a picture, s. */
+const patience = 20;
+
+export interface ReadPicture {
+  /** The sizes it is served in, by the name of their file. */
+  files: Record<string, Buffer>;
+  width: number;
+  height: number;
+}
+
+/**
+ * Decodes a picture and writes it anew in sizes. The decoder works beside the process's own thread, with limits of its
+ * own to size and time.
+ *
+ * @throws BadRequestException when it is no picture, or one that is too large
+ */
+export async function readPicture(path: string): Promise<ReadPicture> {
+  const open = () =>
+    sharp(path, { limitInputPixels: mostPixels, failOn: 'error' }).timeout({ seconds: patience });
+  try {
+    // Read from the header alone, before a single pixel is unpacked.
+    const header = sharp(path, { limitInputPixels: false });
+    const { width: across, height: down, orientation = 1 } = await header.metadata();
+    if (across * down > mostPixels)
+      throw new BadRequestException(
+        `The picture is ${across} × ${down} pixels; at most ${mostPixels / 1e6} million can be used. Make it smaller and try again.`,
+      );
+    const [width, height] = orientation >= 5 ? [down, across] : [across, down];
+    const files: Record<string, Buffer> = { 'full.webp': await sized(open(), Math.min(width, 2560)) };
+    for (const one of pictureWidths) if (one < width) files[`${one}.webp`] = await sized(open(), one);
+    return { files, width, height };
+  } catch (error) {
+    if (error instanceof BadRequestException) throw error;
+    const large = error instanceof Error && /pixel limit/i.test(error.message);
+    throw new BadRequestException(
+      large
+        ? `The picture has more than ${mostPixels / 1e6} million pixels. Make it smaller and try again.`
+        : 'The file is no picture, film or typeface that can be read. Pictures: PNG, JPEG, WebP, AVIF, GIF, SVG; films: MP4, WebM; typefaces: WOFF2.',
+    );
+  }
+}
+
+const sized = (picture: Sharp, width: number): Promise<Buffer> =>
+  picture.rotate().resize({ width, withoutEnlargement: true }).webp({ quality: 82 }).toBuffer();

@@ -1,0 +1,13 @@
+import { foreign } from '@sirene/core/foreign';
+import { compileWidget, type CompiledWidget } from '@sirene/core/render';
+import type { Brand } from '@sirene/core/style';
+import type { WidgetDocument } from '@sirene/core/widget';
+
+/** Compiles documents with one brand, markup and style of the designer's own among them. */
+export const compile = ({
+  documents,
+  brand,
+}: {
+  documents: readonly WidgetDocument[];
+  brand: Brand;
+}): CompiledWidget[] => documents.map((document) => compileWidget(document, brand, foreign));
