@@ -18,6 +18,7 @@ const project = (name, extra = {}) => ({
   rootDir: `<rootDir>/${name}`,
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   transform,
+  setupFiles: ['<rootDir>/../scripts/jest-setup.mjs'],
   extensionsToTreatAsEsm: ['.ts'],
   moduleNameMapper: {
     '^@sirene/core/(.*)$': '<rootDir>/../core/src/$1/index.ts',

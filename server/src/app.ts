@@ -42,8 +42,7 @@ export async function createApp(
 ): Promise<NestFastifyApplication> {
   const adapter = new FastifyAdapter({
     bodyLimit,
-    // Fastify takes a number of hops too.
-    trustProxy: config.trustProxy as string[],
+    trustProxy: trusted(config.trustProxy),
     requestTimeout: requestMs,
   });
   const app = await NestFactory.create<NestFastifyApplication>(AppModule.with(config, clock), adapter, {
@@ -86,6 +85,10 @@ export async function startApp(app: NestFastifyApplication, config: Config): Pro
   await app.listen(config.port, '0.0.0.0');
   app.get(OutboxService).start();
 }
+
+/** The address a request comes from is that before the last of so many hops; a visitor can add to those before, never to it. */
+const trusted = (proxies: Config['trustProxy']) =>
+  typeof proxies === 'number' ? (_: string, hop: number) => hop < proxies : proxies;
 
 const studioPolicy = {
   defaultSrc: ["'self'"],

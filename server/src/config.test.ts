@@ -20,3 +20,21 @@ test.each(['x', '0', '70000', '1.5', '-1'])('a port of %s is refused and named',
   expect(() => readConfig({ SIRENE_PORT: port })).toThrow(ConfigError);
   expect(() => readConfig({ SIRENE_PORT: port })).toThrow(/SIRENE_PORT is/);
 });
+
+test.each<[string | undefined, unknown]>([
+  [undefined, false],
+  ['', false],
+  ['1', 1],
+  ['2', 2],
+  ['10.0.0.0/8', ['10.0.0.0/8']],
+  ['10.0.0.1, fd00::/8', ['10.0.0.1', 'fd00::/8']],
+])('proxies %j are trusted as %j', (text, trusted) => {
+  expect(readConfig({ SIRENE_TRUST_PROXY: text }).trustProxy).toEqual(trusted);
+});
+
+test.each(['0', '11', 'true', 'all', '10.0.0.0/99', '0.0.0.0/0x', 'example.org'])(
+  'proxies %j are refused and named',
+  (text) => {
+    expect(() => readConfig({ SIRENE_TRUST_PROXY: text })).toThrow(/SIRENE_TRUST_PROXY is/);
+  },
+);

@@ -11,6 +11,9 @@ function explain(error: unknown): string {
   return error instanceof ConfigError ? error.message : `Sirene could not start: ${message ?? String(error)}`;
 }
 
+// A way to add to what every object inherits, should one be found, fails the request that tries and nobody else's.
+Object.preventExtensions(Object.prototype);
+
 try {
   const config = readConfig(process.env);
   const app = await createApp(config);

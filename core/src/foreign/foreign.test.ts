@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
-import { checkCss, safeHtml, safeSvg } from './index.js';
+import { markupProblem, readPage, checkCss, safeHtml, safeSvg } from './index.js';
+import { pieceBudget } from './budget.js';
 
 /** What of markup could run or load, once a browser has read it. */
 function dangersOf(markup: string): string[] {
@@ -136,6 +137,44 @@ const sheets = [
   '.a{cursor:url(https://bad.example/x.cur),auto}',
   '.a{list-style-image:url(https://bad.example/x.png)}',
   '.a{mask:url(https://bad.example/x.svg#m)}',
+  '.a{position:FIXED;inset:0}',
+  '.a{POSITION:Fixed;inset:0}',
+  '.a{position:/**/fixed;inset:0}',
+  '.a{posit\\69on:fixed;inset:0}',
+  '.a{position:f\\69xed;inset:0}',
+  '.a{position:var(--p)}',
+  '.a{position:fixed!important}',
+  '.a{background:IMAGE-SET("https://bad.example/x.png" 1x)}',
+  '.a{background:-WebKit-Image-Set(url(https://bad.example/x.png) 1x)}',
+  '.a{background:image("https://bad.example/x.png")}',
+  '.a{background:IMAGE("https://bad.example/x.png")}',
+  '.a{background:cross-fade(url(https://bad.example/x.png),red)}',
+  '.a{background:element(#x)}',
+  '.a{background:paint(x)}',
+  '.a{background:src("https://bad.example/x.png")}',
+  '.a{background:URL(https://bad.example/x.png)}',
+  '.a{background:url(data:image/svg+xml,x)}',
+  '.a{--x:IMAGE-SET("https://bad.example/x.png" 1x);background:var(--x)}',
+  '.a{--x:url(//bad.example/x.png)}',
+  '.a{background:var(--none,url(https://bad.example/x.png))}',
+  ':host{position:fixed;inset:0}',
+  ':HOST{inset:0}',
+  ':host(:hover){inset:0}',
+  ':host-context(body){inset:0}',
+  '.a:is(:host){inset:0}',
+  ':h\\6fst{inset:0}',
+  '::slotted(*){inset:0}',
+  '::part(x){inset:0}',
+  '@IMPORT "https://bad.example/x.css";',
+  '@\\69mport "https://bad.example/x.css";',
+  '@font-FACE{font-family:x;src:url(https://bad.example/x.woff2)}',
+  '@property --x{syntax:"*";inherits:false;initial-value:url(https://bad.example)}',
+  '@page{margin:0}',
+  '@media all{.a{position:FIXED}}',
+  '.a{& .b{position:FIXED}}',
+  '@media all{'.repeat(1800),
+  `.a{width:${'('.repeat(9000)}`,
+  `.a{background:${'linear-gradient(red,blue),'.repeat(60)}red}`,
 ];
 
 test('at least sixty vectors are known', () => {
@@ -156,7 +195,7 @@ test.each(drawings)('drawing: %s', (source) => {
 test.each(sheets)('sheet: %s', (source) => {
   const { css, problems } = checkCss(source);
   expect(css).not.toMatch(
-    /bad\.example|@import|expression|behavior|binding|fixed|javascript|<\/style|@font-face|\\72/i,
+    /bad\.example|@import|expression|behavior|binding|fixed|javascript|<\/style|@font-face|\\|:host|slotted|data:|image\(|image-set|position:var|@page|@property/i,
   );
   expect(problems.length).toBeGreaterThan(0);
 });
@@ -192,6 +231,26 @@ test.each([
 ])('while %s is typed, it is told what is wrong', (source, reason) => {
   const { problems } = checkCss(source, { classes: new Set(['r-button']) });
   expect(problems.map(({ reason: why }) => why).join('; ')).toMatch(reason);
+});
+
+test.each([
+  ['<b>'.repeat(290_000), /nested more than 128 deep/],
+  ['<p>x</p>'.repeat(20_001), /more than 20000 elements/],
+  [`<p ${'a '.repeat(200_000)}>`, /more than 100 attributes/],
+])('what is too much is not read: %#', (source, reason) => {
+  expect(markupProblem(source, pieceBudget)).toMatch(reason);
+  expect(safeHtml(source).text).toBe('');
+  expect(safeSvg(`<svg>${source}</svg>`).text).toBe('');
+});
+
+test('a page’s title and styles are read once through, whatever is left open', () => {
+  expect(
+    readPage(
+      '<title>Home &amp; <b>moor</b></title><style>a{color:red}</style><p style="color:blue">x</p><link rel="preload stylesheet" href="/a.css"><link rel=icon href=/b>',
+    ),
+  ).toEqual({ title: 'Home & <b>moor</b>', css: 'a{color:red}\n\np{color:blue}', sheets: ['/a.css'] });
+  for (const open of ['<title', '<style>', '<link ', '<', '&', '<!--'])
+    expect(readPage(open.repeat(50_000)).sheets).toEqual([]);
 });
 
 test('a sheet can’t end the element it would stand in', () => {

@@ -16,23 +16,21 @@ const {
 export function quietCss(css: string, mayLoad: (source: string) => boolean): string {
   const out: string[] = [];
   let importing = false;
+  let before = '';
   csstree.tokenize(css, (type: number, start: number, end: number) => {
     const text = css.slice(start, end);
-    if (type === AtKeyword) importing = text.toLowerCase() === '@import';
+    if (type === AtKeyword) importing = csstree.ident.decode(text.slice(1)).toLowerCase() === 'import';
     const address =
       type === Url ? csstree.url.decode(text) : type === StringToken ? csstree.string.decode(text) : null;
-    const opens = importing || (type === StringToken && lastFunction(out));
+    // A string right after "url(", "src(" or a comma of "image-set(" is an address.
+    const opens = importing || before.endsWith('(') || before === ',';
     if (address !== null && (type === Url || opens) && !mayLoad(address))
       out.push(type === Url ? 'url()' : '""');
-    else out.push(text);
-    if (importing && type !== AtKeyword && type !== WhiteSpace && type !== Comment && type !== FunctionToken)
-      importing = false;
+    // "u\\72l(" is "url(" to a browser, and nothing to this tokenizer.
+    else out.push(type === FunctionToken && text.includes('\\') ? 'escaped(' : text);
+    if (type === WhiteSpace || type === Comment) return;
+    before = text;
+    if (type !== AtKeyword && type !== FunctionToken) importing = false;
   });
   return out.join('');
-}
-
-// A string right after "url(", "src(" or "image-set(" is an address.
-function lastFunction(out: readonly string[]): boolean {
-  const before = out.findLast((text) => text.trim() !== '') ?? '';
-  return before.endsWith('(') || before === ',';
 }

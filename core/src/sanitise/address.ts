@@ -28,7 +28,16 @@ export function safeAddress(address: string, use: AddressUse = 'link'): string |
   if (scheme) return schemes[use].includes(scheme) && compact.length === trimmed.length ? trimmed : null;
   // "\\host" and "/\host" leave the site in browsers, so a back slash is never part of a relative address.
   if (compact.includes('\\')) return null;
-  return compact.length === trimmed.length ? trimmed : encodeURI(trimmed);
+  return compact.length === trimmed.length ? trimmed : encoded(trimmed);
+}
+
+// Half a character (a lone surrogate) can't be written in an address.
+function encoded(address: string): string | null {
+  try {
+    return encodeURI(address);
+  } catch {
+    return null;
+  }
 }
 
 /** The scheme by which a document names a picture, film or font that was uploaded: `asset:` and its id. */

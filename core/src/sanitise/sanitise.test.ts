@@ -22,6 +22,7 @@ test.each<[string, string | null]>([
   ['vbscript:x', null],
   ['file:///etc/passwd', null],
   ['blob:https://x', null],
+  ['/a b\ud800', null],
   ['/\\evil.example', null],
   ['\\\\evil.example', null],
   ['', null],

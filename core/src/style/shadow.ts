@@ -1,3 +1,4 @@
+import { isSafeColour } from '../sanitise/index.js';
 import { colourValue } from './token-colour.js';
 import { px, type TokenShadow } from './tokens.js';
 
@@ -15,7 +16,8 @@ export function readShadowText(text: string): TokenShadow[] | null {
   if (text === 'none') return [];
   const layers = text.split(/,(?![^(]*\))/).map((layer) => {
     const [, inset, x, y, blur = '0', spread = '0', colour = ''] = layerText.exec(layer.trim()) ?? [];
-    const color = colourValue(colour);
+    // An open bracket would take what stands after it along.
+    const color = isSafeColour(colour) ? colourValue(colour) : null;
     const lengths = [x, y, blur, spread].map(Number);
     if (!color || !lengths.every(Number.isFinite)) return null;
     const [offsetX, offsetY, far, wide] = lengths.map(px);

@@ -110,6 +110,68 @@ test('the prototype is no group', () => {
   expect(({} as Record<string, unknown>)['a']).toBeUndefined();
 });
 
+test.each(['constructor', 'toString', 'hasOwnProperty', 'valueOf'])(
+  'a group called %s is a group like any other',
+  (name) => {
+    const file = { [name]: { prototype: { then: { $type: 'color', $value: '#111111' } } } };
+    const { tokens, count } = importTokens(JSON.parse(JSON.stringify(file)));
+    expect(count).toBe(1);
+    expect(css(tokens)).toEqual({ [`${name}.prototype.then`]: '#111111' });
+    expect(({} as Record<string, unknown>)['then']).toBeUndefined();
+    expect(Object.hasOwn(tokens, name)).toBe(true);
+  },
+);
+
+test('what stands inside a token is left out and listed', () => {
+  const file = {
+    a: { $type: 'color', $value: '#111111', evil: { $value: 'red;}body{display:none' } },
+  };
+  const { tokens, skipped } = importTokens(file);
+  expect(JSON.stringify(tokens)).not.toContain('evil');
+  expect(skipped).toEqual([{ path: 'a.evil', reason: 'stands inside a token, which can hold no others' }]);
+});
+
+test('two names that are written alike are one, and the second is listed', () => {
+  const file = {
+    'a b': { c: { $type: 'color', $value: '#111111' } },
+    'a-b': { $type: 'color', $value: '#222222' },
+  };
+  const { count, skipped } = importTokens(file);
+  expect(count).toBe(1);
+  expect(skipped[0]?.reason).toMatch(/name of a group/);
+});
+
+test.each([
+  { colorSpace: 'srgb', components: [0, 0, 0], hex: '#000;}body{display:none' },
+  { colorSpace: 'srgb', components: [0, 0, 0], alpha: '1;}body{display:none' },
+  { colorSpace: 'srgb', components: ['0;}body{display:none', 0, 0] },
+  { colorSpace: 'srgb);}body{', components: [0, 0, 0] },
+])('a colour is what was read of it: %j', ($value) => {
+  const { tokens } = importTokens({ a: { $type: 'color', $value } });
+  expect(JSON.stringify([tokens, css(tokens)])).not.toContain('body');
+});
+
+test.each(['0 0 1px rgb(0 0 0', '0 0 1px red;}body{', '0 0 1.2.3px red', '0 0 1px red, ', '1 2'])(
+  'the shadow %s is none',
+  ($value) => {
+    expect(importTokens({ a: { $type: 'shadow', $value } }).count).toBe(0);
+  },
+);
+
+test('nineteen hundred aliases in a chain are followed once each', () => {
+  const chain = (end: string) =>
+    Object.fromEntries(
+      Array.from({ length: 1900 }, (_, at) => [
+        `t${at}`,
+        { $type: 'color', $value: at === 1899 ? end : `{t${at + 1}}` },
+      ]),
+    );
+  const whole = importTokens(chain('#123456'));
+  expect([whole.count, readTokens(whole.tokens).get('t0')?.css]).toEqual([1900, '#123456']);
+  expect(importTokens(chain('{t0}')).skipped).toHaveLength(1900);
+  expect(importTokens(chain('{none}')).count).toBe(0);
+});
+
 test('a circle takes those along that lead to it, and leaves the others', () => {
   const file = {
     a: { $type: 'color', $value: '{b}' },

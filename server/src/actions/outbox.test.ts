@@ -1,4 +1,11 @@
-import { origin, publishSignup, submission, TestServer, type Published } from '../testing/server.js';
+import {
+  origin,
+  publishSignup,
+  signupDocument,
+  submission,
+  TestServer,
+  type Published,
+} from '../testing/server.js';
 import { MailSink } from '../standins/mail-sink.js';
 import { waitAfter } from './backoff.js';
 import { OutboxService } from './outbox.service.js';
@@ -120,6 +127,88 @@ test('a delivery of another site can’t be repeated', async () => {
     const [delivery] = await (await sendOne(server, there))();
     const answer = await server.post(`/api/sites/${elsewhere.siteId}/deliveries/${delivery?.id}/repeat`);
     expect(answer.status).toBe(404);
+  } finally {
+    await server.stop();
+  }
+});
+
+test('a clock that is set back holds up nothing: neither what is new nor what waits', async () => {
+  const server = await TestServer.start();
+  try {
+    const there = await publishSignup(server);
+    const outbox = server.app.get(OutboxService);
+    const tried = await sendOne(server, there);
+    await outbox.runDue();
+    const fresh = await sendOne(server, there);
+    server.clock.pass(-86_400_000);
+    await outbox.runDue();
+    expect((await tried())[0]?.attempts).toBe(2);
+    expect((await fresh())[0]?.attempts).toBe(1);
+    // It is not tried without end either: from here on it waits by the clock as it is now.
+    await outbox.runDue();
+    expect((await tried())[0]?.attempts).toBe(2);
+    expect((await fresh())[0]?.attempts).toBe(1);
+  } finally {
+    await server.stop();
+  }
+});
+
+test('what has not been tried yet comes before what has failed', async () => {
+  const server = await TestServer.start();
+  try {
+    const there = await publishSignup(server);
+    const outbox = server.app.get(OutboxService);
+    for (let sent = 0; sent < 12; sent++) await sendOne(server, there);
+    await outbox.runDue();
+    await outbox.runDue();
+    server.clock.pass(60_000);
+    const fresh = await sendOne(server, there);
+    // Twenty-four are due again; a round takes twenty.
+    await outbox.runDue();
+    expect((await fresh()).map(({ attempts }) => attempts)).toEqual([1, 1]);
+  } finally {
+    await server.stop();
+  }
+});
+
+test('an answer goes to who filled in the e-mail field, whatever other fields are called', async () => {
+  const port = 15_325 + (process.pid % 1000);
+  const server = await TestServer.start({ standinSmtpPort: port, smtpUrl: `smtp://127.0.0.1:${port}` });
+  try {
+    await server.signIn();
+    const { body: site } = await server.post('/api/sites', { name: 'Larkmoor', origins: [origin] });
+    const document = signupDocument();
+    // A text field that somebody called "email", beside the real one.
+    document.elements['name'] = {
+      type: 'field',
+      kind: 'text',
+      key: 'email',
+      label: 'Your e-mail program',
+      required: false,
+    };
+    document.elements['email'] = {
+      type: 'field',
+      kind: 'email',
+      key: 'address',
+      label: 'E-mail',
+      required: true,
+    };
+    const { body: widget } = await server.post(`/api/sites/${site.id}/widgets`, { name: 'Signup', document });
+    await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 });
+    const { body: manifest } = await server.get(`/m/${site.key}.json`, { origin });
+    const sent = submission({
+      siteId: site.id,
+      key: site.key,
+      widget: widget.id,
+      body: manifest.widgets[0].body,
+    });
+    const values = { email: 'boss@elsewhere.example', address: 'mira@stone.example' };
+    await server.post(`/c/${site.key}/submissions`, { ...sent, values }, { origin });
+    await server.app.get(OutboxService).runDue();
+    const { body: mails } = await server.get('/api/post');
+    const { body: mail } = await server.get(`/api/post/${mails[0].id}`);
+    const header = mail.headers.find(({ name }: { name: string }) => name === 'reply-to');
+    expect(header?.value).toBe('mira@stone.example');
   } finally {
     await server.stop();
   }

@@ -1,3 +1,5 @@
+import { BadRequestException } from '@nestjs/common';
+import { isGroup } from '@sirene/core/maps';
 import { Type, plainToInstance } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -176,6 +178,7 @@ export class SiteArchive {
  * @throws BadRequestException that names each fault
  */
 export function readArchive(input: unknown): SiteArchive {
+  if (!isGroup(input)) throw new BadRequestException('The archive must be a JSON object.');
   const archive = plainToInstance(SiteArchive, input);
   const faults = validateSync(archive, {
     whitelist: true,

@@ -74,3 +74,54 @@ test('an archive with a document that can’t be used is refused with the reason
     await server.stop();
   }
 });
+
+const refusedArchives: [string, (one: SiteArchive) => unknown, RegExp][] = [
+  ['that is none', () => null, /must be|unknown|could not/i],
+  ['with an unknown field', (one) => ({ ...one, extra: 1 }), /extra is not a known field/],
+  ['of another format', (one) => ({ ...one, format: 'other' }), /format/],
+  ['with a key that is markup', (one) => ({ ...one, site: { ...one.site, key: '"><script>' } }), /site.key/],
+  [
+    'with an origin that is none',
+    (one) => ({ ...one, site: { ...one.site, origins: ['javascript:alert(1)'] } }),
+    /site.origins/,
+  ],
+  [
+    'with a brand that carries CSS',
+    (one) => ({
+      ...one,
+      site: {
+        ...one.site,
+        brand: { tokens: { color: { $type: 'color', accent: { $value: 'red;}body{display:none' } } } },
+      },
+    }),
+    /The brand can't be used: tokens.color.accent/,
+  ],
+  [
+    'with a page from elsewhere',
+    (one) => ({ ...one, pages: [{ ...one.pages[0], address: 'https://elsewhere.example/' }] }),
+    /not on the site/,
+  ],
+  [
+    'with a submission without an id',
+    (one) => ({ ...one, submissions: [{ ...one.submissions[0], id: 7 }] }),
+    /submissions.0.id/,
+  ],
+  [
+    'with a field that is no text',
+    (one) => ({
+      ...one,
+      submissions: [{ ...one.submissions[0], fields: [{ key: 'a', label: 'A', value: { a: 1 } }] }],
+    }),
+    /submissions.0.fields.0.value/,
+  ],
+];
+
+test.each(refusedArchives)('an archive %s is refused with the reason', async (_, change, reason) => {
+  const server = await TestServer.start();
+  try {
+    const owner = (await server.app.get(AccountsService).byEmail(demoUser.email)) as UserEntity;
+    await expect(server.app.get(ArchiveService).bring(change(archive()), owner)).rejects.toThrow(reason);
+  } finally {
+    await server.stop();
+  }
+});

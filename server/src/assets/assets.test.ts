@@ -1,4 +1,4 @@
-import { readFile } from 'node:fs/promises';
+import { readdir, readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { deflateSync } from 'node:zlib';
@@ -63,6 +63,18 @@ function crc(data: Buffer): number {
   return (sum ^ 0xffffffff) >>> 0;
 }
 
+/** A WOFF2 font whose directory claims a size, and whose content is nothing (W3C WOFF2, 4). */
+function fontBomb(size: number, tables = 1): Buffer {
+  const header = Buffer.alloc(48);
+  header.write('wOF2', 0, 'latin1');
+  header.writeUInt16BE(tables, 12);
+  // The first known table, not transformed, and its length in groups of seven bits.
+  const length = [];
+  for (let left = size; length.length === 0 || left > 0; left = Math.floor(left / 128))
+    length.unshift((left % 128) | (length.length === 0 ? 0 : 0x80));
+  return Buffer.concat([header, Buffer.from([0, ...length])]);
+}
+
 const png = (width: number, height: number) =>
   sharp({ create: { width, height, channels: 3, background: '#171a48' } })
     .png()
@@ -123,11 +135,45 @@ test.each([
     Buffer.from('wOF2 and then nothing that makes sense'),
     /WOFF2 typeface but can’t be read/,
   ],
+  ['one byte', Buffer.from([1]), /no picture/],
+  ['two bytes', Buffer.from([1, 2]), /no picture/],
+  ['three bytes', Buffer.from('wOF'), /no picture/],
+  ['a font of four bytes', Buffer.from('wOF2'), /can’t be read/],
+  ['a font that unpacks to 400 MB', fontBomb(400_000_000), /unpacks to more than 32 MB/],
+  ['a font of 65 535 tables', fontBomb(1, 65_535), /can’t be read/],
+  ['comments without a drawing', '<!---->'.repeat(28), /no drawing/],
+  ['elements inside each other', `<svg>${'<g>'.repeat(100_000)}`, /nested more than 128 deep/],
+  ['elements without end', `<svg>${'<g/>'.repeat(100_000)}</svg>`, /more than 20000 elements/],
+  ['attributes without end', `<svg ${'a '.repeat(1000)}/>`, /more than 100 attributes/],
+  ['an SVG of 3 MB', `<svg>${' '.repeat(3_000_000)}`, /SVG is larger than 2 MB/],
   ['an SVG without a drawing', '<svg><script>alert(1)</script></svg>', /no drawing/],
 ])('%s is refused with its sentence', async (_, content, reason) => {
   const { status, body } = await upload('any', content);
   expect(status).toBe(400);
   expect(body.message).toMatch(reason);
+});
+
+test('what is larger than an upload may be is broken off, and nothing of it stays', async () => {
+  const { status, body } = await upload('large.mp4', Buffer.alloc(40_000_001));
+  expect([status, body.message]).toEqual([413, 'The file is larger than 40 MB.']);
+  expect(await readdir(join(server.folder, 'uploads'))).toEqual([]);
+});
+
+test('a film is kept as it came', async () => {
+  const film = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypisom'), Buffer.alloc(5000, 7)]);
+  const { status, body } = await upload('moor.mp4', film);
+  expect([status, body.kind, body.bytes]).toEqual([201, 'film', film.length]);
+  expect(await kept(body.id, 'film.mp4')).toEqual(film);
+  expect(await readdir(join(server.folder, 'uploads'))).toEqual([]);
+});
+
+test('a file is taken where files are taken, and nowhere else', async () => {
+  const answer = await fetch(`${server.address}/api/sites/${site}/widgets`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/octet-stream', cookie: server.cookie },
+    body: Buffer.alloc(100),
+  });
+  expect(answer.status).toBe(415);
 });
 
 test('what a widget uses stays; what none uses goes', async () => {

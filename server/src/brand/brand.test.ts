@@ -39,7 +39,7 @@ test('a brand is complete from the start, and what is saved lies over the plain 
   expect(before.tokens.color.accent).toBeDefined();
   const saved = await server.put(path, brand(red));
   expect(saved.status).toBe(200);
-  expect(saved.body.tokens.color.accent).toEqual(red.color.accent);
+  expect(saved.body.tokens.color.accent).toMatchObject(red.color.accent);
   expect(saved.body.tokens.color.ink).toEqual(before.tokens.color.ink);
 });
 

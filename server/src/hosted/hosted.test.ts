@@ -1,5 +1,8 @@
+import { createHash } from 'node:crypto';
+import { jest } from '@jest/globals';
 import { createWidget } from '@sirene/core/widget';
 import { createPlacement } from '@sirene/core/placement';
+import { DataSource } from 'typeorm';
 import { origin, TestServer } from '../testing/server.js';
 
 let server: TestServer;
@@ -34,6 +37,39 @@ test('a page of its own is served once it is published, to anybody, under a stri
   expect(html).toContain('<title>Members’ &lt;door&gt;</title>');
   expect(html).toContain(`data-site="${key}"`);
   expect(html).toContain(`data-sirene="${widget.slug}"`);
+});
+
+test('a page is drawn once a publishing, and said to be unchanged', async () => {
+  const widget = await door('page');
+  const path = `/p/${key}/${widget.slug}`;
+  await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 });
+  const queries = jest.spyOn(server.app.get(DataSource), 'getRepository');
+  const first = await fetch(server.address + path);
+  const etag = first.headers.get('etag') as string;
+  queries.mockClear();
+  expect((await fetch(server.address + path)).status).toBe(200);
+  expect((await fetch(server.address + path, { headers: { 'if-none-match': etag } })).status).toBe(304);
+  expect((await server.get(`/p/${key}/none`)).status).toBe(404);
+  expect(queries).not.toHaveBeenCalled();
+  queries.mockRestore();
+  // What is published anew is seen at once.
+  const { body } = await server.get(`/api/widgets/${widget.id}`);
+  body.document.elements.title.content = [{ text: 'Another door' }];
+  await server.put(`/api/widgets/${widget.id}/draft`, {
+    base: 1,
+    document: { ...body.document, name: 'Another' },
+  });
+  await server.post(`/api/widgets/${widget.id}/publish`, { base: 2 });
+  expect(await (await fetch(server.address + path)).text()).toContain('<title>Another</title>');
+});
+
+test('bodies are what the manifest says they are', async () => {
+  const { body: manifest } = await server.get(`/m/${key}.json`, { origin });
+  expect(manifest.widgets.length).toBeGreaterThan(0);
+  for (const { body, integrity } of manifest.widgets) {
+    const content = await (await fetch(server.address + body)).text();
+    expect(integrity).toBe(`sha256-${createHash('sha256').update(content).digest('base64')}`);
+  }
 });
 
 test('what is no page of its own has no page', async () => {

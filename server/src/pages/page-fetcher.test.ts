@@ -1,7 +1,8 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { gzipSync } from 'node:zlib';
 import { TestServer } from '../testing/server.js';
-import { isSpecialAddress } from './page-fetcher.js';
+import { isPrivateHost, isPublicAddress } from './addresses.js';
 
 let client: Server;
 let host: string;
@@ -29,6 +30,20 @@ const answers: Record<string, [status: number, type: string, body: string, locat
 
 beforeAll(async () => {
   client = createServer(({ url = '/' }, response) => {
+    const page = { 'content-type': 'text/html' };
+    // A site that keeps its visitors waiting, one that breaks off, one that says "gzip" and does not send it, a bomb.
+    if (url === '/slow') return void response.writeHead(200, page).write('<h1>');
+    if (url === '/never') return;
+    if (url === '/cut')
+      return void response
+        .writeHead(200, { ...page, 'content-length': 999 })
+        .write('<h1>', () => response.destroy());
+    if (url === '/unzipped')
+      return void response.writeHead(200, { ...page, 'content-encoding': 'gzip' }).end('<h1>Home</h1>');
+    if (url === '/bomb')
+      return void response
+        .writeHead(200, { ...page, 'content-encoding': 'gzip' })
+        .end(gzipSync(Buffer.alloc(50_000_000)));
     const [status, type, body, location] = answers[url] ?? [404, 'text/html', 'none'];
     response.writeHead(status, { 'content-type': type, ...(location && { location }) }).end(body);
   });
@@ -50,7 +65,7 @@ const fetched = (address: string) => server.post(`${path}/pages/fetch`, { addres
 
 test('a page of the site is fetched, and a still copy of it kept', async () => {
   const { status, body } = await fetched(`http://${host}/moved`);
-  expect([status, body.address, body.title]).toEqual([201, `http://${host}/`, 'Home &amp; moor']);
+  expect([status, body.address, body.title]).toEqual([201, `http://${host}/`, 'Home & moor']);
   const copy = await server.get(`/stage/pages/${body.id}`);
   expect(copy.body).toContain('<h1>Home</h1>');
   expect(copy.body).not.toContain('alert');
@@ -68,6 +83,11 @@ test.each([
   ['/picture', /is no page: it is image\/png/],
   ['/large', /larger than 2 MB/],
   ['/broken', /answered 500/],
+  ['/slow', /did not answer within 0.5 seconds/],
+  ['/never', /did not answer within 0.5 seconds/],
+  ['/cut', /did not send the page whole/],
+  ['/unzipped', /did not send the page whole/],
+  ['/bomb', /larger than 2 MB/],
 ])('%s is refused with its sentence', async (at, reason) => {
   const { status, body } = await fetched(`http://${host}${at}`);
   expect(status).toBe(400);
@@ -87,20 +107,33 @@ test.each([
 });
 
 test.each([
-  ['127.0.0.1', true],
-  ['10.1.2.3', true],
-  ['169.254.169.254', true],
-  ['172.31.0.1', true],
-  ['192.168.1.1', true],
-  ['100.64.0.1', true],
-  ['0.0.0.0', true],
-  ['::1', true],
-  ['::ffff:10.0.0.1', true],
-  ['fd00::1', true],
-  ['fe80::1', true],
-  ['64:ff9b::7f00:1', true],
+  '127.0.0.1 10.1.2.3 169.254.169.254 172.31.0.1 192.168.1.1 100.64.0.1 0.0.0.0 0.1.2.3 192.0.0.1 192.0.2.1',
+  '192.88.99.1 198.18.0.1 198.51.100.7 203.0.113.9 224.0.0.1 240.0.0.1 255.255.255.255',
+  '::1 :: ::ffff:10.0.0.1 ::ffff:7f00:1 ::10.0.0.1 fd00::1 fe80::1 fec0::1 ff02::1 64:ff9b::7f00:1 64:ff9b:1::1',
+  '100::1 100:0:0:1::1 2001::1 2001:2::1 2001:10::1 2001:20::1 2001:db8::1 2001:1ff::1 2002::1 2002:a00:1::1',
+  '3fff::1 5f00::1 4000::1 1::1 nonsense',
+])('no public addresses: %s', (addresses) => {
+  for (const address of addresses.split(' '))
+    expect([address, isPublicAddress(address)]).toEqual([address, false]);
+});
+
+test.each(['8.8.8.8', '1.1.1.1', '2606:4700::1111', '2a00:1450::1', '::ffff:8.8.8.8'])(
+  '%s is public',
+  (address) => {
+    expect(isPublicAddress(address)).toBe(true);
+  },
+);
+
+test.each<[string, boolean]>([
+  ['localhost', true],
+  ['printer.local', true],
+  ['intranet', true],
+  ['vault.corp', true],
+  ['10.0.0.1', true],
+  ['[::1]', true],
+  ['[fd00::2]', true],
+  ['larkmoor.example', false],
   ['8.8.8.8', false],
-  ['2606:4700::1111', false],
-])('%s is a special address: %s', (address, special) => {
-  expect(isSpecialAddress(address)).toBe(special);
+])('the host %s says by itself that it is private: %p', (host, is) => {
+  expect(isPrivateHost(host)).toBe(is);
 });

@@ -227,3 +227,58 @@ test('the schema and the API’s description are published', async () => {
     expect.arrayContaining(['/api/widgets/{widget}/draft', '/c/{key}/submissions']),
   );
 });
+
+test.each([
+  ['a look that every object has', { look: 'constructor' }],
+  ['a child that every object has', { children: ['constructor'] }],
+  ['a link of half a character', { look: undefined }],
+])('%s is no cause of an error of ours', async (_, change) => {
+  const { body: site } = await server.post('/api/sites', { name: 'Moor', origins: [origin] });
+  const document = signupDocument();
+  document.elements['form'] = { type: 'form', children: ['name', 'email', 'send', 'link'] };
+  Object.assign(document.elements['opening'] as object, change);
+  const action = { type: 'link', address: '/\ud800 a' } as const;
+  document.elements['link'] = { type: 'button', label: 'Go', wide: false, action };
+  const { status, body } = await server.post(`/api/sites/${site.id}/widgets`, { name: 'Odd', document });
+  // What is odd is taken or refused; either way the studio and its visitors go on.
+  expect([200, 201, 400]).toContain(status);
+  if (status !== 201) return;
+  const published = await server.post(`/api/widgets/${body.id}/publish`, { base: 1 });
+  expect(published.status).toBe(200);
+  const preview = await server.post(`/api/sites/${site.id}/brand/preview`, {
+    tokens: {},
+    looks: {},
+    fonts: [],
+  });
+  expect(preview.status).toBe(200);
+});
+
+test('a style sheet nested 1 800 deep is published without it, and the brand can still be tried', async () => {
+  const { body: site } = await server.post('/api/sites', { name: 'Moor', origins: [origin] });
+  const document = { ...signupDocument(), css: '@media all{'.repeat(1800) };
+  const { body: widget } = await server.post(`/api/sites/${site.id}/widgets`, { name: 'Deep', document });
+  expect((await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 })).status).toBe(200);
+  const brand = { tokens: {}, looks: {}, fonts: [] };
+  expect((await server.post(`/api/sites/${site.id}/brand/preview`, brand)).status).toBe(200);
+  expect((await server.put(`/api/sites/${site.id}/brand`, brand)).status).toBe(200);
+});
+
+test('a manifest that was being built while something was published is not kept', async () => {
+  const there = await publishSignup(server);
+  const { body: widget } = await server.get(`/api/widgets/${there.widget}`);
+  const manifest = async () =>
+    (await server.get(`/m/${there.key}.json`, { origin })).body.widgets as unknown[];
+  // Both at once, many times: whichever comes first, what is asked for afterwards is what is published then.
+  for (let round = 0; round < 10; round++) {
+    await Promise.all([
+      server.post(`/api/widgets/${there.widget}/unpublish`),
+      ...Array.from({ length: 5 }, manifest),
+    ]);
+    expect(await manifest()).toHaveLength(0);
+    await Promise.all([
+      server.post(`/api/widgets/${there.widget}/publish`, { base: widget.draftVersion }),
+      ...Array.from({ length: 5 }, manifest),
+    ]);
+    expect(await manifest()).toHaveLength(1);
+  }
+});

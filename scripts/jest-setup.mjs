@@ -1,0 +1,2 @@
+// Nothing may add to what every object inherits: whatever tries fails its test.
+Object.preventExtensions(Object.prototype);
