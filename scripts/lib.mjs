@@ -62,3 +62,18 @@ export function together(programs) {
   process.on('SIGINT', stop);
   process.on('SIGTERM', stop);
 }
+
+const chromium = '/usr/bin/chromium';
+
+/** Installs Chromium for the browser tests, where it is missing. */
+export function ensureChromium() {
+  if (existsSync(chromium)) return;
+  say('Installing Chromium for the browser tests (Debian’s package)');
+  const apt = ['apt-get update', 'apt-get install -y --no-install-recommends chromium'].join(' && ');
+  spawnSync('sh', ['-c', apt], { stdio: 'inherit' });
+  if (existsSync(chromium)) return;
+  console.error(
+    `Chromium is missing: install Debian’s package "chromium", so that ${chromium} exists, and run npm test again.`,
+  );
+  process.exit(1);
+}

@@ -1,9 +1,8 @@
 // npm test: installs what is missing (packages, Chromium), builds, and runs every test; ends with one line for all.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
-import { buildAll, ensurePackages, root, say } from './lib.mjs';
+import { buildAll, ensureChromium, ensurePackages, root, say } from './lib.mjs';
 
-const chromium = '/usr/bin/chromium';
 const results = `${root}.sirene-test`;
 
 ensurePackages();
@@ -18,14 +17,21 @@ runTests('npx', ['jest', '--json', `--outputFile=${results}/unit.json`], {
 });
 say('Running the browser tests');
 runTests('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {});
+say('Attacking the built server');
+runTests(process.execPath, ['e2e/attack/run.mjs', '--small'], {});
 
 const unit = read('unit.json');
 const pages = read('pages.json');
-const passed = (unit?.numPassedTests ?? 0) + (pages?.stats.expected ?? 0);
+const attack = read('attack.json');
+const passed = (unit?.numPassedTests ?? 0) + (pages?.stats.expected ?? 0) + (attack?.passed ?? 0);
 // A runner that left no result, or a suite that did not even start, has failed.
-const broken = (unit ? unit.numRuntimeErrorTestSuites : 1) + (pages ? pages.errors.length : 1);
+const broken =
+  (unit ? unit.numRuntimeErrorTestSuites : 1) + (pages ? pages.errors.length : 1) + (attack ? 0 : 1);
 const failed =
-  (unit?.numFailedTests ?? 0) + (pages ? pages.stats.unexpected + pages.stats.flaky : 0) + broken;
+  (unit?.numFailedTests ?? 0) +
+  (pages ? pages.stats.unexpected + pages.stats.flaky : 0) +
+  (attack?.failed ?? 0) +
+  broken;
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 && passed > 0 ? 0 : 1);
 
@@ -36,16 +42,4 @@ function runTests(command, args, env) {
 function read(file) {
   const path = `${results}/${file}`;
   return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : null;
-}
-
-function ensureChromium() {
-  if (existsSync(chromium)) return;
-  say('Installing Chromium for the browser tests (Debian’s package)');
-  const apt = ['apt-get update', 'apt-get install -y --no-install-recommends chromium'].join(' && ');
-  spawnSync('sh', ['-c', apt], { stdio: 'inherit' });
-  if (existsSync(chromium)) return;
-  console.error(
-    `Chromium is missing: install Debian’s package "chromium", so that ${chromium} exists, and run npm test again.`,
-  );
-  process.exit(1);
 }

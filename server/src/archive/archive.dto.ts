@@ -21,6 +21,7 @@ import {
   validateSync,
 } from 'class-validator';
 import { StorePageDto } from '../pages/dto/page.dto.js';
+import { Each } from '../shared/each.js';
 import { refusal } from '../shared/problems.js';
 import { CreateSiteDto } from '../sites/dto/site.dto.js';
 
@@ -77,10 +78,8 @@ class ArchivedWidget {
   @IsBoolean()
   publish: boolean;
 
-  @IsArray()
   @ArrayMaxSize(4000)
-  @ValidateNested({ each: true })
-  @Type(() => ArchivedCount)
+  @Each(() => ArchivedCount)
   counts: ArchivedCount[];
 }
 
@@ -111,10 +110,8 @@ export class ArchivedSubmission {
   @Min(0)
   ago: number;
 
-  @IsArray()
   @ArrayMaxSize(200)
-  @ValidateNested({ each: true })
-  @Type(() => ArchivedField)
+  @Each(() => ArchivedField)
   fields: ArchivedField[];
 
   @IsString()
@@ -146,28 +143,20 @@ export class SiteArchive {
 
   /** Uploads, base64. Brand and widgets name them as `asset:@` and their name here. */
   @IsOptional()
-  @IsArray()
   @ArrayMaxSize(1000)
-  @ValidateNested({ each: true })
-  @Type(() => ArchivedAsset)
+  @Each(() => ArchivedAsset)
   assets?: ArchivedAsset[];
 
-  @IsArray()
   @ArrayMaxSize(1000)
-  @ValidateNested({ each: true })
-  @Type(() => StorePageDto)
+  @Each(() => StorePageDto)
   pages: StorePageDto[];
 
-  @IsArray()
   @ArrayMaxSize(2000)
-  @ValidateNested({ each: true })
-  @Type(() => ArchivedWidget)
+  @Each(() => ArchivedWidget)
   widgets: ArchivedWidget[];
 
-  @IsArray()
   @ArrayMaxSize(1_000_000)
-  @ValidateNested({ each: true })
-  @Type(() => ArchivedSubmission)
+  @Each(() => ArchivedSubmission)
   submissions: ArchivedSubmission[];
 }
 

@@ -37,6 +37,12 @@ const insertSubmission = `INSERT INTO submission
     (siteId, id, widgetId, widgetName, versionNumber, personId, fields, page, pageTitle, receivedAt)
   VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT DO NOTHING`;
 
+const counting = (column: string): string =>
+  `INSERT INTO count (widgetId, day, ${column}) SELECT id, ?, 1 FROM widget WHERE id = ? AND siteId = ?
+     ON CONFLICT (widgetId, day) DO UPDATE SET ${column} = ${column} + 1`;
+
+const countOne = { shown: counting('shown'), closed: counting('closed'), submitted: counting('submitted') };
+
 /** Most versions kept in memory; a version is a few kB. */
 const mostKept = 1000;
 
@@ -83,11 +89,7 @@ export class CollectService {
     const day = new Date(this.clock.now()).toISOString().slice(0, 10);
     await this.groups.add((database) => {
       for (const { type, widget } of events) {
-        statement(
-          database,
-          `INSERT INTO count (widgetId, day, ${type}) SELECT id, ?, 1 FROM widget WHERE id = ? AND siteId = ?
-             ON CONFLICT (widgetId, day) DO UPDATE SET ${type} = ${type} + 1`,
-        ).run(day, widget, site.id);
+        statement(database, countOne[type]).run(day, widget, site.id);
       }
     });
   }

@@ -240,6 +240,9 @@ test.each([
   [{ events: [{ type: 'hacked', widget: 'w' }] }, /^events\.0\.type must be one of/],
   [{ events: [{ type: 'shown', widget: 'w', extra: 1 }] }, /^events\.0\.extra is not a known field/],
   [{ events: 'shown' }, /^events/],
+  [{ events: [[]] }, /^events/],
+  [{ events: [[{ type: 'shown', widget: 'w' }]] }, /^events/],
+  [{ events: [null] }, /^events/],
 ])('wrong events %j are refused', async (body, message) => {
   const answer = await server.post(`/c/${published.key}/events`, body, { origin });
   expect([answer.status, answer.body.message]).toEqual([400, expect.stringMatching(message)]);

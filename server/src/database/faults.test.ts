@@ -160,7 +160,7 @@ test('health proves a write, and says what is wrong', async () => {
 test('a transaction that somebody left open is not written into', async () => {
   const connection = server.app.get(Connection);
   connection.bare.exec(
-    `BEGIN; INSERT INTO heartbeat (id, at) VALUES (1, 77) ON CONFLICT DO UPDATE SET at = 77`,
+    `BEGIN; INSERT INTO heartbeat (id, at, room) VALUES (1, 77, x'') ON CONFLICT DO UPDATE SET at = 77`,
   );
   const deed = deeds['a submission']?.() as Deed;
   expect((await deed.ask()).status).toBe(202);

@@ -10,6 +10,9 @@ export type DatabaseState = 'ok' | string;
 /** How long an answer holds, ms: whoever asks without end costs one write in this time. */
 const holdsMs = 1000;
 
+/** As much as the largest submission takes, bytes: a full disk may have room for a number, and for nothing else. */
+const room = 64_000;
+
 @Injectable()
 export class HealthService {
   #last: { at: number; state: Promise<DatabaseState> } | undefined;
@@ -33,7 +36,8 @@ export class HealthService {
       await this.transactions.writeBare((database) =>
         statement(
           database,
-          'INSERT INTO heartbeat (id, at) VALUES (1, ?) ON CONFLICT (id) DO UPDATE SET at = excluded.at',
+          `INSERT INTO heartbeat (id, at, room) VALUES (1, ?, zeroblob(${room}))
+             ON CONFLICT (id) DO UPDATE SET at = excluded.at, room = excluded.room`,
         ).run(now),
       );
       return 'ok';

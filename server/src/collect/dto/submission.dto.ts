@@ -1,17 +1,15 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
-  IsArray,
   IsIn,
   IsObject,
   IsString,
   Length,
   Matches,
   MaxLength,
-  ValidateNested,
 } from 'class-validator';
+import { Each } from '../../shared/each.js';
 
 export class SubmissionDto {
   @ApiProperty({
@@ -66,10 +64,8 @@ export class CountedDto {
 
 export class EventsDto {
   @ApiProperty({ type: [CountedDto] })
-  @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(50)
-  @ValidateNested({ each: true })
-  @Type(() => CountedDto)
+  @Each(() => CountedDto)
   events: CountedDto[];
 }

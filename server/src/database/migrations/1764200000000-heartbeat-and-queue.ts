@@ -6,7 +6,7 @@ export class HeartbeatAndQueue1764200000000 implements MigrationInterface {
 
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(
-      `CREATE TABLE heartbeat (id INTEGER PRIMARY KEY CHECK (id = 1), at INTEGER NOT NULL) STRICT`,
+      `CREATE TABLE heartbeat (id INTEGER PRIMARY KEY CHECK (id = 1), at INTEGER NOT NULL, room BLOB NOT NULL) STRICT`,
     );
     await runner.query(`DROP INDEX delivery_due`);
     // Ends with the row's own number, as every index does: the order in which rows were written.
