@@ -1,5 +1,5 @@
 // Submissions a second through HTTP, validation, commit and outbox, beside the bare framework answering 202; and
-// whether every acknowledged id is there after the process has been killed twenty times under load.
+// whether every acknowledged id is there after the process has been killed sixty times under load.
 import autocannon from 'autocannon';
 import { DatabaseSync } from './database.mjs';
 import {
@@ -18,7 +18,7 @@ import {
 import { figure } from './lib.mjs';
 
 const headers = { 'content-type': 'application/json', origin: demo };
-const kills = Number(process.env.KILLS ?? 20);
+const kills = Number(process.env.KILLS ?? 60);
 
 async function throughput(address, widget) {
   const result = await autocannon({
@@ -88,7 +88,7 @@ export default async function submissions() {
     const acknowledged = [];
     for (let kill = 0; kill < kills; kill++) {
       const stop = load(widget, acknowledged);
-      await new Promise((done) => setTimeout(done, 300 + kill * 10));
+      await new Promise((done) => setTimeout(done, 300 + (kill % 20) * 10));
       server.kill('SIGKILL');
       await stopped(server);
       await stop();
