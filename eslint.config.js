@@ -112,8 +112,10 @@ export default tseslint.config(
     files: ['**/*.mjs', '**/*.js'],
     languageOptions: {
       globals: {
+        Buffer: 'readonly',
         console: 'readonly',
         process: 'readonly',
+        structuredClone: 'readonly',
         URL: 'readonly',
         setTimeout: 'readonly',
         fetch: 'readonly',
@@ -124,11 +126,13 @@ export default tseslint.config(
   },
   {
     // What these hand to the browser runs there.
-    files: ['bench/**/*.mjs'],
+    files: ['bench/**/*.mjs', 'e2e/attack/**/*.mjs'],
     languageOptions: {
       globals: {
         window: 'readonly',
         document: 'readonly',
+        HTMLElement: 'readonly',
+        MouseEvent: 'readonly',
         addEventListener: 'readonly',
         requestAnimationFrame: 'readonly',
         MutationObserver: 'readonly',

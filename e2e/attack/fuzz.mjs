@@ -43,7 +43,7 @@ function bent(value, random) {
   // "__proto__" too is to be a name like any other, as it is in JSON.
   const put = (name, one) =>
     Object.defineProperty(copy, name, { value: one, enumerable: true, writable: true, configurable: true });
-  if (what < 0.2) delete copy[key];
+  if (what < 0.2) Reflect.deleteProperty(copy, key);
   else if (what < 0.35) put(pick(names), pick(odd));
   else put(key, bent(copy[key], random));
   return copy;

@@ -73,12 +73,6 @@ async function start(script: HTMLScriptElement): Promise<void> {
   };
   announce(window, api);
 
-  const response = await fetch(`${origin}/m/${site}.json`);
-  if (!response.ok) {
-    const { message } = (await response.json()) as { message?: string };
-    return say(`nothing is shown. ${message ?? `The server answered ${response.status}.`}`);
-  }
-  ({ widgets } = (await response.json()) as Manifest);
   const count = counter(`${origin}/c/${site}/events`);
   const memory = memoryOf(site);
 
@@ -198,6 +192,13 @@ async function start(script: HTMLScriptElement): Promise<void> {
     hide: (id: string) => withId(id, (widget) => surface.hide(widget)),
     remember: memory.write,
   };
+
+  const response = await fetch(`${origin}/m/${site}.json`);
+  if (!response.ok) {
+    const { message } = (await response.json()) as { message?: string };
+    return say(`nothing is shown. ${message ?? `The server answered ${response.status}.`}`);
+  }
+  ({ widgets } = (await response.json()) as Manifest);
 
   const running = (session = startSession(compileRules(widgets), memory.read(), port));
   let page = location.pathname + location.search;

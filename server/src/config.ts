@@ -66,7 +66,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 /** A number of hops, or networks such as `10.0.0.0/8, fd00::/8`; never "whatever a request says of itself". */
 function trustedProxies(env: NodeJS.ProcessEnv): false | number | string[] {
   const name = 'SIRENE_TRUST_PROXY';
-  const text = (env[name] ?? '').trim();
+  const text = (valueAt(env, name) ?? '').trim();
   if (text === '') return false;
   if (/^\d+$/.test(text)) return wholeNumber(env, name, 1, 10);
   const networks = text.split(',').map((one) => one.trim());

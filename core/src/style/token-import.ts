@@ -109,9 +109,10 @@ function withoutBrokenAliases(found: ReadonlyMap<string, Found>, skipped: Skippe
 function put(tree: TokenTree, path: readonly string[], token: TokenTree): boolean {
   let at = tree;
   for (const name of path.slice(0, -1)) {
-    if (!Object.hasOwn(at, name)) at[name] = {};
-    at = at[name] as TokenTree;
-    if (Object.hasOwn(at, '$value')) return false;
+    const group = (valueAt(at, name) as TokenTree | undefined) ?? {};
+    if (Object.hasOwn(group, '$value')) return false;
+    at[name] = group;
+    at = group;
   }
   const last = path.at(-1);
   // A file that is a single token and no tree.

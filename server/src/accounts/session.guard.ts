@@ -52,7 +52,7 @@ export class SessionGuard implements CanActivate {
 /** Finds out who makes a request; asked again for the same request, it is known already. */
 async function signedIn(request: SignedIn, accounts: AccountsService): Promise<void> {
   if (request.user) return;
-  const user = await accounts.userOf(request.cookies[sessionCookie]);
+  const user = await accounts.userOf(valueAt(request.cookies, sessionCookie));
   if (!user) throw new UnauthorizedException('Please sign in.');
   request.user = user;
 }

@@ -1,3 +1,4 @@
+import { createElement } from 'react';
 import { valueAt } from '@sirene/core/maps';
 import {
   AlignLeft,
@@ -64,6 +65,9 @@ export function iconOf(element: Pick<Element, 'type'> & { level?: number; direct
 
 /** An icon by its name. */
 export function ElementIcon({ name }: { name: string }) {
-  const Icon = valueAt(icons, name) ?? Group;
-  return <Icon size={15} aria-hidden style={{ flex: 'none' }} />;
+  return createElement(valueAt(icons, name) ?? Group, {
+    size: 15,
+    'aria-hidden': true,
+    style: { flex: 'none' },
+  });
 }
