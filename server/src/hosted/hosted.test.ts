@@ -3,7 +3,10 @@ import { jest } from '@jest/globals';
 import { createWidget } from '@sirene/core/widget';
 import { createPlacement } from '@sirene/core/placement';
 import { DataSource } from 'typeorm';
+import { compileWidget } from '@sirene/core/render';
+import { plainBrand } from '@sirene/core/style';
 import { origin, TestServer } from '../testing/server.js';
+import { hostedPage } from './hosted-page.js';
 
 let server: TestServer;
 let site: string;
@@ -121,4 +124,12 @@ test.each(['fraunces.woff2', 'figtree.woff2'])('the typeface %s ships', async (f
 test('no other file is had as a typeface', async () => {
   expect((await fetch(`${server.address}/fonts/..%2fpackage.json`)).status).toBe(404);
   expect((await fetch(`${server.address}/fonts/nothing.woff2`)).status).toBe(404);
+});
+
+test('nothing of a name, an address name or a key becomes markup', () => {
+  const body = compileWidget(createWidget('Any'), plainBrand);
+  const evil = '"><script>alert(1)</script>';
+  const page = hostedPage(evil, evil, evil, body);
+  expect(page).not.toContain('<script>alert');
+  expect(page.match(/<script/g)).toHaveLength(1);
 });

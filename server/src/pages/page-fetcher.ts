@@ -113,7 +113,7 @@ function refusalOf(error: unknown, url: URL, patience: number): BadRequestExcept
   if ((cause as { code?: string } | undefined)?.code === 'ENOTFOUND')
     return new PageNotHadException(`${url.hostname} can’t be found.`);
   return name === 'TimeoutError' || name === 'AbortError'
-    ? new PageNotHadException(`${url.origin} did not answer within ${patience / 1000} seconds.`)
+    ? new PageNotHadException(`${url.origin} did not answer within ${patience / 1000} s.`)
     : new PageNotHadException(`${url.origin} did not send the page whole. Try again later.`);
 }
 

@@ -52,7 +52,7 @@ export class TestServer {
       signInsPerMinute: 1000,
       readsPerMinute: 100_000,
       trustProxy: false,
-      pagePatienceMs: 500,
+      pagePatienceMs: 1000,
       privateHosts: [],
       studio: null,
       embed: null,
