@@ -1,5 +1,6 @@
 export { compilePattern, placeOf, type Place } from './address.js';
 export { conditionSpecs, type Condition } from './conditions/registry.js';
+export { targetingOf, targetingParts, type OtherCondition, type TargetingParts } from './edit-targeting.js';
 export { explain, type Explanation, type Reason } from './explain.js';
 export * from './machine.js';
 export { dayMs, noMemory, pausedBy, readMemory, visitGapMs, type Memory, type Pause } from './memory.js';

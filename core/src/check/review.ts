@@ -2,7 +2,8 @@ import { valueAt } from '../maps/index.js';
 import { documentAliases } from '../brand/index.js';
 import { definitionOf, type Element } from '../elements/index.js';
 import { brandTokens, type Brand } from '../style/index.js';
-import { pagePatterns, type Station } from '../sentence/index.js';
+import { targetingParts } from '../behaviour/index.js';
+import type { Station } from '../sentence/index.js';
 import type { WidgetDocument } from '../widget/index.js';
 
 /** Something of a copy that may still be meant for where it came from. */
@@ -30,7 +31,7 @@ export function reviewOf(document: WidgetDocument, brand: Brand): ReviewItem[] {
       says: [afterwards.visitor.address || 'none yet'],
       station: 'afterwards',
     });
-  const { include, exclude } = pagePatterns(behaviour.targeting);
+  const { include, exclude } = targetingParts(behaviour.targeting).pages;
   if (include.length + exclude.length > 0)
     items.push({
       title: 'Pages',

@@ -1,3 +1,4 @@
+import { isGroup } from '../maps/index.js';
 import { motionsSchema } from '../motion/index.js';
 import type { Problem } from '../widget/problem.js';
 import { schemaProblems } from '../widget/schema-problems.js';
@@ -45,7 +46,11 @@ export function* elementProblems(id: string, element: unknown): Generator<Proble
     yield { path: at, reason: 'must have an id of small letters and digits, at most 20' };
     return;
   }
-  const type = (element as { type: string }).type;
+  const type = isGroup(element) ? element['type'] : undefined;
+  if (typeof type !== 'string') {
+    yield { path: at, reason: 'must be an element, with its type' };
+    return;
+  }
   if (!Object.hasOwn(definitions, type)) {
     yield { path: `${at}.type`, reason: `"${type.slice(0, 40)}" is not a known kind of element` };
     return;

@@ -1,6 +1,6 @@
 import { valueAt } from '../maps/index.js';
 import { closingOf, type Closing } from '../placement/index.js';
-import type { Condition, Targeting, Trigger } from '../behaviour/index.js';
+import { targetingParts, type Condition, type Targeting, type Trigger } from '../behaviour/index.js';
 import { withDescendants, type WidgetDocument } from '../widget/index.js';
 
 /** What a piece of a sentence opens when it is pressed. */
@@ -44,20 +44,19 @@ export function stationSentence(document: WidgetDocument, station: Station): Pie
 /** The whole rule of a widget in one sentence, as plain text. */
 export function ruleSentence(document: WidgetDocument): string {
   const { behaviour } = document;
-  return `Appears ${triggerWords(behaviour.triggers)}, on ${pageWords(behaviour.targeting)}, at most ${frequencyWords(document)}.`;
+  const visitors = visitorWords(behaviour.targeting);
+  const to = visitors === 'every visitor' ? '' : `, to ${visitors}`;
+  return `Appears ${triggerWords(behaviour.triggers)}, on ${pageWords(behaviour.targeting)}${to}, at most ${frequencyWords(document)}.`;
 }
 
 const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
-  arrive: ({ behaviour: { targeting } }) => {
-    const others = otherConditions(targeting).map(conditionWords);
-    return [
-      say('May appear on '),
-      about('pages', pageWords(targeting)),
-      say(', to '),
-      about('conditions', others.length > 0 ? `visitors ${listed(others, 'and')}` : 'every visitor'),
-      say('.'),
-    ];
-  },
+  arrive: ({ behaviour: { targeting } }) => [
+    say('May appear on '),
+    about('pages', pageWords(targeting)),
+    say(', to '),
+    about('conditions', visitorWords(targeting)),
+    say('.'),
+  ],
   appear: (document) => [
     say('Appears '),
     about('triggers', triggerWords(document.behaviour.triggers)),
@@ -102,37 +101,27 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
   ],
 };
 
-/** The conditions that stand directly in a tree that is one list of all. */
-function topConditions(targeting: Targeting): Condition[] {
-  return 'all' in targeting ? targeting.all.filter((node): node is Condition => 'type' in node) : [];
-}
-
-/** The page patterns of a widget: those of its first address condition. */
-export function pagePatterns(targeting: Targeting): { include: string[]; exclude: string[] } {
-  const found = topConditions(targeting).find((condition) => condition.type === 'address');
-  return found?.type === 'address' ? found : { include: [], exclude: [] };
-}
-
-/** A targeting tree with other page patterns and the rest as it was. */
-export function withPagePatterns(targeting: Targeting, include: string[], exclude: string[]): Targeting {
-  const others =
-    'all' in targeting
-      ? targeting.all.filter((node) => !('type' in node) || node.type !== 'address')
-      : [targeting];
-  return {
-    all: include.length + exclude.length > 0 ? [{ type: 'address', include, exclude }, ...others] : others,
-  };
-}
-
-/** The conditions of a widget besides its pages. */
-export function otherConditions(targeting: Targeting): Exclude<Condition, { type: 'address' }>[] {
-  return topConditions(targeting).filter((condition) => condition.type !== 'address');
-}
-
 function pageWords(targeting: Targeting): string {
-  const { include, exclude } = pagePatterns(targeting);
+  const { include, exclude } = targetingParts(targeting).pages;
   const wanted = include.length > 0 ? patternWords(include) : 'every page';
   return exclude.length > 0 ? `${wanted} except ${patternWords(exclude)}` : wanted;
+}
+
+/** The conditions besides the pages, as they follow "to"; groups inside the tree included. */
+function visitorWords(targeting: Targeting): string {
+  const { conditions, rest } = targetingParts(targeting);
+  const said = [...conditions.map(conditionWords), ...rest.map(treeWords)];
+  return said.length > 0 ? `visitors ${listed(said, 'and')}` : 'every visitor';
+}
+
+/** A group of conditions in words, such as "(on /shop/* or on their 2nd page or later)". */
+function treeWords(tree: Targeting): string {
+  if ('type' in tree) return conditionWords(tree);
+  const [list, word, before] =
+    'all' in tree ? [tree.all, 'and', ''] : 'any' in tree ? [tree.any, 'or', ''] : [tree.none, 'or', 'not '];
+  if (list.length === 0) return 'any' in tree ? '(nobody)' : '(anybody)';
+  const said = listed(list.map(treeWords), word as 'and' | 'or');
+  return before || list.length > 1 ? `${before}(${said})` : said;
 }
 
 // "/journal/*" is said as people say it; a pattern that is more than that is shown as it is.
@@ -150,12 +139,17 @@ function patternWords(patterns: readonly string[]): string {
 export function conditionWords(condition: Condition): string {
   switch (condition.type) {
     case 'address':
-      return `on ${condition.include.join(', ')}`;
+      return addressWords(condition);
     case 'width':
       return `with a window ${condition.from} to ${condition.to} px wide`;
     case 'pages-seen':
       return `on their ${ordinal(condition.atLeast)} page or later`;
   }
+}
+
+function addressWords({ include, exclude }: { include: string[]; exclude: string[] }): string {
+  const not = exclude.length > 0 ? ` except ${exclude.join(', ')}` : '';
+  return `on ${include.join(', ') || 'every page'}${not}`;
 }
 
 function ordinal(count: number): string {

@@ -1,17 +1,12 @@
 import { signup } from '../testing/documents.js';
+import { targetingOf, targetingParts, type Targeting } from '../behaviour/index.js';
 import { applyOperation, changePlacement, type WidgetDocument } from '../widget/index.js';
-import {
-  conditionWords,
-  pagePatterns,
-  ruleSentence,
-  stations,
-  stationSentence,
-  withPagePatterns,
-  type Station,
-} from './index.js';
+import { conditionWords, ruleSentence, stations, stationSentence, type Station } from './index.js';
 
 const set = (document: WidgetDocument, path: string[], value: unknown) =>
   applyOperation(document, { type: 'set', path, value }).document;
+const withPages = (targeting: Targeting, include: string[], exclude: string[]) =>
+  targetingOf({ ...targetingParts(targeting), pages: { include, exclude } });
 const say = (document: WidgetDocument, station: Station) =>
   stationSentence(document, station)
     .map(({ text }) => text)
@@ -41,7 +36,7 @@ test.each<[unknown, string]>([
 
 test('pages are said as people say them', () => {
   const on = (include: string[], exclude: string[]) =>
-    say(set(signup(), ['behaviour', 'targeting'], withPagePatterns({ all: [] }, include, exclude)), 'arrive');
+    say(set(signup(), ['behaviour', 'targeting'], withPages({ all: [] }, include, exclude)), 'arrive');
   expect(on(['/shop/*', '/journal/*'], [])).toBe(
     'May appear on pages under /shop and /journal, to every visitor.',
   );
@@ -51,10 +46,10 @@ test('pages are said as people say them', () => {
 
 test('changing the pages leaves the other conditions alone', () => {
   const other = { type: 'pages-seen', atLeast: 2 } as const;
-  const targeting = withPagePatterns({ all: [other] }, ['/a'], []);
+  const targeting = withPages({ all: [other] }, ['/a'], []);
   expect(targeting).toEqual({ all: [{ type: 'address', include: ['/a'], exclude: [] }, other] });
-  expect(pagePatterns(targeting).include).toEqual(['/a']);
-  expect(withPagePatterns(targeting, [], [])).toEqual({ all: [other] });
+  expect(targetingParts(targeting).pages.include).toEqual(['/a']);
+  expect(withPages(targeting, [], [])).toEqual({ all: [other] });
   expect(say(set(signup(), ['behaviour', 'targeting'], targeting), 'arrive')).toContain(
     'visitors on their 2nd page or later',
   );
@@ -154,10 +149,31 @@ test('what stands in the page has nothing to close, and a sentence’s pieces sa
   ]);
 });
 
-test('rules that are more than one list of all are told by what they have in common', () => {
-  const either = { any: [{ type: 'pages-seen', atLeast: 2 }] } as WidgetDocument['behaviour']['targeting'];
-  expect(pagePatterns(either)).toEqual({ include: [], exclude: [] });
-  expect(withPagePatterns(either, ['/a'], [])).toEqual({
-    all: [{ type: 'address', include: ['/a'], exclude: [] }, either],
-  });
+test.each<[Targeting, string]>([
+  [
+    { any: [{ type: 'pages-seen', atLeast: 2 }] },
+    'May appear on every page, to visitors on their 2nd page or later.',
+  ],
+  [
+    {
+      any: [
+        { type: 'address', include: ['/a'], exclude: [] },
+        { type: 'pages-seen', atLeast: 3 },
+      ],
+    },
+    'May appear on every page, to visitors (on /a or on their 3rd page or later).',
+  ],
+  [
+    {
+      all: [
+        { type: 'address', include: ['/a'], exclude: [] },
+        { type: 'pages-seen', atLeast: 2 },
+        { none: [{ type: 'width', from: 0, to: 600 }] },
+      ],
+    },
+    'May appear on /a, to visitors on their 2nd page or later and not (with a window 0 to 600 px wide).',
+  ],
+  [{ any: [] }, 'May appear on every page, to visitors (nobody).'],
+])('nested rules are said: %j', (targeting, sentence) => {
+  expect(say(set(signup(), ['behaviour', 'targeting'], targeting), 'arrive')).toBe(sentence);
 });

@@ -14,8 +14,10 @@ export {
   type WidgetDocument,
 } from './document.js';
 export { branchProblems } from './branch.js';
+export { applyChecked, type CheckedEdit } from './checked-edit.js';
 export * from './operations.js';
 export * from './problem.js';
+export { isRequiredAt } from './required.js';
 export * from './tree.js';
 export { upgradeDocument } from './upgrade.js';
 export { validateDocument, widgetSchema, type Validation } from './validate.js';

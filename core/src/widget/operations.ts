@@ -60,7 +60,9 @@ function set(document: WidgetDocument, path: Path, value: unknown): Edit {
     throw new OperationError(`${path.join('.')} can't be set`);
   }
   const before = readPath(document, path);
-  const next = writePath(document, path, value) as WidgetDocument;
+  const written = writePath(document, path, value) as WidgetDocument;
+  // A widget without a style of its own has an empty one, not none.
+  const next = path[0] === 'style' && path.length > 1 && !written.style ? { ...written, style: {} } : written;
   return { document: next, inverse: { type: 'set', path, value: before } };
 }
 

@@ -1,7 +1,8 @@
-import { Type } from '@sinclair/typebox';
+import { Type, type TSchema } from '@sinclair/typebox';
+import { valueAt } from '../maps/index.js';
 import { elementDefinitions, elementProblems } from '../elements/index.js';
 import { safeAddress } from '../sanitise/index.js';
-import { roleStyles, type Role } from '../style/index.js';
+import { roleStyles } from '../style/index.js';
 import { placementDefinitions } from '../placement/index.js';
 import { envelope, limits, schemaVersion, type WidgetDocument } from './document.js';
 import type { Problem } from './problem.js';
@@ -35,24 +36,71 @@ export function validateDocument(input: unknown): Validation {
 }
 
 function* partProblems(document: WidgetDocument): Generator<Problem> {
-  yield* schemaProblems(
-    placementDefinitions[document.placement.type].schema,
-    document.placement,
-    'placement',
-  );
+  yield* placementProblems(document);
   for (const [id, element] of Object.entries(document.elements)) yield* elementProblems(id, element);
-  for (const [role, sheet] of Object.entries(document.style)) {
-    const parts = Object.keys(roleStyles[role as Role] ?? {});
-    if (parts.length === 0) yield { path: `style.${role}`, reason: 'is not a known role' };
-    else yield* styleProblems(sheet, parts, `style.${role}`);
-  }
-  const { visitor } = document.afterwards;
+  for (const role of Object.keys(document.style)) yield* roleProblems(document, role);
+  yield* visitorProblems(document);
+}
+
+const placementProblems = ({ placement }: WidgetDocument): Problem[] =>
+  schemaProblems(placementDefinitions[placement.type].schema, placement, 'placement');
+
+function* roleProblems({ style }: WidgetDocument, role: string): Generator<Problem> {
+  const parts = Object.keys(valueAt(roleStyles, role) ?? {});
+  if (parts.length === 0) yield { path: `style.${role}`, reason: 'is not a known role' };
+  else yield* styleProblems(valueAt(style, role), parts, `style.${role}`);
+}
+
+function* visitorProblems({ afterwards: { visitor } }: WidgetDocument): Generator<Problem> {
   if (visitor.type === 'page' && visitor.address !== '' && safeAddress(visitor.address, 'page') === null) {
     yield {
       path: 'afterwards.visitor.address',
       reason: 'must be a page address: a path, or one starting with https:',
     };
   }
+}
+
+/** What an edit has changed, as far as it has to be checked again. */
+export interface Touched {
+  /** Keys of the document itself. */
+  keys: ReadonlySet<string>;
+  elements: ReadonlySet<string>;
+  /** Roles whose style the widget sets. */
+  roles: ReadonlySet<string>;
+  /** Whether elements came, went, moved or changed what others may hold. */
+  tree: boolean;
+}
+
+/**
+ * Checks what an edit has touched, in a document that was sound before it: what `validateDocument` would find, in the
+ * time that the edited part takes and not the whole.
+ *
+ * @returns at most twenty problems
+ */
+export function touchedProblems(
+  document: WidgetDocument,
+  { keys, elements, roles, tree }: Touched,
+): Problem[] {
+  const problems: Problem[] = [];
+  for (const key of keys) {
+    const schema = valueAt(envelope.properties as Record<string, TSchema>, key);
+    const value = valueAt(document as unknown as Record<string, unknown>, key);
+    if (!schema) problems.push({ path: key, reason: 'is not a known field' });
+    else if (value === undefined && (envelope.required as string[] | undefined)?.includes(key))
+      problems.push({ path: key, reason: 'is missing' });
+    else if (value !== undefined) problems.push(...schemaProblems(schema, value, key));
+  }
+  if (problems.length > 0) return problems.slice(0, 20);
+  if (keys.has('placement')) problems.push(...placementProblems(document));
+  if (keys.has('afterwards')) problems.push(...visitorProblems(document));
+  for (const role of roles)
+    if (Object.hasOwn(document.style, role)) problems.push(...roleProblems(document, role));
+  for (const id of elements)
+    if (Object.hasOwn(document.elements, id))
+      problems.push(...elementProblems(id, valueAt(document.elements, id)));
+  if (tree && problems.length === 0) problems.push(...treeProblems(document));
+  if (tree && problems.length === 0) problems.push(...standingProblems(document));
+  return problems.slice(0, 20);
 }
 
 /** The published JSON Schema of a widget document (JSON Schema 2020-12). */

@@ -13,7 +13,6 @@ import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { WorkerPool } from '../foreign/worker-pool.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
-import { WidgetsService } from '../widgets/widgets.service.js';
 import { AssetEntity } from './assets.entity.js';
 import { readAsset } from './read-asset.js';
 import type { Upload } from './upload.js';
@@ -26,7 +25,6 @@ export class AssetsService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
-    private readonly widgets: WidgetsService,
     private readonly workers: WorkerPool,
     @Inject(CONFIG) private readonly config: Config,
     @Inject(CLOCK) private readonly clock: ServerClock,
@@ -64,19 +62,35 @@ export class AssetsService {
     return this.dataSource.getRepository(AssetEntity).create(row);
   }
 
-  /** Deletes an upload that no widget uses. */
+  /** Deletes an upload that nothing uses, nothing that can be brought back included. */
   async remove(site: SiteEntity, id: string): Promise<void> {
     const asset = await this.dataSource.getRepository(AssetEntity).findOneBy({ id, siteId: site.id });
     if (!asset) throw new NotFoundException('There is no such upload.');
-    const users = (await this.widgets.of(site)).filter(({ draft }) =>
-      JSON.stringify(draft).includes(`asset:${id}`),
-    );
-    if (users.length > 0 || JSON.stringify(site.brand).includes(`asset:${id}`)) {
-      const names = users.map(({ draft }) => draft.name).join(', ');
-      throw new ConflictException(`It is still used by ${names || 'the brand'}. Take it out there first.`);
-    }
+    const users = await this.#usersOf(site, id);
+    if (users.length > 0)
+      throw new ConflictException(`It is still used by ${users.join(', ')}. Take it out there first.`);
     await this.transactions.write((manager) => manager.delete(AssetEntity, { id }));
     await rm(this.#folder(id), { recursive: true, force: true });
+  }
+
+  /** Who uses an upload, in words: drafts, published and earlier versions, deleted widgets, starters, shelf and brand. */
+  async #usersOf(site: SiteEntity, id: string): Promise<string[]> {
+    const found = await this.dataSource.query<{ name: string }[]>(
+      `WITH wanted (ofSite, source) AS (VALUES (?, ?))
+       SELECT draft ->> 'name' || CASE WHEN deletedAt IS NULL THEN '' ELSE ' (deleted)' END AS name
+         FROM widget, wanted WHERE siteId = ofSite AND instr(draft, source) > 0
+       UNION SELECT 'version ' || number || ' of ' || (document ->> 'name')
+         FROM version JOIN widget ON widget.id = widgetId, wanted
+         WHERE siteId = ofSite AND instr(document, source) > 0 AND instr(draft, source) = 0
+       UNION SELECT 'the starter ' || (document ->> 'name') FROM own_starter, wanted
+         WHERE siteId = ofSite AND instr(document, source) > 0
+       UNION SELECT name || ' on the shelf' FROM shelf_item, wanted
+         WHERE siteId = ofSite AND instr(branch, source) > 0
+       UNION SELECT 'the brand' FROM site, wanted WHERE site.id = ofSite AND instr(brand, source) > 0
+       LIMIT 5`,
+      [site.id, `asset:${id}`],
+    );
+    return found.map(({ name }) => name);
   }
 
   #folder(id: string): string {

@@ -193,6 +193,23 @@ test('what a widget uses stays; what none uses goes', async () => {
   await gone(asset.id, 'full.webp');
 });
 
+test('what can be brought back keeps its uploads: an earlier version, a deleted widget, a starter, the shelf', async () => {
+  const { body: asset } = await upload('kept.png', await png(40, 40));
+  const remove = async () =>
+    (await server.send('DELETE', `/api/sites/${site}/assets/${asset.id}`)).body.message;
+  const { body: widget } = await server.post(`/api/sites/${site}/widgets`, { name: 'Had it' });
+  const document = structuredClone(widget.document);
+  document.elements.pic = { type: 'image', src: asset.src, alt: 'A moor' };
+  document.elements.opening.children = ['pic'];
+  await server.put(`/api/widgets/${widget.id}/draft`, { base: 1, document });
+  await server.post(`/api/widgets/${widget.id}/publish`, { base: 2 });
+  await server.put(`/api/widgets/${widget.id}/draft`, { base: 2, document: widget.document });
+  expect(await remove()).toContain('version 1 of Had it');
+  await server.put(`/api/widgets/${widget.id}/draft`, { base: 3, document });
+  await server.send('DELETE', `/api/widgets/${widget.id}`);
+  expect(await remove()).toContain('Had it (deleted)');
+});
+
 test('nobody but the site’s own people uploads or looks', async () => {
   expect((await fetch(`${server.address}/api/sites/${site}/assets`)).status).toBe(401);
   expect((await server.get('/api/sites/site_other/assets')).status).toBe(404);

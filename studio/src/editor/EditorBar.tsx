@@ -1,4 +1,5 @@
 import { Box, Button, Flex, IconButton, Text } from '@chakra-ui/react';
+import type { Problem } from '@sirene/core/widget';
 import { ArrowLeft, History, Redo2, Undo2 } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
@@ -18,6 +19,7 @@ export function EditorBar() {
   const state = useSyncExternalStore(autosave.subscribe, () => autosave.state);
   const changedSince = useSyncExternalStore(autosave.subscribe, () => autosave.changedSince);
   const number = useSyncExternalStore(autosave.subscribe, () => autosave.publishedNumber);
+  const refused = useSyncExternalStore(session.subscribe, () => session.refused);
   const [versions, setVersions] = useState(false);
   return (
     <Flex as="header" align="center" gap="3" px="3" h="48px" bg="sheet" borderBottomWidth="1px">
@@ -57,6 +59,11 @@ export function EditorBar() {
       <Box ml="auto" fontSize="13px" role="status" maxW="420px" truncate>
         <Saved state={state} />
       </Box>
+      {refused && (
+        <Text role="alert" fontSize="13px" color="wine" maxW="320px" truncate title={refusal(refused)}>
+          {refusal(refused)}
+        </Text>
+      )}
       <Button size="xs" variant="outline" colorPalette="plain" onClick={() => setVersions(true)}>
         <History size={15} aria-hidden />
         Versions
@@ -69,6 +76,10 @@ export function EditorBar() {
     </Flex>
   );
 }
+
+/** Says what an edit would have made of the widget, and that nothing was changed. */
+const refusal = ({ path, reason }: Problem): string =>
+  `Not changed: ${path.split('.').at(-1) ?? 'it'} ${reason}`;
 
 function Saved({ state }: { state: SaveState }) {
   switch (state.type) {

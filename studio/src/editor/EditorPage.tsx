@@ -2,16 +2,29 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import useSWR from 'swr';
 import { useSites } from '../app/session.ts';
-import { get, type Brand, type StoredPage, type Widget } from '../shared/api.ts';
+import { get, widgetPath, type Brand, type StoredPage, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { OpenEditor } from './OpenEditor.tsx';
+import { settledOf } from './state/autosave.ts';
 
-const fresh = { revalidateOnFocus: false, revalidateOnReconnect: false, revalidateIfStale: true };
+const fresh = {
+  revalidateOnFocus: false,
+  revalidateOnReconnect: false,
+  revalidateIfStale: true,
+  // Asked anew each time it is opened, however short the way back was.
+  dedupingInterval: 0,
+};
+
+/** A widget as it is once what was edited before has been saved. */
+async function newest(path: string): Promise<Widget> {
+  await settledOf(path.split('/').at(-1) ?? '');
+  return get<Widget>(path);
+}
 
 /** Loads what the editor needs, and opens it. */
 export function EditorPage() {
   const { id } = useParams();
-  const { data: widget, error, isValidating } = useSWR(`/api/widgets/${id}`, get<Widget>, fresh);
+  const { data: widget, error, isValidating } = useSWR(widgetPath(id ?? ''), newest, fresh);
   const { data: sites } = useSites();
   const site = sites?.find((one) => one.id === widget?.siteId);
   const { data: brand } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>, fresh);

@@ -1,5 +1,6 @@
 import { Grid } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
+import { Boundary } from '../shared/Boundary.tsx';
 import { AssetsContext } from '../shared/assets/assets.ts';
 import { CopyReview } from './CopyReview.tsx';
 import { useEditorKeys } from './commands.ts';
@@ -33,18 +34,23 @@ export function OpenEditor(loaded: Loaded) {
     setRehearsal(null);
     stage.face(scene, visibleAt(station));
   };
+  const region = (name: string, content: React.ReactNode) => (
+    <Boundary name={name} onUndo={session.canUndo ? session.undo : undefined}>
+      {content}
+    </Boundary>
+  );
   return (
     <EditorContext value={editor}>
       <AssetsContext value={assets}>
         <Keys />
         <Grid h="100%" templateRows="48px minmax(0, 1fr) 164px">
-          <EditorBar />
+          {region('the bar', <EditorBar />)}
           <Grid as="main" templateColumns="236px minmax(0, 1fr) 312px" minH="0">
-            <Outline />
-            <Stage rehearsal={rehearsal} />
-            <Inspector />
+            {region('the outline', <Outline />)}
+            {region('the stage', <Stage rehearsal={rehearsal} />)}
+            {region('the inspector', <Inspector />)}
           </Grid>
-          <Journey rehearsal={rehearsal} onRehearse={rehearse} onEnd={end} />
+          {region('the journey', <Journey rehearsal={rehearsal} onRehearse={rehearse} onEnd={end} />)}
         </Grid>
         <CopyReview />
       </AssetsContext>

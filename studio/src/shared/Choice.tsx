@@ -30,7 +30,11 @@ export function Choice({
         value={value}
         onChange={(event) => onChange(event.target.value)}
       >
-        {!(value in options) && <option value={value}>{unset}</option>}
+        {!Object.hasOwn(options, value) && (
+          <option value={value} disabled>
+            {unset}
+          </option>
+        )}
         {Object.entries(options).map(([option, text]) => (
           <option key={option} value={option}>
             {text}

@@ -36,6 +36,9 @@ async function request<T>(method: string, path: string, body?: unknown): Promise
   return answer as T;
 }
 
+/** Where a widget is had, and under what name its copy is held. */
+export const widgetPath = (id: string): string => `/api/widgets/${id}`;
+
 export const get = <T>(path: string) => request<T>('GET', path);
 export const post = <T>(path: string, body?: unknown) => request<T>('POST', path, body ?? {});
 export const put = <T>(path: string, body: unknown) => request<T>('PUT', path, body);

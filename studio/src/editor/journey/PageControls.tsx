@@ -1,6 +1,6 @@
 import { Stack, Text } from '@chakra-ui/react';
-import { conditionSpecs, type Condition } from '@sirene/core/behaviour';
-import { conditionWords, otherConditions, pagePatterns, withPagePatterns } from '@sirene/core/sentence';
+import { conditionSpecs, targetingOf, targetingParts, type OtherCondition } from '@sirene/core/behaviour';
+import { conditionWords } from '@sirene/core/sentence';
 import { NumberRow } from '../inspector/NumberRow.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { PatternList } from './PatternList.tsx';
@@ -13,12 +13,12 @@ const patternProblem = (pattern: string): string | null =>
 export function PageControls() {
   const { session } = useEditor();
   const { targeting } = useDocument().behaviour;
-  const { include, exclude } = pagePatterns(targeting);
-  const set = (wanted: string[], unwanted: string[]) =>
-    session.apply(
-      { type: 'set', path: ['behaviour', 'targeting'], value: withPagePatterns(targeting, wanted, unwanted) },
-      'pages',
-    );
+  const parts = targetingParts(targeting);
+  const { include, exclude } = parts.pages;
+  const set = (wanted: string[], unwanted: string[]) => {
+    const value = targetingOf({ ...parts, pages: { include: wanted, exclude: unwanted } });
+    session.apply({ type: 'set', path: ['behaviour', 'targeting'], value }, 'pages');
+  };
   return (
     <Stack gap="4">
       <PatternList
@@ -39,23 +39,27 @@ export function PageControls() {
   );
 }
 
-type Other = Exclude<Condition, { type: 'address' }>;
-
 const others = conditionSpecs.filter(({ type }) => type !== 'address');
 
 /** Conditions on the visitor, all of which must hold. */
 export function ConditionControls() {
   const { session } = useEditor();
   const { targeting } = useDocument().behaviour;
-  const { include, exclude } = pagePatterns(targeting);
-  const conditions = otherConditions(targeting);
-  const set = (next: Other[]) => {
-    const value = withPagePatterns({ all: next }, include, exclude);
+  const parts = targetingParts(targeting);
+  const { conditions, rest } = parts;
+  const set = (next: OtherCondition[]) => {
+    const value = targetingOf({ ...parts, conditions: next });
     session.apply({ type: 'set', path: ['behaviour', 'targeting'], value }, 'conditions');
   };
   return (
     <Stack gap="4">
-      {conditions.length === 0 && <Text color="slate">It may appear to every visitor.</Text>}
+      {conditions.length + rest.length === 0 && <Text color="slate">It may appear to every visitor.</Text>}
+      {rest.length > 0 && (
+        <Text color="slate">
+          {rest.length === 1 ? 'One group' : `${rest.length} groups`} of conditions from the widget’s file{' '}
+          {rest.length === 1 ? 'holds' : 'hold'} as well. The sentence says them; nothing here changes them.
+        </Text>
+      )}
       <RuleList
         rules={conditions}
         words={(condition) => `visitors ${conditionWords(condition)}`}
@@ -68,7 +72,13 @@ export function ConditionControls() {
   );
 }
 
-function ConditionFields({ condition, onChange }: { condition: Other; onChange(condition: Other): void }) {
+function ConditionFields({
+  condition,
+  onChange,
+}: {
+  condition: OtherCondition;
+  onChange(condition: OtherCondition): void;
+}) {
   if (condition.type === 'pages-seen') {
     const change = (atLeast: number) => onChange({ ...condition, atLeast });
     return (

@@ -1,3 +1,4 @@
+import { readPath } from '@sirene/core/widget';
 import { valueAt } from '@sirene/core/maps';
 import {
   markRuns,
@@ -105,8 +106,15 @@ export function editText(
 
   const put = (key: string, value: unknown) =>
     session.apply({ type: 'set', path: ['elements', id, key], value }, `text ${id}`);
-  const write = () =>
-    plain ? put(node.dataset['text'] ?? 'label', node.textContent ?? '') : put('content', readRuns(node));
+  const write = () => {
+    if (!plain) return void put('content', readRuns(node));
+    const key = node.dataset['text'] ?? 'label';
+    if (put(key, node.textContent ?? '') === null) return;
+    // What is not taken is not shown either; the bar says why.
+    node.textContent = String(readPath(session.document, ['elements', id, key]) ?? '');
+    page.getSelection()?.selectAllChildren(node);
+    page.getSelection()?.collapseToEnd();
+  };
   const insert = (command: string, text?: string) => page.execCommand(command, false, text);
   // What was selected last, since the selection is gone while a tool of the studio has the focus.
   let places: [number, number] = [0, 0];

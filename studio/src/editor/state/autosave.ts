@@ -10,6 +10,12 @@ export type SaveState =
   /** Somebody else saved in between; nothing of either is lost. */
   | { type: 'conflict'; savedAt: number };
 
+/** Saves that an editor left behind when it closed, by widget. */
+const leaving = new Map<string, Promise<void>>();
+
+/** Resolved when what was edited of a widget before has been saved, or can't be: who opens it again waits for that. */
+export const settledOf = (widgetId: string): Promise<void> => leaving.get(widgetId) ?? Promise.resolve();
+
 const quietMs = 500;
 const retryMs = 4000;
 
@@ -27,6 +33,8 @@ export class Autosave {
   constructor(
     private readonly session: EditSession,
     private readonly widget: Widget,
+    /** Hears of each save: what the widget is on the server from then on. */
+    private readonly onSaved: (widget: Widget) => void = () => {},
   ) {
     this.#saved = widget.document;
     this.#version = widget.draftVersion;
@@ -74,8 +82,15 @@ export class Autosave {
     if (this.#state.type !== 'saved') throw new Error(messageOf(this.#state));
   }
 
-  stop(): void {
-    clearTimeout(this.#timer);
+  /** Saves what is left, once the editor is closed. */
+  leave(): void {
+    const { id } = this.widget;
+    const saved = this.flush()
+      .catch(() => clearTimeout(this.#timer))
+      .finally(() => {
+        if (leaving.get(id) === saved) leaving.delete(id);
+      });
+    leaving.set(id, saved);
   }
 
   #soon(wait: number): void {
@@ -103,6 +118,7 @@ export class Autosave {
       this.#version = saved.draftVersion;
       this.#changed = saved.changedSince;
       this.#saved = document;
+      this.onSaved(saved);
       if (this.session.document === document) this.#become({ type: 'saved' });
       else this.#soon(quietMs);
     } catch (error) {

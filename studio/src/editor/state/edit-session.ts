@@ -1,4 +1,10 @@
-import { applyOperation, type Operation, type WidgetDocument } from '@sirene/core/widget';
+import {
+  applyChecked,
+  applyOperation,
+  type Operation,
+  type Problem,
+  type WidgetDocument,
+} from '@sirene/core/widget';
 
 interface Done {
   operation: Operation;
@@ -22,6 +28,7 @@ export class EditSession {
   #document: WidgetDocument;
   #done: Done[] = [];
   #undone: Done[] = [];
+  #refused: Problem | null = null;
   #listeners = new Set<EditListener>();
 
   constructor(
@@ -35,6 +42,11 @@ export class EditSession {
     return this.#document;
   }
 
+  /** Why the last edit was not made, until one is. */
+  get refused(): Problem | null {
+    return this.#refused;
+  }
+
   get canUndo(): boolean {
     return this.#done.length > 0;
   }
@@ -43,9 +55,20 @@ export class EditSession {
     return this.#undone.length > 0;
   }
 
-  /** Makes an edit. Edits with the same `key` in quick succession, such as typing, are undone together. */
-  apply = (operation: Operation, key: string | null = null): void => {
-    const { document, inverse } = applyOperation(this.#document, operation);
+  /**
+   * Makes an edit, unless the document would no longer be one that can be saved: then nothing changes. Edits with the same
+   * `key` in quick succession, such as typing, are undone together.
+   *
+   * @returns why it was not made, or `null`
+   */
+  apply = (operation: Operation, key: string | null = null): Problem | null => {
+    const result = applyChecked(this.#document, operation);
+    this.#refused = result.ok ? null : (result.problems[0] ?? null);
+    if (!result.ok) {
+      this.#tell(false);
+      return this.#refused;
+    }
+    const { document, inverse } = result.edit;
     const last = this.#done.at(-1);
     const at = this.now();
     if (key !== null && last?.key === key && at - last.at < mergeMs) {
@@ -57,6 +80,7 @@ export class EditSession {
     }
     this.#undone = [];
     this.#become(document, key !== null);
+    return null;
   };
 
   undo = (): void => {
@@ -74,12 +98,12 @@ export class EditSession {
   };
 
   /** Puts another document in place, such as an earlier version; it can be undone like any edit. */
-  replace(document: WidgetDocument): void {
+  replace(document: WidgetDocument): Problem | null {
     const keys = Object.keys({ ...this.#document, ...document }) as (keyof WidgetDocument)[];
     const operations = keys
       .filter((key) => this.#document[key] !== document[key])
       .map((key): Operation => ({ type: 'set', path: [key], value: document[key] }));
-    this.apply({ type: 'group', operations });
+    return this.apply({ type: 'group', operations });
   }
 
   subscribe = (listener: EditListener): (() => void) => {
@@ -89,6 +113,11 @@ export class EditSession {
 
   #become(document: WidgetDocument, quick = false): void {
     this.#document = document;
+    this.#refused = null;
+    this.#tell(quick);
+  }
+
+  #tell(quick: boolean): void {
     for (const listener of this.#listeners) listener(quick);
   }
 }

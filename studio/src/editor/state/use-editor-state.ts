@@ -1,9 +1,10 @@
-import { compilePattern, placeOf } from '@sirene/core/behaviour';
-import { pagePatterns, type Station } from '@sirene/core/sentence';
+import { compilePattern, placeOf, targetingParts } from '@sirene/core/behaviour';
+import type { Station } from '@sirene/core/sentence';
 import type { ConditionParts } from '@sirene/core/style';
 import { needsForeign, type SceneName, type WidgetDocument } from '@sirene/core/widget';
 import { useEffect, useLayoutEffect, useMemo, useState } from 'react';
-import type { StoredPage, Widget } from '../../shared/api.ts';
+import { useSWRConfig } from 'swr';
+import { widgetPath, type StoredPage, type Widget } from '../../shared/api.ts';
 import { loadForeign } from '../../shared/foreign.ts';
 import { StageController } from '../stage/stage-controller.ts';
 import { Autosave } from './autosave.ts';
@@ -21,7 +22,7 @@ export const visibleAt = (station: Station): boolean => station !== 'arrive' && 
 
 /** The first page on which the widget may appear, else the first there is. */
 function fittingPage({ document }: Widget, pages: StoredPage[]): StoredPage | null {
-  const { include } = pagePatterns(document.behaviour.targeting);
+  const { include } = targetingParts(document.behaviour.targeting).pages;
   const tests = include.map(compilePattern);
   // A page deep in the site shows more than the list above it.
   const fitting = pages.filter(({ address }) => tests.some((matches) => matches(placeOf(address))));
@@ -39,7 +40,14 @@ export function useEditorState(loaded: Loaded): Editor {
   const [brand, setBrand] = useState(loaded.brand);
   const [session] = useState(() => new EditSession(widget.document));
   const [settled] = useState(() => new SettledDocument(session));
-  const [autosave] = useState(() => new Autosave(session, widget));
+  const { mutate } = useSWRConfig();
+  // The copy that is held follows every save, so that whoever opens the widget again sees the newest.
+  const [autosave] = useState(
+    () =>
+      new Autosave(session, widget, (saved) => {
+        void mutate(widgetPath(widget.id), saved, { revalidate: false });
+      }),
+  );
   const [stage] = useState(() => new StageController(widget.slug, location.origin));
   const [selection, selectOne] = useState<Selection>(null);
   const [also, setAlso] = useState<readonly string[]>([]);
@@ -63,7 +71,7 @@ export function useEditorState(loaded: Loaded): Editor {
     addEventListener('beforeunload', warn);
     return () => {
       removeEventListener('beforeunload', warn);
-      void autosave.flush().catch(() => autosave.stop());
+      autosave.leave();
     };
   }, [autosave]);
   useEffect(() => stage.force(selection, condition.state), [stage, selection, condition.state]);

@@ -5,10 +5,14 @@ import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { Row } from '../../../shared/Row.tsx';
 import { PropertyControl, type PropertyControlProps } from './controls.tsx';
 
-const withKey = (entry: unknown, key: string, value: unknown): unknown => {
-  const { [key]: _, ...rest } = entry as Record<string, unknown>;
-  return value === undefined ? rest : { ...(entry as object), [key]: value };
-};
+/** An entry with another value; what every new entry has is emptied rather than taken away. */
+function withKey(entry: unknown, key: string, value: unknown, blank: unknown): unknown {
+  const { [key]: before, ...rest } = entry as Record<string, unknown>;
+  const stays = typeof blank === 'object' && blank !== null && Object.hasOwn(blank, key);
+  const empty = typeof before === 'boolean' ? false : typeof before === 'string' ? '' : before;
+  const next = value === undefined && stays ? empty : value;
+  return next === undefined ? rest : { ...(entry as object), [key]: next };
+}
 
 /** Entries that are added, ordered and taken away, each with its own properties. */
 export function ListControl({ id, property, value = [], onChange }: PropertyControlProps<unknown[]>) {
@@ -34,7 +38,7 @@ export function ListControl({ id, property, value = [], onChange }: PropertyCont
   const control = (entry: unknown, at: number, inner: InspectorProperty, id: string) => {
     const [key] = inner.path;
     const set = (next: unknown) =>
-      onChange(value.with(at, key === undefined ? next : withKey(entry, key, next)));
+      onChange(value.with(at, key === undefined ? next : withKey(entry, key, next, entries.blank())));
     return <PropertyControl id={id} property={inner} value={readPath(entry, inner.path)} onChange={set} />;
   };
   return (

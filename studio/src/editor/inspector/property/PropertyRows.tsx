@@ -1,7 +1,7 @@
 import { Box, Text } from '@chakra-ui/react';
 import type { InspectorProperty } from '@sirene/core/elements';
-import { readPath, type Operation, type Path } from '@sirene/core/widget';
-import { memo } from 'react';
+import { isRequiredAt, readPath, type Operation, type Path } from '@sirene/core/widget';
+import { memo, useState } from 'react';
 import { useEditor, useValueAt } from '../../state/editor.tsx';
 import { Row } from '../../../shared/Row.tsx';
 import { Section } from '../../../shared/Section.tsx';
@@ -47,21 +47,42 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
   const { session } = useEditor();
   const path = [...at.split('.'), ...property.path];
   const value = useValueAt(path);
-  const set = (next: unknown, along: Record<string, unknown> = {}) => {
+  const [refused, setRefused] = useState<{ value: unknown; reason: string } | null>(null);
+  const [seen, setSeen] = useState(value);
+  // Undone, reset or set from elsewhere: what was refused before is no longer what one looks at.
+  if (seen !== value) {
+    setSeen(value);
+    setRefused(null);
+  }
+  const set = (wanted: unknown, along: Record<string, unknown> = {}) => {
+    const next = wanted === undefined && isRequiredAt(session.document, path) ? emptied(value) : wanted;
     const operations = Object.entries({ [property.path.join('.')]: next, ...along }).map(
       ([key, one]): Operation => ({ type: 'set', path: [...at.split('.'), ...key.split('.')], value: one }),
     );
-    session.apply(
+    const problem = session.apply(
       operations.length === 1 ? (operations[0] as Operation) : { type: 'group', operations },
       path.join('.'),
     );
+    setRefused(problem && { value: next, reason: problem.reason });
   };
   const label = property.unit ? `${property.label} (${property.unit})` : property.label;
   return (
     <Box>
       <Row label={label} above={property.control === 'list'}>
-        {(control) => <PropertyControl id={control} property={property} value={value} onChange={set} />}
+        {(control) => (
+          <PropertyControl
+            id={control}
+            property={property}
+            value={refused ? refused.value : value}
+            onChange={set}
+          />
+        )}
       </Row>
+      {refused && (
+        <Text role="alert" ms="100px" mt="1" fontSize="12px" color="wine">
+          Not applied: it {refused.reason}.
+        </Text>
+      )}
       {property.help && (
         <Text ms="100px" mt="1" fontSize="12px" color="slate">
           {property.help}
@@ -70,3 +91,7 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
     </Box>
   );
 });
+
+/** What is left where something has to stand and its field was emptied. */
+const emptied = (value: unknown): unknown =>
+  typeof value === 'boolean' ? false : typeof value === 'string' ? '' : value;

@@ -1,0 +1,81 @@
+import { expect, test, type Page } from '@playwright/test';
+import { add, newWidget, publish, row, saved, signIn, stage } from './helpers.ts';
+
+const inspector = (page: Page) => page.getByLabel('Inspector', { exact: true });
+
+/** Opens what stands folded in the inspector. */
+async function unfold(page: Page, name: string): Promise<void> {
+  const section = inspector(page).getByRole('button', { name, exact: false }).first();
+  if ((await section.getAttribute('aria-expanded')) === 'false') await section.click();
+}
+
+test('every toggle of a button and a field can be switched off and on, and the widget is still saved', async ({
+  page,
+}) => {
+  await signIn(page);
+  await newWidget(page, 'All toggles off');
+  for (const kind of ['Button', 'Link strip', 'Basket']) {
+    await add(page, kind);
+    for (const folded of await inspector(page).locator('button[aria-expanded="false"]').all())
+      await folded.click({ timeout: 1000 }).catch(() => {});
+    await page.keyboard.press('Escape');
+    const switches = inspector(page).locator('input[type=checkbox]');
+    await expect(switches.first()).toBeAttached();
+    for (let at = 0; at < (await switches.count()); at++)
+      for (const _ of ['off', 'on'])
+        await switches.nth(at).evaluate((node: HTMLInputElement) => node.click());
+    await saved(page);
+  }
+  await publish(page);
+});
+
+test.setTimeout(30_000);
+
+test('what can’t be used is said in the field, nothing changes, and the rest is saved', async ({ page }) => {
+  await signIn(page);
+  await newWidget(page, 'Nonsense is refused');
+  await add(page, 'Countdown');
+  const zone = inspector(page).getByLabel('In the zone');
+  const before = await zone.inputValue();
+  await zone.fill('Mars/Base');
+  await expect(inspector(page).getByRole('alert')).toContainText('Not applied');
+  await expect(page.getByRole('banner').getByRole('alert')).toContainText('Not changed');
+  await saved(page);
+  await page.reload();
+  await page.getByRole('treeitem').last().click();
+  await expect(inspector(page).getByLabel('In the zone')).toHaveValue(before);
+});
+
+test('resetting the only value of its own leaves the widget as it was', async ({ page }) => {
+  await signIn(page);
+  await newWidget(page, 'Reset and go on');
+  await unfold(page, 'Surface');
+  const radius = inspector(page).getByLabel('Corner radius', { exact: true }).first();
+  await radius.fill('30');
+  await saved(page);
+  await inspector(page)
+    .getByRole('button', { name: /^Corner radius is set here/ })
+    .first()
+    .click();
+  await saved(page);
+  await expect(page.getByRole('tree', { name: 'Elements' })).toBeVisible();
+  await expect(inspector(page)).toBeVisible();
+  await add(page, 'Heading');
+  await expect(page.getByRole('treeitem')).toHaveCount(2);
+  await saved(page);
+});
+
+test('opened again at once, the editor shows what was edited last', async ({ page }) => {
+  await signIn(page);
+  await newWidget(page, 'Open again');
+  for (const round of [1, 2, 3]) {
+    await add(page, 'Badge');
+    // Left before the save is even sent.
+    await page.getByRole('link', { name: 'Back to the widgets' }).click();
+    await page.getByRole('link', { name: 'Open again', exact: true }).click();
+    await expect(row(page, /New|Badge/)).toHaveCount(round);
+    await expect(stage(page).locator('.t-badge')).toHaveCount(round);
+  }
+  await add(page, 'Badge');
+  await saved(page);
+});
