@@ -79,3 +79,64 @@ test('opened again at once, the editor shows what was edited last', async ({ pag
   await add(page, 'Badge');
   await saved(page);
 });
+
+const away = (page: Page) => page.route('**/draft', (route) => route.abort());
+
+test('what is edited while the server is away is there again, and saved once it is back', async ({
+  page,
+}) => {
+  await signIn(page);
+  await newWidget(page, 'Server away');
+  await saved(page);
+  await away(page);
+  await add(page, 'Badge');
+  await expect(page.getByRole('banner').getByRole('status')).toContainText('Not saved');
+  await page.getByRole('link', { name: 'Back to the widgets' }).click();
+  await page.getByRole('link', { name: 'Server away', exact: true }).click();
+  await expect(row(page, /New|Badge/)).toHaveCount(1);
+  await page.unroute('**/draft');
+  await saved(page);
+  await page.reload();
+  await expect(row(page, /New|Badge/)).toHaveCount(1);
+});
+
+test('what a closed tab could not save is sent the next time the studio is opened', async ({
+  page,
+  context,
+}) => {
+  await signIn(page);
+  await newWidget(page, 'Closed tab');
+  await saved(page);
+  const address = page.url();
+  await away(page);
+  await add(page, 'Badge');
+  await expect(page.getByRole('banner').getByRole('status')).toContainText('Not saved');
+  await page.close({ runBeforeUnload: false });
+  const next = await context.newPage();
+  const sent = next.waitForResponse((response) => /draft$/.test(response.url()) && response.status() === 200);
+  await next.goto(new URL('/widgets', address).href);
+  await sent;
+  await next.goto(address);
+  await expect(row(next, /New|Badge/)).toHaveCount(1);
+});
+
+test('two tabs: both states side by side, and my changes are made upon what the other saved', async ({
+  page,
+  context,
+}) => {
+  await signIn(page);
+  await newWidget(page, 'Two tabs');
+  await saved(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await add(other, 'Divider');
+  await saved(other);
+  await add(page, 'Badge');
+  const dialog = page.getByRole('alertdialog', { name: 'Saved elsewhere' });
+  await expect(dialog).toContainText('Yours');
+  await dialog.getByRole('button', { name: 'Apply my changes to it' }).click();
+  await saved(page);
+  await page.reload();
+  await expect(row(page, /New|Badge/)).toHaveCount(1);
+  await expect(row(page, /Divider|Line/)).toHaveCount(1);
+});

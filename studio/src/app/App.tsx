@@ -6,6 +6,7 @@ import { WidgetsPage } from '../widgets/WidgetsPage.tsx';
 import { useSession } from './session.ts';
 import { Helpers } from './Helpers.tsx';
 import { SignIn } from './SignIn.tsx';
+import { useSendPending } from './send-pending.ts';
 import { system } from './theme.ts';
 import { TopBar } from './TopBar.tsx';
 
@@ -45,6 +46,7 @@ function SignedIn() {
 }
 
 function WithTopBar() {
+  useSendPending();
   return (
     <>
       <TopBar />

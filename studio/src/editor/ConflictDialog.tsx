@@ -1,28 +1,42 @@
 import { Button, Dialog, Portal, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { post, type Widget } from '../shared/api.ts';
+import useSWR from 'swr';
+import { get, post, widgetPath, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { dateTime } from '../shared/format.ts';
+import { Comparison } from './Comparison.tsx';
 import { useEditor } from './state/editor.tsx';
 
-/** Two editors have changed the same widget: both versions are there, and the person decides. */
+/** Two editors have changed the same widget: both states are there side by side, and the person decides. */
 export function ConflictDialog({ savedAt }: { savedAt: number }) {
-  const { widget, site, session } = useEditor();
+  const { widget, site, session, autosave, brand } = useEditor();
   const navigate = useNavigate();
-  const [error, setError] = useState<unknown>(null);
+  const [failure, setFailure] = useState<unknown>(null);
+  const { data: saved, error } = useSWR(['saved elsewhere', widget.id, savedAt], () =>
+    get<Widget>(widgetPath(widget.id)),
+  );
   const keepAsCopy = async () => {
     try {
       const { document } = session;
       const name = `${document.name} (my version)`.slice(0, 120);
       const copy = await post<Widget>(`/api/sites/${site.id}/widgets`, { name, document });
+      await autosave.forget();
       await navigate(`/widgets/${copy.id}`);
-    } catch (failure) {
-      setError(failure);
+    } catch (reason) {
+      setFailure(reason);
     }
   };
+  const takeSaved = async () => {
+    await autosave.forget();
+    location.reload();
+  };
+  const applyMine = (onto: Widget) => {
+    session.rebase(onto.document, autosave.savedDocument);
+    autosave.goOnFrom(onto);
+  };
   return (
-    <Dialog.Root open role="alertdialog" placement="center">
+    <Dialog.Root open role="alertdialog" placement="center" size="lg" scrollBehavior="inside">
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner>
@@ -36,19 +50,41 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
                   This widget was saved in another window or by somebody else at {dateTime(savedAt)}, after
                   you opened it here. Nothing is lost: that version is safe, and so is what you see here.
                 </Text>
-                {error !== null && <ErrorNote error={error} />}
+                {saved && (
+                  <Comparison
+                    brand={brand}
+                    before={saved.document}
+                    after={session.document}
+                    names={['Saved elsewhere', 'Yours']}
+                  />
+                )}
+                {(failure ?? error) !== undefined && (failure ?? error) !== null && (
+                  <ErrorNote error={failure ?? error} />
+                )}
               </Stack>
             </Dialog.Body>
-            <Dialog.Footer>
+            <Dialog.Footer flexWrap="wrap">
               <Button variant="outline" colorPalette="plain" onClick={() => void keepAsCopy()}>
                 Keep mine as a new widget
               </Button>
               <Button
-                colorPalette="signal"
-                onClick={() => location.reload()}
+                variant="outline"
+                colorPalette="plain"
+                onClick={() => void takeSaved()}
                 aria-label={`Load the saved version of ${widget.slug}`}
               >
                 Load the saved version
+              </Button>
+              <Button
+                variant="outline"
+                colorPalette="plain"
+                disabled={!saved}
+                onClick={() => saved && autosave.goOnFrom(saved)}
+              >
+                Take mine
+              </Button>
+              <Button colorPalette="signal" disabled={!saved} onClick={() => saved && applyMine(saved)}>
+                Apply my changes to it
               </Button>
             </Dialog.Footer>
           </Dialog.Content>

@@ -6,33 +6,51 @@ import { get, widgetPath, type Brand, type StoredPage, type Widget } from '../sh
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { OpenEditor } from './OpenEditor.tsx';
 import { settledOf } from './state/autosave.ts';
+import { isOpenSomewhere, pendingOf, type Pending } from './state/pending.ts';
 
-const fresh = {
-  revalidateOnFocus: false,
-  revalidateOnReconnect: false,
-  revalidateIfStale: true,
-  // Asked anew each time it is opened, however short the way back was.
-  dedupingInterval: 0,
-};
+const once = { revalidateOnFocus: false, revalidateOnReconnect: false, revalidateIfStale: false };
+const fresh = { ...once, revalidateIfStale: true };
 
-/** A widget as it is once what was edited before has been saved. */
-async function newest(path: string): Promise<Widget> {
-  await settledOf(path.split('/').at(-1) ?? '');
-  return get<Widget>(path);
+interface Found {
+  widget: Widget;
+  /** What an earlier visit could not save. */
+  pending: Pending | null;
 }
+
+/** A widget as it is once what was edited before has been saved, and what of that could not be. */
+async function find(id: string): Promise<Found> {
+  await settledOf(id);
+  // What another tab has open is on its way from there.
+  const isOpen = await isOpenSomewhere(id);
+  const [widget, pending] = await Promise.all([
+    get<Widget>(widgetPath(id)),
+    isOpen ? null : pendingOf(id).catch(() => null),
+  ]);
+  return { widget, pending };
+}
+
+let visits = 0;
 
 /** Loads what the editor needs, and opens it. */
 export function EditorPage() {
-  const { id } = useParams();
-  const { data: widget, error, isValidating } = useSWR(widgetPath(id ?? ''), newest, fresh);
+  const { id = '' } = useParams();
+  // Each visit asks anew: a copy that was held from the one before may be older than what was edited then.
+  const [visit] = useState(() => visits++);
+  const { data: found, error } = useSWR(['open', id, visit], () => find(id), once);
   const { data: sites } = useSites();
-  const site = sites?.find((one) => one.id === widget?.siteId);
+  const site = sites?.find((one) => one.id === found?.widget.siteId);
   const { data: brand } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>, fresh);
   const { data: pages } = useSWR(site && `/api/sites/${site.id}/pages`, get<StoredPage[]>, fresh);
-  const [opened, setOpened] = useState<Widget | null>(null);
-  // An answer kept from an earlier visit may be old: the editor opens on a fresh one, and then keeps its own.
-  if (widget && !isValidating && opened?.id !== widget.id) setOpened(widget);
   if (error) return <ErrorNote error={error} />;
-  if (!opened || opened.id !== id || !site || !brand || !pages) return null;
-  return <OpenEditor key={opened.id} widget={opened} site={site} brand={brand} pages={pages} />;
+  if (!found || !site || !brand || !pages) return null;
+  return (
+    <OpenEditor
+      key={found.widget.id}
+      widget={found.widget}
+      site={site}
+      brand={brand}
+      pages={pages}
+      pending={found.pending}
+    />
+  );
 }

@@ -1,7 +1,7 @@
 import { jest } from '@jest/globals';
 import { createWidget } from '@sirene/core/widget';
 import type { Widget } from '../../shared/api.js';
-import { Autosave } from './autosave.js';
+import { Autosave, settledOf } from './autosave.js';
 import { EditSession } from './edit-session.js';
 
 interface Sent {
@@ -35,9 +35,16 @@ function open() {
   const document = createWidget('Start');
   const session = new EditSession(document);
   const widget = { id: 'w', document, draftVersion: 3, changedSince: false, publishedNumber: 1 } as Widget;
-  const autosave = new Autosave(session, widget);
+  const kept: string[] = [];
+  const autosave = new Autosave(session, widget, {
+    keep: (base, { name }) => kept.push(`${base} ${name}`),
+    forget: () => {
+      kept.push('forgotten');
+      return Promise.resolve();
+    },
+  });
   const rename = (name: string) => session.apply({ type: 'set', path: ['name'], value: name });
-  return { session, autosave, rename };
+  return { session, autosave, rename, kept };
 }
 
 test('edits are saved together shortly after the last, from the version they started from', async () => {
@@ -109,4 +116,33 @@ test('flush saves at once, and has nothing to do when all is saved', async () =>
   rename('A');
   await autosave.flush();
   expect(sent).toHaveLength(1);
+});
+
+test('a draft is kept before it is sent, and forgotten once it has arrived', async () => {
+  const { rename, kept } = open();
+  rename('A');
+  await jest.advanceTimersByTimeAsync(600);
+  expect(kept).toEqual(['3 A', 'forgotten']);
+  answer = () => 'down';
+  rename('B');
+  await jest.advanceTimersByTimeAsync(600);
+  expect(kept).toEqual(['3 A', 'forgotten', '4 B']);
+});
+
+test('after a save from elsewhere nothing is sent or kept, not even on leaving, until the person has decided', async () => {
+  const { autosave, session, rename, kept } = open();
+  answer = () => ({ status: 409, body: { message: 'stale', saved: { version: 9, at: 77 } } });
+  rename('A');
+  await jest.advanceTimersByTimeAsync(600);
+  kept.length = 0;
+  autosave.leave();
+  await settledOf('w');
+  expect([sent.length, kept]).toEqual([1, []]);
+  answer = taken;
+  const theirs = { ...createWidget('Theirs'), css: '.box{color:red}' };
+  expect(session.rebase(theirs, autosave.savedDocument)).toBe(0);
+  autosave.goOnFrom({ id: 'w', document: theirs, draftVersion: 9 } as Widget);
+  await jest.advanceTimersByTimeAsync(600);
+  expect(sent.at(-1)).toMatchObject({ base: 9, document: { name: 'A', css: '.box{color:red}' } });
+  expect(autosave.state.type).toBe('saved');
 });

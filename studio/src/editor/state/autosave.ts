@@ -19,6 +19,14 @@ export const settledOf = (widgetId: string): Promise<void> => leaving.get(widget
 const quietMs = 500;
 const retryMs = 4000;
 
+/** What is told of saving. */
+export interface AutosavePort {
+  /** Keeps a draft that is about to be sent, in case it does not arrive. */
+  keep?(base: number, document: WidgetDocument): void;
+  /** All has arrived, or the person has decided about what has not. */
+  forget?(): Promise<void>;
+}
+
 /** Saves the draft shortly after each edit, one save at a time, each naming the version it started from. */
 export class Autosave {
   #state: SaveState = { type: 'saved' };
@@ -33,8 +41,7 @@ export class Autosave {
   constructor(
     private readonly session: EditSession,
     private readonly widget: Widget,
-    /** Hears of each save: what the widget is on the server from then on. */
-    private readonly onSaved: (widget: Widget) => void = () => {},
+    private readonly port: AutosavePort = {},
   ) {
     this.#saved = widget.document;
     this.#version = widget.draftVersion;
@@ -67,6 +74,30 @@ export class Autosave {
     return () => this.#listeners.delete(listener);
   };
 
+  /** The document as the server has it, as far as is known here. */
+  get savedDocument(): WidgetDocument {
+    return this.#saved;
+  }
+
+  /** Goes on from another state on the server, which somebody else has saved; what is here is saved upon it. */
+  goOnFrom({ document, draftVersion }: Widget): void {
+    this.#saved = document;
+    this.#version = draftVersion;
+    this.#become({ type: 'saved' });
+    this.#soon(0);
+  }
+
+  /** Sends what an earlier visit has left, made from version `base`. */
+  resume(base: number): void {
+    this.#version = base;
+    this.#soon(0);
+  }
+
+  /** Drops what is kept of this draft: the person takes another. */
+  async forget(): Promise<void> {
+    await this.port.forget?.();
+  }
+
   /** Takes over what the server says after publishing. */
   published({ changedSince, publishedNumber }: Widget): void {
     this.#changed = changedSince;
@@ -78,7 +109,9 @@ export class Autosave {
   async flush(): Promise<void> {
     clearTimeout(this.#timer);
     await this.#saving;
-    if (this.session.document !== this.#saved) await this.#save();
+    // The person decides about a conflict; until then nothing is sent.
+    const mayTry = this.#state.type !== 'conflict';
+    if (mayTry && this.session.document !== this.#saved) await this.#save();
     if (this.#state.type !== 'saved') throw new Error(messageOf(this.#state));
   }
 
@@ -105,6 +138,7 @@ export class Autosave {
     const document = this.session.document;
     if (document === this.#saved) return this.#become({ type: 'saved' });
     this.#become({ type: 'saving' });
+    this.port.keep?.(this.#version, document);
     this.#saving = this.#send(document).finally(() => (this.#saving = null));
     await this.#saving;
   }
@@ -118,7 +152,7 @@ export class Autosave {
       this.#version = saved.draftVersion;
       this.#changed = saved.changedSince;
       this.#saved = document;
-      this.onSaved(saved);
+      if (this.session.document === document) void this.port.forget?.();
       if (this.session.document === document) this.#become({ type: 'saved' });
       else this.#soon(quietMs);
     } catch (error) {

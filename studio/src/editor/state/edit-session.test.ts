@@ -70,3 +70,31 @@ test('who listens hears of every change, and of none after leaving', () => {
   session.redo();
   expect(heard).toBe(2);
 });
+
+test('an edit that would leave what can’t be saved is not made, and says why', () => {
+  const session = start();
+  const before = session.document;
+  expect(session.apply({ type: 'set', path: ['name'], value: '' })?.reason).toBe('is empty');
+  expect([session.document, session.canUndo]).toEqual([before, false]);
+  expect(session.refused?.path).toBe('name');
+  rename(session, 'Sound');
+  expect(session.refused).toBeNull();
+});
+
+test('edits made since the last save are made again upon another state; what does not fit there is counted', () => {
+  const session = start();
+  rename(session, 'Saved');
+  const saved = session.document;
+  session.apply({ type: 'set', path: ['elements', 'opening', 'title'], value: 'Mine' });
+  rename(session, 'Later');
+  const { opening, ...others } = saved.elements;
+  const theirs = {
+    ...saved,
+    scenes: { ...saved.scenes, opening: { root: 'other' } },
+    elements: { ...others, other: { ...opening } },
+  } as typeof saved;
+  expect(session.rebase(theirs, saved)).toBe(1);
+  expect([session.document.name, session.document.scenes.opening.root]).toEqual(['Later', 'other']);
+  session.undo();
+  expect(session.document).toEqual(theirs);
+});

@@ -7,6 +7,8 @@ import {
 } from '@sirene/core/widget';
 
 interface Done {
+  /** The document before it. */
+  before: WidgetDocument;
   operation: Operation;
   inverse: Operation;
   /** Edits with the same key that follow each other quickly are one step. */
@@ -74,9 +76,9 @@ export class EditSession {
     if (key !== null && last?.key === key && at - last.at < mergeMs) {
       const inverseOfBoth: Operation = { type: 'group', operations: [inverse, last.inverse] };
       const both: Operation = { type: 'group', operations: [last.operation, operation] };
-      this.#done[this.#done.length - 1] = { operation: both, inverse: inverseOfBoth, key, at };
+      this.#done[this.#done.length - 1] = { ...last, operation: both, inverse: inverseOfBoth, at };
     } else {
-      this.#done.push({ operation, inverse, key, at });
+      this.#done.push({ before: this.#document, operation, inverse, key, at });
     }
     this.#undone = [];
     this.#become(document, key !== null);
@@ -104,6 +106,21 @@ export class EditSession {
       .filter((key) => this.#document[key] !== document[key])
       .map((key): Operation => ({ type: 'set', path: [key], value: document[key] }));
     return this.apply({ type: 'group', operations });
+  }
+
+  /**
+   * Goes over to another state of the document, such as one that was saved elsewhere, and makes the edits there that were
+   * made here since `saved`.
+   *
+   * @returns how many could not be made there
+   */
+  rebase(onto: WidgetDocument, saved: WidgetDocument): number {
+    const from = this.#done.findIndex(({ before }) => before === saved);
+    const edits = this.#done.slice(Math.max(from, 0)).map(({ operation }) => operation);
+    this.#done = [];
+    this.#undone = [];
+    this.#become(onto);
+    return edits.filter((operation) => this.apply(operation) !== null).length;
   }
 
   subscribe = (listener: EditListener): (() => void) => {

@@ -3,17 +3,20 @@ import type { Station } from '@sirene/core/sentence';
 import type { ConditionParts } from '@sirene/core/style';
 import { needsForeign, type SceneName, type WidgetDocument } from '@sirene/core/widget';
 import { useEffect, useLayoutEffect, useMemo, useState } from 'react';
-import { useSWRConfig } from 'swr';
-import { widgetPath, type StoredPage, type Widget } from '../../shared/api.ts';
+import type { StoredPage, Widget } from '../../shared/api.ts';
 import { loadForeign } from '../../shared/foreign.ts';
 import { StageController } from '../stage/stage-controller.ts';
 import { Autosave } from './autosave.ts';
 import { EditSession } from './edit-session.ts';
+import { forgetPending, holdOpen, keepPending, type Pending } from './pending.ts';
 import { usePictureColours } from './picture-colours.ts';
 import { SettledDocument } from './settled-document.ts';
 import { screenWidthNames, widths, type Editor, type Selection, type Target } from './editor.tsx';
 
-export type Loaded = Pick<Editor, 'widget' | 'site' | 'brand' | 'pages'>;
+export type Loaded = Pick<Editor, 'widget' | 'site' | 'brand' | 'pages'> & {
+  /** What an earlier visit could not save. */
+  pending: Pending | null;
+};
 
 const sceneAt = (station: Station, { scenes }: WidgetDocument): SceneName =>
   station === 'afterwards' && scenes.thanks ? 'thanks' : 'opening';
@@ -36,18 +39,31 @@ function fittingPage({ document }: Widget, pages: StoredPage[]): StoredPage | nu
 
 /** What an open editor holds: the document and how it is edited, saved and drawn; what is selected and looked at. */
 export function useEditorState(loaded: Loaded): Editor {
-  const { widget, site, pages } = loaded;
+  const { widget, site, pages, pending } = loaded;
   const [brand, setBrand] = useState(loaded.brand);
-  const [session] = useState(() => new EditSession(widget.document));
+  const [session] = useState(() => {
+    const opened = new EditSession(widget.document);
+    if (pending) opened.replace(pending.document);
+    return opened;
+  });
   const [settled] = useState(() => new SettledDocument(session));
-  const { mutate } = useSWRConfig();
-  // The copy that is held follows every save, so that whoever opens the widget again sees the newest.
   const [autosave] = useState(
     () =>
-      new Autosave(session, widget, (saved) => {
-        void mutate(widgetPath(widget.id), saved, { revalidate: false });
+      new Autosave(session, widget, {
+        // A browser that keeps nothing can't keep this either; the draft is sent all the same.
+        keep: (base, document) =>
+          void keepPending({ widgetId: widget.id, base, document, at: Date.now() }).catch(() => {}),
+        forget: () => forgetPending(widget.id).catch(() => {}),
       }),
   );
+  useEffect(() => {
+    if (pending) autosave.resume(pending.base);
+  }, [autosave, pending]);
+  useEffect(() => {
+    let close = () => {};
+    holdOpen(widget.id, new Promise((closed) => (close = closed)));
+    return () => close();
+  }, [widget.id]);
   const [stage] = useState(() => new StageController(widget.slug, location.origin));
   const [selection, selectOne] = useState<Selection>(null);
   const [also, setAlso] = useState<readonly string[]>([]);
