@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { add, newWidget, publish, row, saved, signIn, stage } from './helpers.ts';
+import { add, newWidget, openWidget, row, saved, signIn, stage, studio } from './helpers.ts';
 
 const inspector = (page: Page) => page.getByLabel('Inspector', { exact: true });
 
@@ -26,7 +26,6 @@ test('every toggle of a button and a field can be switched off and on, and the w
         await switches.nth(at).evaluate((node: HTMLInputElement) => node.click());
     await saved(page);
   }
-  await publish(page);
 });
 
 test.setTimeout(30_000);
@@ -72,7 +71,7 @@ test('opened again at once, the editor shows what was edited last', async ({ pag
     await add(page, 'Badge');
     // Left before the save is even sent.
     await page.getByRole('link', { name: 'Back to the widgets' }).click();
-    await page.getByRole('link', { name: 'Open again', exact: true }).click();
+    await openWidget(page, 'Open again');
     await expect(row(page, /New|Badge/)).toHaveCount(round);
     await expect(stage(page).locator('.t-badge')).toHaveCount(round);
   }
@@ -92,7 +91,7 @@ test('what is edited while the server is away is there again, and saved once it 
   await add(page, 'Badge');
   await expect(page.getByRole('banner').getByRole('status')).toContainText('Not saved');
   await page.getByRole('link', { name: 'Back to the widgets' }).click();
-  await page.getByRole('link', { name: 'Server away', exact: true }).click();
+  await openWidget(page, 'Server away');
   await expect(row(page, /New|Badge/)).toHaveCount(1);
   await page.unroute('**/draft');
   await saved(page);
@@ -139,4 +138,27 @@ test('two tabs: both states side by side, and my changes are made upon what the 
   await page.reload();
   await expect(row(page, /New|Badge/)).toHaveCount(1);
   await expect(row(page, /Divider|Line/)).toHaveCount(1);
+});
+
+test('a brand that was changed and not saved is there again after leaving, until it is saved or discarded', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto(`${studio}/brand`);
+  const save = page.getByRole('button', { name: 'Save for the site …' });
+  await expect(save).toBeDisabled();
+  await page.getByRole('tab', { name: 'Shape' }).click();
+  const radius = page.getByRole('tabpanel', { name: 'Shape' }).getByRole('spinbutton').first();
+  const before = await radius.inputValue();
+  await radius.fill(String(Number(before) + 3));
+  await expect(save).toBeEnabled();
+  await page.getByRole('link', { name: 'Widgets', exact: true }).first().click();
+  await page.getByRole('link', { name: 'Brand', exact: true }).first().click();
+  await expect(page.getByText('Changes that you did not save are here again.')).toBeVisible();
+  await expect(save).toBeEnabled();
+  await page.getByRole('button', { name: 'Discard them' }).click();
+  await expect(save).toBeDisabled();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Brand', level: 1 })).toBeVisible();
+  await expect(page.getByText('Changes that you did not save')).toHaveCount(0);
 });

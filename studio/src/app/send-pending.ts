@@ -9,7 +9,7 @@ export function useSendPending(): void {
     const send = async () => {
       // Loaded beside the rest: most have nothing to send.
       const { isOpenSomewhere, sendPending } = await import('../editor/state/pending.ts');
-      await sendPending(async ({ widgetId, base, document }) => {
+      await sendPending(async (widgetId, { base, document }) => {
         if (await isOpenSomewhere(widgetId)) throw new Error('It is being edited.');
         await put(`/api/widgets/${widgetId}/draft`, { base, document });
         await mutate((key) => typeof key === 'string' && /\/widgets$/.test(key));

@@ -11,7 +11,9 @@ import { AssetsContext } from '../shared/assets/assets.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Page } from '../shared/Page.tsx';
 import { BrandContext } from './brand-context.ts';
-import { draftStep, startDraft } from './brand-draft.ts';
+import { draftStep } from './brand-draft.ts';
+import { isOf, pendingBrands, resumed, type PendingBrand } from './pending-brand.ts';
+import { PendingNote } from './PendingNote.tsx';
 import { BrandMenu } from './BrandMenu.tsx';
 import { ColourPanel } from './ColourPanel.tsx';
 import { FontPanel } from './FontPanel.tsx';
@@ -26,9 +28,19 @@ export function BrandPage() {
   const { site } = useSite();
   const path = site && `/api/sites/${site.id}/brand`;
   const { data, error } = useSWR(path, get<Brand>, { revalidateOnFocus: false });
+  // Each visit looks anew for what the one before has left.
+  const [visit] = useState(() => visits++);
+  const { data: pending } = useSWR(
+    site && ['pending brand', site.id, visit],
+    () => pendingBrands.of(site?.id ?? '').catch(() => null),
+    { revalidateOnFocus: false, revalidateOnReconnect: false },
+  );
   if (error) return <ErrorNote error={error} />;
-  return site && data ? <BrandEditor key={site.id} site={site} saved={data} /> : null;
+  if (!site || !data || pending === undefined) return null;
+  return <BrandEditor key={site.id} site={site} saved={data} pending={pending} />;
 }
+
+let visits = 0;
 
 const panels = {
   colour: { title: 'Colours', panel: ColourPanel },
@@ -47,9 +59,21 @@ function panelOf(asked: URLSearchParams): PanelName {
   return valueAt(of, group) ?? 'shape';
 }
 
-function BrandEditor({ site, saved }: { site: Site; saved: Brand }) {
+function BrandEditor({
+  site,
+  saved,
+  pending,
+}: {
+  site: Site;
+  saved: Brand;
+  /** What an earlier visit changed and did not save. */
+  pending: PendingBrand | null;
+}) {
   const [asked] = useSearchParams();
-  const [{ brand, past, future }, step] = useReducer(draftStep, saved, startDraft);
+  const [{ brand, past, future }, step] = useReducer(draftStep, null, () => resumed(saved, pending));
+  // Changed upon a brand that has been saved anew since: it is for the person to say.
+  const [offered, setOffered] = useState(() => (pending && !isOf(pending, saved) ? pending.brand : null));
+  const [isBack, setBack] = useState(pending !== null && offered === null);
   const [panel, setPanel] = useState<PanelName>(() => panelOf(asked));
   const [saving, setSaving] = useState(false);
   const editing = useMemo(
@@ -77,6 +101,19 @@ function BrandEditor({ site, saved }: { site: Site; saved: Brand }) {
       removeEventListener('beforeunload', warn);
     };
   }, [changed]);
+  useEffect(() => {
+    // What waits for an answer is not written over.
+    if (offered) return;
+    const kept = changed
+      ? pendingBrands.keep(site.id, { base: saved, brand })
+      : pendingBrands.forget(site.id);
+    kept.catch(() => {});
+  }, [site.id, saved, brand, changed, offered]);
+  const drop = () => {
+    setOffered(null);
+    setBack(false);
+    step({ type: 'saved', brand: saved });
+  };
   const aside = (
     <Flex gap="2" align="center">
       <Flex role="group" aria-label="History">
@@ -111,6 +148,24 @@ function BrandEditor({ site, saved }: { site: Site; saved: Brand }) {
     <BrandContext value={editing}>
       <AssetsContext value={assets}>
         <Page title="Brand" aside={aside}>
+          {(offered || (isBack && changed)) && (
+            <PendingNote
+              text={
+                offered
+                  ? 'You changed the brand before without saving, and it has been saved elsewhere since.'
+                  : 'Changes that you did not save are here again. Visitors see none of them until you save.'
+              }
+              onTake={
+                offered
+                  ? () => {
+                      step({ type: 'change', brand: offered, of: '' });
+                      setOffered(null);
+                    }
+                  : undefined
+              }
+              onDrop={drop}
+            />
+          )}
           <Grid templateColumns="392px minmax(0, 1fr)" gap="6" alignItems="start">
             <Box bg="sheet" borderWidth="1px" rounded="md">
               <Tabs.Root

@@ -1,6 +1,7 @@
 import { plainBrand, type Brand } from '@sirene/core/style';
 import { withToken } from '@sirene/core/brand';
 import { draftStep, startDraft, type BrandStep } from './brand-draft.js';
+import { resumed } from './pending-brand.js';
 
 const painted = (hex: string): Brand => withToken(plainBrand, 'color.accent', hex);
 const run = (...steps: BrandStep[]) => steps.reduce(draftStep, startDraft(plainBrand));
@@ -35,4 +36,14 @@ test('a change forgets what was undone; saving forgets all', () => {
     painted('#222222'),
   );
   expect(run(change('#111111'), { type: 'saved', brand: painted('#999999') }).past).toEqual([]);
+});
+
+test('what was changed and not saved is the first step of the next visit, unless the brand was saved since', () => {
+  const saved = { tokens: {}, looks: {}, fonts: [] };
+  const changed = { ...saved, looks: { quiet: { name: 'Quiet', role: 'button' as const, style: {} } } };
+  const back = resumed(saved, { base: { ...saved }, brand: changed });
+  expect([back.brand, back.past]).toEqual([changed, [saved]]);
+  expect(draftStep(back, { type: 'undo' }).brand).toEqual(saved);
+  expect(resumed(saved, { base: changed, brand: changed })).toEqual(startDraft(saved));
+  expect(resumed(saved, null)).toEqual(startDraft(saved));
 });

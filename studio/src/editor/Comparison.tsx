@@ -11,10 +11,12 @@ interface Props {
   after: WidgetDocument;
   /** What the two states are called. */
   names: readonly [string, string];
+  /** The second, as it stands in a sentence: “new in the draft”. */
+  where: string;
 }
 
 /** Two states of a widget: what became of it, and each scene side by side. */
-export function Comparison({ brand, before, after, names }: Props) {
+export function Comparison({ brand, before, after, names, where }: Props) {
   const differences = compareDocuments(before, after);
   const scenes = [...new Set([...Object.keys(before.scenes), ...Object.keys(after.scenes)])] as SceneName[];
   return (
@@ -25,7 +27,7 @@ export function Comparison({ brand, before, after, names }: Props) {
         <>
           <Stack as="ul" listStyleType="none" gap="0.5" mb="3" aria-label="What is different">
             {differences.map((difference) => (
-              <li key={`${difference.kind} ${difference.element}`}>{sentenceOf(difference)}</li>
+              <li key={`${difference.kind} ${difference.element}`}>{sentenceOf(difference, where)}</li>
             ))}
           </Stack>
           <Stack gap="3">
@@ -60,9 +62,9 @@ export function Comparison({ brand, before, after, names }: Props) {
   );
 }
 
-function sentenceOf({ kind, element, title, what }: Difference): string {
+function sentenceOf({ kind, element, title, what }: Difference, where: string): string {
   // In quotation marks: most are called by their words, which may end in a full stop.
-  if (kind === 'added') return `“${title}”: new in the draft`;
-  if (kind === 'removed') return `“${title}”: no longer in the draft`;
+  if (kind === 'added') return `“${title}”: new in ${where}`;
+  if (kind === 'removed') return `“${title}”: not in ${where}`;
   return `${element === null ? 'The widget' : `“${title}”`}: other ${what.join(', ')}`;
 }

@@ -56,6 +56,7 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
                     before={saved.document}
                     after={session.document}
                     names={['Saved elsewhere', 'Yours']}
+                    where="yours"
                   />
                 )}
                 {(failure ?? error) !== undefined && (failure ?? error) !== null && (
@@ -63,11 +64,12 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
                 )}
               </Stack>
             </Dialog.Body>
-            <Dialog.Footer flexWrap="wrap">
-              <Button variant="outline" colorPalette="plain" onClick={() => void keepAsCopy()}>
+            <Dialog.Footer flexWrap="wrap" gap="2" px="4">
+              <Button size="sm" variant="outline" colorPalette="plain" onClick={() => void keepAsCopy()}>
                 Keep mine as a new widget
               </Button>
               <Button
+                size="sm"
                 variant="outline"
                 colorPalette="plain"
                 onClick={() => void takeSaved()}
@@ -76,6 +78,7 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
                 Load the saved version
               </Button>
               <Button
+                size="sm"
                 variant="outline"
                 colorPalette="plain"
                 disabled={!saved}
@@ -83,7 +86,12 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
               >
                 Take mine
               </Button>
-              <Button colorPalette="signal" disabled={!saved} onClick={() => saved && applyMine(saved)}>
+              <Button
+                size="sm"
+                colorPalette="signal"
+                disabled={!saved}
+                onClick={() => saved && applyMine(saved)}
+              >
                 Apply my changes to it
               </Button>
             </Dialog.Footer>

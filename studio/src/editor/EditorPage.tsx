@@ -6,7 +6,7 @@ import { get, widgetPath, type Brand, type StoredPage, type Widget } from '../sh
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { OpenEditor } from './OpenEditor.tsx';
 import { settledOf } from './state/autosave.ts';
-import { isOpenSomewhere, pendingOf, type Pending } from './state/pending.ts';
+import { isOpenSomewhere, pendingDrafts, type Pending } from './state/pending.ts';
 
 const once = { revalidateOnFocus: false, revalidateOnReconnect: false, revalidateIfStale: false };
 const fresh = { ...once, revalidateIfStale: true };
@@ -24,7 +24,7 @@ async function find(id: string): Promise<Found> {
   const isOpen = await isOpenSomewhere(id);
   const [widget, pending] = await Promise.all([
     get<Widget>(widgetPath(id)),
-    isOpen ? null : pendingOf(id).catch(() => null),
+    isOpen ? null : pendingDrafts.of(id).catch(() => null),
   ]);
   return { widget, pending };
 }

@@ -55,6 +55,7 @@ export function VersionsDialog({ onClose }: { onClose: () => void }) {
                 before={version.document}
                 after={session.document}
                 names={[`Version ${version.number}`, 'The draft']}
+                where="the draft"
               />
             )}
           </Box>

@@ -1,37 +1,34 @@
 import 'fake-indexeddb/auto';
 import { createWidget } from '@sirene/core/widget';
-import { allPending, forgetPending, keepPending, pendingOf, sendPending } from './pending.js';
+import { keptIn } from '../../shared/kept.js';
+import { pendingDrafts, sendPending } from './pending.js';
 
-const draft = (widgetId: string, name = widgetId) => ({
-  widgetId,
-  base: 3,
-  document: createWidget(name),
-  at: 77,
-});
+const draft = (name: string) => ({ base: 3, document: createWidget(name) });
 
 afterEach(async () => {
-  for (const { widgetId } of await allPending()) await forgetPending(widgetId);
+  for (const id of await pendingDrafts.keys()) await pendingDrafts.forget(id);
 });
 
 test('a draft is kept until it is forgotten, the newest of each widget', async () => {
-  await keepPending(draft('a', 'First'));
-  await keepPending(draft('a', 'Second'));
-  await keepPending(draft('b'));
-  expect((await pendingOf('a'))?.document.name).toBe('Second');
-  expect(await allPending()).toHaveLength(2);
-  await forgetPending('a');
-  expect(await pendingOf('a')).toBeNull();
-  expect((await pendingOf('b'))?.base).toBe(3);
+  await pendingDrafts.keep('a', draft('First'));
+  await pendingDrafts.keep('a', draft('Second'));
+  await pendingDrafts.keep('b', draft('Other'));
+  expect((await pendingDrafts.of('a'))?.document.name).toBe('Second');
+  expect(await pendingDrafts.keys()).toEqual(['a', 'b']);
+  await pendingDrafts.forget('a');
+  expect(await pendingDrafts.of('a')).toBeNull();
+  expect((await pendingDrafts.of('b'))?.base).toBe(3);
+  expect(await keptIn('brand').of('b')).toBeNull();
 });
 
 test('what is taken is forgotten, what is not is kept to be asked about', async () => {
-  await keepPending(draft('taken'));
-  await keepPending(draft('stale'));
+  await pendingDrafts.keep('taken', draft('Taken'));
+  await pendingDrafts.keep('stale', draft('Stale'));
   const sent: string[] = [];
-  await sendPending(({ widgetId }) => {
-    sent.push(widgetId);
-    return widgetId === 'stale' ? Promise.reject(new Error('409')) : Promise.resolve();
+  await sendPending((id) => {
+    sent.push(id);
+    return id === 'stale' ? Promise.reject(new Error('409')) : Promise.resolve();
   });
   expect(sent.sort()).toEqual(['stale', 'taken']);
-  expect((await allPending()).map(({ widgetId }) => widgetId)).toEqual(['stale']);
+  expect(await pendingDrafts.keys()).toEqual(['stale']);
 });

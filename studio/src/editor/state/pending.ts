@@ -1,51 +1,15 @@
 import type { WidgetDocument } from '@sirene/core/widget';
-import { openDB, type DBSchema } from 'idb';
+import { keptIn } from '../../shared/kept.ts';
 
-/** A draft that has not reached the server yet, as this browser keeps it. */
+/** A draft that has not reached the server yet. */
 export interface Pending {
-  widgetId: string;
   /** The version on the server that it was made from. */
   base: number;
   document: WidgetDocument;
-  /** When it was kept, ms since the epoch. */
-  at: number;
 }
 
-interface Schema extends DBSchema {
-  widget: { key: string; value: Pending };
-}
-
-const open = () =>
-  openDB<Schema>('sirene-pending', 1, {
-    upgrade: (database) => void database.createObjectStore('widget', { keyPath: 'widgetId' }),
-  });
-
-/** Keeps a draft until it has been saved: also over a closed tab, and a browser that is started anew. */
-export async function keepPending(pending: Pending): Promise<void> {
-  const database = await open();
-  await database.put('widget', pending);
-  database.close();
-}
-
-export async function forgetPending(widgetId: string): Promise<void> {
-  const database = await open();
-  await database.delete('widget', widgetId);
-  database.close();
-}
-
-export async function pendingOf(widgetId: string): Promise<Pending | null> {
-  const database = await open();
-  const found = await database.get('widget', widgetId);
-  database.close();
-  return found ?? null;
-}
-
-export async function allPending(): Promise<Pending[]> {
-  const database = await open();
-  const found = await database.getAll('widget');
-  database.close();
-  return found;
-}
+/** Drafts by the id of their widget. */
+export const pendingDrafts = keptIn<Pending>('widget');
 
 /**
  * Sends what earlier visits could not. What the server does not take, because somebody saved in between, is kept: the
@@ -53,12 +17,17 @@ export async function allPending(): Promise<Pending[]> {
  *
  * @param save sends a draft; rejected when it was not taken
  */
-export async function sendPending(save: (pending: Pending) => Promise<unknown>): Promise<void> {
-  for (const pending of await allPending())
-    await save(pending).then(
-      () => forgetPending(pending.widgetId),
-      () => undefined,
-    );
+export async function sendPending(
+  save: (widgetId: string, pending: Pending) => Promise<unknown>,
+): Promise<void> {
+  for (const id of await pendingDrafts.keys()) {
+    const pending = await pendingDrafts.of(id);
+    if (pending)
+      await save(id, pending).then(
+        () => pendingDrafts.forget(id),
+        () => undefined,
+      );
+  }
 }
 
 const lockOf = (widgetId: string): string => `sirene-edit-${widgetId}`;

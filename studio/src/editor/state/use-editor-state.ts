@@ -8,7 +8,7 @@ import { loadForeign } from '../../shared/foreign.ts';
 import { StageController } from '../stage/stage-controller.ts';
 import { Autosave } from './autosave.ts';
 import { EditSession } from './edit-session.ts';
-import { forgetPending, holdOpen, keepPending, type Pending } from './pending.ts';
+import { holdOpen, pendingDrafts, type Pending } from './pending.ts';
 import { usePictureColours } from './picture-colours.ts';
 import { SettledDocument } from './settled-document.ts';
 import { screenWidthNames, widths, type Editor, type Selection, type Target } from './editor.tsx';
@@ -51,9 +51,8 @@ export function useEditorState(loaded: Loaded): Editor {
     () =>
       new Autosave(session, widget, {
         // A browser that keeps nothing can't keep this either; the draft is sent all the same.
-        keep: (base, document) =>
-          void keepPending({ widgetId: widget.id, base, document, at: Date.now() }).catch(() => {}),
-        forget: () => forgetPending(widget.id).catch(() => {}),
+        keep: (base, document) => void pendingDrafts.keep(widget.id, { base, document }).catch(() => {}),
+        forget: () => pendingDrafts.forget(widget.id).catch(() => {}),
       }),
   );
   useEffect(() => {
