@@ -18,9 +18,10 @@ export function aliasesIn(value: unknown): string[] {
 /** A value with references to tokens that go replaced by others. */
 export function replaceAliases<T>(value: T, replacements: Readonly<Record<string, string>>): T {
   if (typeof value === 'string') {
-    return value.replace(alias, (whole, path: string) =>
-      Object.hasOwn(replacements, path) ? `{${valueAt(replacements, path)}}` : whole,
-    ) as T;
+    return value.replace(alias, (whole, path: string) => {
+      const other = valueAt(replacements, path);
+      return other === undefined ? whole : `{${other}}`;
+    }) as T;
   }
   if (Array.isArray(value)) return value.map((one) => replaceAliases(one as unknown, replacements)) as T;
   if (typeof value !== 'object' || value === null) return value;

@@ -6,7 +6,7 @@ export const iconNames: readonly string[] = Object.keys(icons);
 
 /** An icon of the library as SVG, hidden from screen readers: what it says is said in words beside it. */
 export function iconHtml(name: string, className: string): Html | null {
-  const shapes = Object.hasOwn(icons, name) ? valueAt(icons, name) : undefined;
+  const shapes = valueAt(icons, name);
   return shapes
     ? h(
         'svg',

@@ -278,7 +278,7 @@ const isForeign = /url|image|expression|import|\/\*/i;
  * @returns a sentence fragment such as "must be between 0 and 400"
  */
 export function valueProblem(name: string, value: unknown): string | null {
-  const known = Object.hasOwn(styleProperties, name) ? valueAt(styleProperties, name) : undefined;
+  const known = valueAt(styleProperties, name);
   if (!known) return `is not a style property`;
   if (aliasPath(value)) return known.tokens ? null : 'can not refer to a token';
   const { min = 0, max = Infinity } = known;

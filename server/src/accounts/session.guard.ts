@@ -17,7 +17,7 @@ import type { UserEntity } from './accounts.entity.js';
 export const sessionCookie = 'sirene_session';
 
 /** A request with who makes it, once that is known. */
-export type SignedIn = FastifyRequest & { user?: UserEntity };
+type SignedIn = FastifyRequest & { user?: UserEntity };
 
 const PUBLIC = Symbol('public');
 
@@ -42,9 +42,7 @@ export class SessionGuard implements CanActivate {
       return true;
     const request = context.switchToHttp().getRequest<SignedIn>();
     refuseOtherOrigins(request);
-    const user = await this.accounts.userOf(valueAt(request.cookies, sessionCookie));
-    if (!user) throw new UnauthorizedException('Please sign in.');
-    request.user = user;
+    await signedIn(request, this.accounts);
     return true;
   }
 }

@@ -5,9 +5,8 @@ import { DeliveryEntity } from '../actions/actions.entity.js';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { sourceOf } from '../assets/assets.entity.js';
 import { AssetsService } from '../assets/assets.service.js';
-import { Upload } from '../assets/upload.js';
 import { checkedBrand } from '../brand/brand.service.js';
-import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
+import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { PagesService } from '../pages/pages.service.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
@@ -27,7 +26,6 @@ export class ArchiveService {
     private readonly widgets: WidgetsService,
     private readonly pages: PagesService,
     private readonly assets: AssetsService,
-    @Inject(CONFIG) private readonly config: Config,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -73,12 +71,8 @@ export class ArchiveService {
   ): Promise<<T>(value: T) => T> {
     const addresses = new Map<string, string>();
     for (const { name, file, content } of assets) {
-      const upload = await Upload.receive(Readable.from([Buffer.from(content, 'base64')]), this.config.data);
-      try {
-        addresses.set(`asset:@${name}`, sourceOf(await this.assets.keep(site, file, upload)));
-      } finally {
-        await upload.drop();
-      }
+      const body = Readable.from([Buffer.from(content, 'base64')]);
+      addresses.set(`asset:@${name}`, sourceOf(await this.assets.take(site, file, body)));
     }
     return (value) =>
       JSON.parse(

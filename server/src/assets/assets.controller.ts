@@ -5,7 +5,6 @@ import {
   Delete,
   Get,
   HttpCode,
-  Inject,
   Param,
   Post,
   Query,
@@ -15,12 +14,10 @@ import { ApiConsumes, ApiTags } from '@nestjs/swagger';
 import type { FastifyRequest } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
-import { CONFIG, type Config } from '../config.js';
 import { SitesService } from '../sites/sites.service.js';
 import { sourceOf, type AssetEntity } from './assets.entity.js';
 import { AssetsService } from './assets.service.js';
 import { UploadDto } from './dto/upload.dto.js';
-import { Upload } from './upload.js';
 
 @ApiTags('assets')
 @Controller('api/sites/:site/assets')
@@ -28,7 +25,6 @@ export class AssetsController {
   constructor(
     private readonly assets: AssetsService,
     private readonly sites: SitesService,
-    @Inject(CONFIG) private readonly config: Config,
   ) {}
 
   @Get()
@@ -48,12 +44,7 @@ export class AssetsController {
     const site = await this.sites.mine(user, siteId);
     if (!(body instanceof Readable))
       throw new BadRequestException('The body must be the file itself, sent as application/octet-stream.');
-    const upload = await Upload.receive(body, this.config.data);
-    try {
-      return view(await this.assets.keep(site, name, upload));
-    } finally {
-      await upload.drop();
-    }
+    return view(await this.assets.take(site, name, body));
   }
 
   @Delete(':asset')

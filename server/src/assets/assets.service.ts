@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { mkdir, rename, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import type { Readable } from 'node:stream';
 import {
   BadRequestException,
   ConflictException,
@@ -15,7 +16,7 @@ import { WorkerPool } from '../foreign/worker-pool.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { AssetEntity } from './assets.entity.js';
 import { readAsset } from './read-asset.js';
-import type { Upload } from './upload.js';
+import { Upload } from './upload.js';
 
 /** Most bytes that one site's uploads may take. */
 const mostBytes = 2_000_000_000;
@@ -36,8 +37,18 @@ export class AssetsService {
       .find({ where: { siteId: site.id }, order: { createdAt: 'DESC' }, take: 1000 });
   }
 
-  /** Keeps an upload: its files first, then its row, so that no row is without its files. */
-  async keep(site: SiteEntity, name: string, upload: Upload): Promise<AssetEntity> {
+  /** Takes a file as it comes, and keeps it if it can be used. */
+  async take(site: SiteEntity, name: string, body: Readable): Promise<AssetEntity> {
+    const upload = await Upload.receive(body, this.config.data);
+    try {
+      return await this.#keep(site, name, upload);
+    } finally {
+      await upload.drop();
+    }
+  }
+
+  // Its files first, then its row, so that no row is without its files.
+  async #keep(site: SiteEntity, name: string, upload: Upload): Promise<AssetEntity> {
     const taken = await this.dataSource.getRepository(AssetEntity).sum('bytes', { siteId: site.id });
     const { files, ...read } = await readAsset(upload.path, this.workers);
     if ((taken ?? 0) + read.bytes > mostBytes)

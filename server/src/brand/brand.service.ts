@@ -59,8 +59,8 @@ export class BrandService {
     const widgets = await this.widgets.of(site);
     // Where a token goes without a successor the outcome can't be drawn yet.
     if (uses.length > 0) return { touched: [], uses };
-    const touched = await this.workers.run('previewBrand', {
-      widgets: widgets.map(({ id, draft, publishedNumber }) => ({
+    const touched = await this.workers.runOver('previewBrand', widgets, (some) => ({
+      widgets: some.map(({ id, draft, publishedNumber }) => ({
         id,
         document: draft,
         published: publishedNumber !== null,
@@ -68,8 +68,8 @@ export class BrandService {
       before,
       after,
       replacements,
-    });
-    return { touched, uses };
+    }));
+    return { touched: touched.flat(), uses };
   }
 
   async #checked(site: SiteEntity, { replacements = {}, ...input }: SaveBrandDto) {
@@ -104,17 +104,10 @@ export class BrandService {
 
   /** Proposes tokens from a page of the site: the sheets it links to and those it holds. */
   async propose(site: SiteEntity, { address, html }: ProposeDto): Promise<Proposal> {
-    if (html) {
-      const { css } = await this.workers.run('page', { html, address: 'https://page.example', origins: [] });
-      return this.workers.run('proposal', css);
-    }
+    if (html) return this.workers.run('proposal', (await this.workers.run('pageParts', html)).css);
     if (!address) throw new BadRequestException('Give the address of a page of the site, or its HTML.');
     const page = await this.fetcher.fetch(site, address);
-    const { css, sheets } = await this.workers.run('page', {
-      html: page.text,
-      address: page.address,
-      origins: site.origins,
-    });
+    const { css, sheets } = await this.workers.run('pageParts', page.text);
     const links = sheets.filter((link) => URL.canParse(link, page.address)).slice(0, mostSheets);
     const linked = await Promise.all(
       // A sheet from elsewhere is left out; the page's own say enough.

@@ -60,9 +60,7 @@ export class CollectService {
   /** Checks a submission and stores it with its actions; resolved when that has been committed. */
   async submit(site: SiteEntity, submission: Submission): Promise<void> {
     const seen = await this.#version(site, submission.widget, submission.body);
-    const rule = Object.hasOwn(seen.forms, submission.form)
-      ? valueAt(seen.forms, submission.form)
-      : undefined;
+    const rule = valueAt(seen.forms, submission.form);
     if (!rule) throw new NotFoundException(`form ${submission.form} is not part of this widget`);
     refuseUnknownFields(rule, submission.values);
     const { values, faults } = checkForm(rule, submission.values);

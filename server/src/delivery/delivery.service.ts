@@ -91,6 +91,8 @@ export class DeliveryService implements OnApplicationShutdown {
     page.drawn ??= this.body(page.bodyHash).then((body) =>
       serve(draw(page.name, JSON.parse(body) as CompiledWidget)),
     );
+    // What failed is asked for anew by the next.
+    page.drawn.catch(() => delete page.drawn);
     return page.drawn;
   }
 

@@ -2,7 +2,7 @@ import { previewBrand } from '../brand/preview-brand.js';
 import { readFont } from '../assets/read-font.js';
 import { readSvg } from '../assets/read-svg.js';
 import { compile } from '../widgets/compile.js';
-import { readForeignPage } from '../pages/read-page.js';
+import { readParts, readStill } from '../pages/read-page.js';
 import { propose } from '../brand/propose.js';
 import { readTokenFile } from '../brand/read-token-file.js';
 
@@ -13,7 +13,8 @@ import { readTokenFile } from '../brand/read-token-file.js';
 export const tasks = {
   font: readFont,
   svg: readSvg,
-  page: readForeignPage,
+  pageParts: readParts,
+  stillPage: readStill,
   proposal: propose,
   tokens: readTokenFile,
   compile,

@@ -16,6 +16,9 @@ export const patienceMs = 5000;
 /** Most tasks that wait in a lane. */
 const mostWaiting = 64;
 
+/** Entries of a list that are one task. */
+const batch = 50;
+
 /** Largest heap of a worker, MB. */
 const mostMemory = 256;
 
@@ -28,7 +31,8 @@ type Lane = 'files' | 'widgets';
 const lanes: Record<TaskName, Lane> = {
   font: 'files',
   svg: 'files',
-  page: 'files',
+  pageParts: 'files',
+  stillPage: 'files',
   proposal: 'files',
   tokens: 'files',
   compile: 'widgets',
@@ -63,6 +67,21 @@ export class WorkerPool implements OnApplicationShutdown {
     });
     if ('refused' in outcome) throw new BadRequestException(outcome.refused);
     return outcome.value;
+  }
+
+  /**
+   * Runs a task over a list, some entries at a time: what a site of a thousand widgets asks for is much, and no entry of it
+   * costs much.
+   */
+  async runOver<T, N extends TaskName>(
+    name: N,
+    list: readonly T[],
+    input: (some: readonly T[]) => TaskInput<N>,
+  ): Promise<TaskOutput<N>[]> {
+    const outputs: TaskOutput<N>[] = [];
+    for (let at = 0; at < list.length; at += batch)
+      outputs.push(await this.run(name, input(list.slice(at, at + batch))));
+    return outputs;
   }
 
   async onApplicationShutdown(): Promise<void> {

@@ -6,9 +6,9 @@ import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { StorePageDto } from './dto/page.dto.js';
 import { PageEntity } from './pages.entity.js';
+import type { TaskOutput } from '../foreign/tasks.js';
 import { WorkerPool } from '../foreign/worker-pool.js';
 import { PageFetcher, type FetchedPage } from './page-fetcher.js';
-import type { ForeignPage } from './read-page.js';
 
 @Injectable()
 export class PagesService {
@@ -50,8 +50,8 @@ export class PagesService {
     return this.#keep(site, address, title, (await this.#read(site, { address, text: html })).html);
   }
 
-  #read(site: SiteEntity, { address, text }: FetchedPage): Promise<ForeignPage> {
-    return this.workers.run('page', { html: text, address, origins: site.origins });
+  #read(site: SiteEntity, { address, text }: FetchedPage): Promise<TaskOutput<'stillPage'>> {
+    return this.workers.run('stillPage', { html: text, address, origins: site.origins });
   }
 
   #keep(site: SiteEntity, address: string, title: string, html: string): Promise<PageEntity> {

@@ -1,21 +1,24 @@
-import { markupProblem, pageBudget, readPage } from '@sirene/core/foreign';
+import { markupProblem, pageBudget, readPage, type PageParts } from '@sirene/core/foreign';
 import { Refusal } from '../foreign/refusal.js';
 import { stillPage } from './still-page.js';
 
-export interface ForeignPage {
-  title: string;
-  /** The still copy. */
-  html: string;
-  css: string;
-  sheets: string[];
-}
-
 /**
- * Reads a page from outside: a still copy of it, its title and its styles.
+ * Reads what a page from outside says of itself: its title and its styles.
  *
  * @throws Refusal when there is more in it than in any page
  */
-export function readForeignPage({
+export function readParts(html: string): PageParts {
+  const problem = markupProblem(html, pageBudget);
+  if (problem) throw new Refusal(`The page ${problem}, too many to be read.`);
+  return readPage(html);
+}
+
+/**
+ * Reads a page from outside for the stage: its title, and a still copy of it.
+ *
+ * @throws Refusal when there is more in it than in any page
+ */
+export function readStill({
   html,
   address,
   origins,
@@ -23,9 +26,7 @@ export function readForeignPage({
   html: string;
   address: string;
   origins: readonly string[];
-}): ForeignPage {
-  const problem = markupProblem(html, pageBudget);
-  if (problem) throw new Refusal(`The page ${problem}, too many to be read.`);
-  const { title, css, sheets } = readPage(html);
-  return { title, css, sheets, html: stillPage(html, address, origins) };
+}): { title: string; html: string } {
+  const { title } = readParts(html);
+  return { title, html: stillPage(html, address, origins) };
 }

@@ -203,10 +203,11 @@ export class WidgetsService {
       document: replaceInDocument(version.document, replacements),
     }));
     // Before the transaction, so that nobody who writes waits for it.
-    const bodies = await this.workers.run('compile', {
-      documents: live.map(({ document }) => document),
+    const bodies = await this.workers.runOver('compile', live, (some) => ({
+      documents: some.map(({ document }) => document),
       brand: whole,
-    });
+    }));
+    const compiled = bodies.flat();
     await this.transactions.write(async (manager) => {
       await this.sites.writeBrand(manager, site, brand);
       for (const widget of await manager.findBy(WidgetEntity, { siteId: site.id })) {
@@ -220,7 +221,7 @@ export class WidgetsService {
         const at = live.findIndex((one) => one.widgetId === widget.id && one.number === number);
         const document = version && replaceInDocument(version.document, replacements);
         // Published a moment ago, after the others were compiled.
-        const body = bodies[at] ?? (document && (await this.#compiled(document, whole)));
+        const body = compiled[at] ?? (document && (await this.#compiled(document, whole)));
         const publishedNumber =
           document && body
             ? await this.#addVersion(manager, widget.id, document, body, user)
