@@ -9,6 +9,7 @@ import {
   type ConditionParts,
   type StyleSheet,
   type Value,
+  setIn,
 } from './values.js';
 
 /** The level that set a value, weakest first. */
@@ -70,7 +71,7 @@ export function resolveValue(
 ): ResolvedValue | null {
   for (const condition of conditionsHolding(wanted)) {
     for (const { level, sheet, look } of sheets(sources)) {
-      const value = valueAt(valueAt(valueAt(sheet, part), condition), property);
+      const value = setIn(sheet, part, condition, property);
       if (value === undefined) continue;
       const token = aliasPath(value) ?? undefined;
       const origin: Origin = { level, condition, ...(look && { look }), ...(token && { token }) };

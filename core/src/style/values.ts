@@ -1,3 +1,5 @@
+import { valueAt } from '../maps/index.js';
+
 /** One value: px where the property is a length, a keyword, a colour, an alias, or four sides (top, right, bottom, left). */
 export type Value = string | number | [number, number, number, number];
 
@@ -60,3 +62,11 @@ export function conditionsHolding(wanted: ConditionParts): Condition[] {
 
 /** Values by part, then by condition. */
 export type StyleSheet = Record<string, Record<Condition, Values>>;
+
+/** What a sheet itself sets for a part under a condition; `undefined` where it says nothing. */
+export const setIn = (
+  sheet: StyleSheet | null | undefined,
+  part: string,
+  condition: Condition,
+  property: string,
+): Value | undefined => valueAt(valueAt(valueAt(sheet, part), condition), property);

@@ -15,6 +15,7 @@ import {
   type StyleProperty,
   type StyleSheet,
   type Value,
+  setIn,
 } from '@sirene/core/style';
 import { useMemo, useState } from 'react';
 import { Choice } from '../shared/Choice.tsx';
@@ -122,9 +123,7 @@ function SheetRows({ role, sheet, condition, onChange }: SheetProps) {
     onChange(withValue(sheet, part, at, name, value), `${part} ${at} ${name}`);
   return groupsOf(role, partsOf(role)).map((group, index) => {
     const names = [...group.properties, ...group.rare];
-    const count = names.filter(
-      (name) => valueAt(valueAt(valueAt(sheet, group.part), at), name) !== undefined,
-    ).length;
+    const count = names.filter((name) => setIn(sheet, group.part, at, name) !== undefined).length;
     return (
       <Section key={group.title} title={group.title} open={index === 0 || count > 0} count={count}>
         <GroupRows role={role} sheet={sheet} condition={condition} group={group} onSet={set} />
@@ -146,7 +145,7 @@ function GroupRows({ role, sheet, condition, group, onSet }: GroupProps) {
     names.map((name) => {
       const property = valueAt(styleProperties, name) as StyleProperty;
       const resolved = resolveValue({ role, element: sheet }, part, name, condition, brandTokens(brand));
-      const isSet = valueAt(valueAt(valueAt(sheet, part), at), name) !== undefined;
+      const isSet = setIn(sheet, part, at, name) !== undefined;
       const mark = isSet ? (
         <HereMark label={property.label} onReset={() => onSet(part, name, undefined)} />
       ) : (
@@ -165,9 +164,7 @@ function GroupRows({ role, sheet, condition, group, onSet }: GroupProps) {
         />
       );
     });
-  const rareSet = rare.filter(
-    (name) => valueAt(valueAt(valueAt(sheet, part), at), name) !== undefined,
-  ).length;
+  const rareSet = rare.filter((name) => setIn(sheet, part, at, name) !== undefined).length;
   return (
     <>
       {rows(properties)}

@@ -16,6 +16,7 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
   const { data: saved, error } = useSWR(['saved elsewhere', widget.id, savedAt], () =>
     get<Widget>(widgetPath(widget.id)),
   );
+  const problem: unknown = failure ?? error;
   const keepAsCopy = async () => {
     try {
       const { document } = session;
@@ -59,9 +60,7 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
                     where="yours"
                   />
                 )}
-                {(failure ?? error) !== undefined && (failure ?? error) !== null && (
-                  <ErrorNote error={failure ?? error} />
-                )}
+                {problem ? <ErrorNote error={problem} /> : null}
               </Stack>
             </Dialog.Body>
             <Dialog.Footer flexWrap="wrap" gap="2" px="4">

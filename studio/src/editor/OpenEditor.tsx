@@ -35,7 +35,7 @@ export function OpenEditor(loaded: Loaded) {
     stage.face(scene, visibleAt(station));
   };
   const region = (name: string, content: React.ReactNode) => (
-    <Boundary name={name} onUndo={session.canUndo ? session.undo : undefined}>
+    <Boundary name={name} onUndo={session.undo}>
       {content}
     </Boundary>
   );

@@ -4,8 +4,8 @@ import { Component, type ReactNode } from 'react';
 interface Props {
   /** What it holds, as people call it: the inspector, the stage. */
   name: string;
-  /** Takes the last change back, where there is one that may be to blame. */
-  onUndo?: (() => void) | undefined;
+  /** Takes the last change back, which may be to blame. */
+  onUndo(): void;
   children: ReactNode;
 }
 
@@ -35,11 +35,9 @@ export class Boundary extends Component<Props, { error: Error | null }> {
           Your changes are safe. Undo the last one, show {name} again, or reload the page. ({error.message})
         </Text>
         <Flex gap="2" wrap="wrap">
-          {onUndo && (
-            <Button size="xs" colorPalette="signal" onClick={again(onUndo)}>
-              Undo the last change
-            </Button>
-          )}
+          <Button size="xs" colorPalette="signal" onClick={again(onUndo)}>
+            Undo the last change
+          </Button>
           <Button size="xs" variant="outline" colorPalette="plain" onClick={again()}>
             Show again
           </Button>

@@ -1,5 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
-import { conditionOf, type Role, type StyleSheet } from '@sirene/core/style';
+import { conditionOf, setIn, type Role, type StyleSheet } from '@sirene/core/style';
 import { memo } from 'react';
 import { useEditor } from '../../state/editor.tsx';
 import { Folded } from '../../../shared/Folded.tsx';
@@ -21,7 +20,7 @@ export const StyleSections = memo(function StyleSections({ element, role, parts,
   const { condition } = useEditor();
   const at = conditionOf(condition);
   const countIn = (part: string, names: readonly string[]) =>
-    names.filter((name) => valueAt(valueAt(valueAt(own, part), at), name) !== undefined).length;
+    names.filter((name) => setIn(own, part, at, name) !== undefined).length;
   return groupsOf(role, parts).map((group, index) => {
     const count = countIn(group.part, [...group.properties, ...group.rare]);
     return (
