@@ -2,6 +2,7 @@ import { valueAt } from '../maps/index.js';
 import { isSafeColour, safeImage, wholePicture } from '../sanitise/index.js';
 import { labelPlaces, labelPlaceCss } from './label-places.js';
 import { edges, edgeCss } from './edges.js';
+import { isWrittenLength, lengthCss, lengthUnits } from './lengths.js';
 import { aliasPath, tokenVariable } from './tokens.js';
 import type { Value } from './values.js';
 
@@ -37,11 +38,17 @@ export interface StyleProperty {
   inherited?: boolean;
   /** For numbers that are not plain: what follows them in CSS. */
   unit?: string;
+  /** What its plain number counts where that is no unit of CSS, such as `×` for a multiple of the font size. */
+  suffix?: string;
+  /** The units that a number or length may be written in instead, such as `rem`. */
+  units?: readonly string[];
   /** All declarations of a value, where one of `css` does not say it. */
   write?(value: string): string;
 }
 
 type Rest = Omit<StyleProperty, 'name' | 'label' | 'kind' | 'css'>;
+
+const lengthKinds: readonly PropertyKind[] = ['length', 'sides', 'size'];
 
 const property = (
   name: string,
@@ -49,7 +56,17 @@ const property = (
   kind: PropertyKind,
   css: string,
   rest: Rest = {},
-): StyleProperty => ({ name, label, kind, css, ...rest });
+): StyleProperty => ({
+  name,
+  label,
+  kind,
+  css,
+  ...(lengthKinds.includes(kind) && { units: lengthUnits }),
+  ...rest,
+});
+
+// Where a share would have nothing to be a share of.
+const absolute = lengthUnits.filter((unit) => unit !== '%');
 
 const inherited = true;
 const words = (options: Readonly<Record<string, string>>, rest: Rest = {}): Rest => ({ options, ...rest });
@@ -94,7 +111,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
     property('imageOpacity', 'Picture’s strength', 'number', 'background-image', upTo(1, { step: 0.05 })),
     property('color', 'Text colour', 'colour', 'color', { tokens: 'color', inherited }),
     property('borderColor', 'Border colour', 'colour', 'border-color', { tokens: 'color' }),
-    property('borderWidth', 'Border width', 'sides', 'border-width', upTo(40)),
+    property('borderWidth', 'Border width', 'sides', 'border-width', upTo(40, { units: absolute })),
     property(
       'borderStyle',
       'Border line',
@@ -133,7 +150,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       }),
     ),
     property('backdropBlur', 'Blur behind', 'length', 'backdrop-filter', {
-      ...upTo(60),
+      ...upTo(60, { units: absolute }),
       write: (value) => `backdrop-filter:blur(${value})`,
     }),
     property('edge', 'Edge shape', 'keyword', 'clip-path', {
@@ -154,6 +171,8 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       min: 0.8,
       max: 3,
       step: 0.05,
+      units: ['em', 'rem', '%'],
+      suffix: '×',
       inherited,
     }),
     property('letterSpacing', 'Letter spacing', 'number', 'letter-spacing', {
@@ -161,6 +180,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       max: 1,
       step: 0.01,
       unit: 'em',
+      units: ['rem'],
       inherited,
     }),
     property(
@@ -283,6 +303,8 @@ export function valueProblem(name: string, value: unknown): string | null {
   if (aliasPath(value)) return known.tokens ? null : 'can not refer to a token';
   const { min = 0, max = Infinity } = known;
   const inRange = (n: unknown) => typeof n === 'number' && Number.isFinite(n) && n >= min && n <= max;
+  const isMeasure = (one: unknown) => inRange(one) || isWrittenLength(one, known.units ?? [], { min, max });
+  const orUnit = known.units ? ', or a length such as 1.5rem' : '';
   const isText = (pattern: RegExp, plain = (text: string) => text) =>
     typeof value === 'string' && pattern.test(plain(value)) && !isForeign.test(value);
   switch (known.kind) {
@@ -290,15 +312,15 @@ export function valueProblem(name: string, value: unknown): string | null {
       return typeof value === 'string' && isSafeColour(value) ? null : 'must be a colour, such as #20566b';
     case 'length':
     case 'number':
-      return inRange(value) ? null : `must be a number between ${min} and ${max}`;
+      return isMeasure(value) ? null : `must be a number between ${min} and ${max}${orUnit}`;
     case 'size':
-      return inRange(value) || isText(sizeText)
+      return isMeasure(value) || isText(sizeText)
         ? null
-        : `must be a number between ${min} and ${max}, a share such as 50%, or auto`;
+        : `must be a number between ${min} and ${max}${orUnit}, 50% or auto`;
     case 'sides':
-      return inRange(value) || (Array.isArray(value) && value.length === 4 && value.every(inRange))
+      return isMeasure(value) || (Array.isArray(value) && value.length === 4 && value.every(isMeasure))
         ? null
-        : `must be one number, or four (top, right, bottom, left), between ${min} and ${max}`;
+        : `must be one number, or four (top, right, bottom, left), between ${min} and ${max}${orUnit}`;
     case 'keyword':
       return typeof value === 'string' && Object.hasOwn(known.options ?? {}, value)
         ? null
@@ -324,18 +346,15 @@ export function valueProblem(name: string, value: unknown): string | null {
 export function valueCss(of: StyleProperty, value: Value): string {
   const path = aliasPath(value);
   if (path) return `var(${tokenVariable(path)})`;
-  if (Array.isArray(value)) return value.map(pixels).join(' ');
-  if (typeof value === 'number' && isLength(of)) return pixels(value);
+  if (Array.isArray(value)) return value.map(lengthCss).join(' ');
+  if (typeof value === 'number' && isLength(of)) return lengthCss(value);
   if (of.kind === 'image' && value !== 'none')
     return `url("${wholePicture(safeImage(String(value)) ?? '')}")`;
-  const text = `${value}${of.unit ?? ''}`;
+  const text = typeof value === 'number' ? `${value}${of.unit ?? ''}` : value;
   return of.kind === 'gradient'
     ? text.replace(inside, (_, path: string) => `var(${tokenVariable(path)})`)
     : text;
 }
 
 /** Whether its numbers are pixels. */
-export const isLength = ({ kind }: StyleProperty): boolean =>
-  kind === 'length' || kind === 'sides' || kind === 'size';
-
-const pixels = (n: number): string => (n === 0 ? '0' : `${n}px`);
+export const isLength = ({ kind }: StyleProperty): boolean => lengthKinds.includes(kind);

@@ -1,7 +1,11 @@
 import { valueAt } from '../maps/index.js';
+import type { Length } from './lengths.js';
 
-/** One value: px where the property is a length, a keyword, a colour, an alias, or four sides (top, right, bottom, left). */
-export type Value = string | number | [number, number, number, number];
+/** Four sides, from the top clockwise, or four corners from the top left. */
+export type Sides = [Length, Length, Length, Length];
+
+/** One value: px where the property is a length, a length with a unit, a keyword, a colour, an alias, or four sides. */
+export type Value = string | number | Sides;
 
 export type Values = Record<string, Value>;
 

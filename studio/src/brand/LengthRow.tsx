@@ -1,4 +1,4 @@
-import { Flex, Text } from '@chakra-ui/react';
+import { Flex } from '@chakra-ui/react';
 import { brandTokens } from '@sirene/core/style';
 import { NumberInput } from '../shared/NumberInput.tsx';
 import { useBrandEditing } from './brand-context.ts';
@@ -28,13 +28,12 @@ export function LengthRow({ path, unit = 'px', min, max, step = 1, help }: Props
               min={min}
               max={max}
               step={step}
-              width="64px"
+              unit={unit}
+              suffix={unit}
+              width="72px"
               value={value}
               onChange={write}
             />
-            <Text fontSize="12px" color="slate" w="18px">
-              {unit}
-            </Text>
             <input
               type="range"
               aria-label={`${path}, slider`}

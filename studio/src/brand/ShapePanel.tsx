@@ -50,7 +50,8 @@ function Spacing() {
         label="One unit, px"
         min={2}
         max={12}
-        step={1}
+        unit="px"
+        suffix="px"
         width="64px"
         value={unit}
         onChange={setUnit}

@@ -87,7 +87,9 @@ function TypeScale() {
   return (
     <>
       <Row label="Text, px">
-        {(id) => <NumberInput id={id} min={10} max={24} step={1} value={base} onChange={setBase} />}
+        {(id) => (
+          <NumberInput id={id} unit="px" suffix="px" min={10} max={24} value={base} onChange={setBase} />
+        )}
       </Row>
       <Row label="Each step">
         {(id) => (

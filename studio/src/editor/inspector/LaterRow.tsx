@@ -14,6 +14,7 @@ export function LaterRow({ id }: { id: string }) {
       {(control) => (
         <NumberInput
           id={control}
+          unit="s"
           min={0}
           max={600}
           value={value ?? 0}

@@ -184,7 +184,13 @@ function Timing({
   onChange(change: Partial<Timed>): void;
   children: React.ReactNode;
 }) {
-  const number = (label: string, key: 'strength' | 'duration' | 'delay', max: number, step: number) => (
+  const number = (
+    label: string,
+    key: 'strength' | 'duration' | 'delay',
+    max: number,
+    step: number,
+    unit?: string,
+  ) => (
     <Row label={label}>
       {(id) => (
         <NumberInput
@@ -192,6 +198,7 @@ function Timing({
           min={0}
           max={max}
           step={step}
+          unit={unit}
           value={value[key]}
           onChange={(next) => onChange({ [key]: next })}
         />
@@ -203,8 +210,8 @@ function Timing({
       <Stack gap="2">
         {children}
         {number('Strength (0 to 1)', 'strength', 1, 0.05)}
-        {number('Takes (ms)', 'duration', 10_000, 50)}
-        {number('After (ms)', 'delay', 60_000, 50)}
+        {number('Takes (ms)', 'duration', 10_000, 50, 'ms')}
+        {number('After (ms)', 'delay', 60_000, 50, 'ms')}
         <Row label="Course">
           {(id) => (
             <Choice

@@ -12,5 +12,5 @@ interface Props {
 
 /** A number with its label and its unit. */
 export function NumberRow({ label, unit, ...number }: Props) {
-  return <Row label={`${label} (${unit})`}>{(id) => <NumberInput id={id} {...number} />}</Row>;
+  return <Row label={`${label} (${unit})`}>{(id) => <NumberInput id={id} unit={unit} {...number} />}</Row>;
 }

@@ -53,7 +53,8 @@ export function GradientControl({ id, property, value, css, brand, onChange }: S
                 label={`${property.label}, angle in degrees`}
                 min={0}
                 max={360}
-                step={1}
+                unit="deg"
+                suffix="°"
                 width="58px"
                 value={gradient.angle}
                 onChange={(angle) => set({ angle })}
@@ -86,7 +87,7 @@ export function GradientControl({ id, property, value, css, brand, onChange }: S
                 bare
                 min={0}
                 max={100}
-                step={1}
+                unit="%"
                 width="36px"
                 value={Math.round(stop.at * 100)}
                 onChange={(share) => setStop(at, { at: share / 100 })}

@@ -1,12 +1,12 @@
 import { Flex } from '@chakra-ui/react';
-import { NumberInput } from '../NumberInput.tsx';
-import { tokensOf, type StyleControlProps } from './control-props.ts';
+import { MeasureInput } from '../MeasureInput.tsx';
+import { fieldOf, measureOf, tokensOf, type StyleControlProps } from './control-props.ts';
 import { TokenChoice } from './TokenChoice.tsx';
 
 // Beyond this many steps a slider can't be aimed at.
 const mostSteps = 400;
 
-/** One number: typed, drawn along a slider, or taken from the brand. */
+/** One number or length: typed, drawn along a slider, or taken from the brand. */
 export function LengthControl({ id, property, value, css, brand, onChange }: StyleControlProps) {
   const tokens = tokensOf(brand, property.tokens);
   const number = css === '' ? undefined : parseFloat(css);
@@ -14,13 +14,11 @@ export function LengthControl({ id, property, value, css, brand, onChange }: Sty
   const slides = tokens.length === 0 && min !== undefined && max !== undefined;
   return (
     <Flex gap="1.5" minW="0" align="center">
-      <NumberInput
+      <MeasureInput
         id={id}
-        min={min}
-        max={max}
-        step={step}
-        width="58px"
-        value={Number.isNaN(number) ? undefined : number}
+        {...fieldOf(property, value)}
+        width={slides ? '72px' : undefined}
+        value={measureOf(property, value, css)}
         onChange={onChange}
       />
       {slides && (

@@ -42,6 +42,8 @@ export function PositionControl({ id, property, value, onChange }: StyleControlP
         <NumberInput
           id={id}
           label={`${property.label}, across in %`}
+          unit="%"
+          suffix="%"
           min={0}
           max={100}
           value={x}
@@ -49,6 +51,8 @@ export function PositionControl({ id, property, value, onChange }: StyleControlP
         />
         <NumberInput
           label={`${property.label}, down in %`}
+          unit="%"
+          suffix="%"
           min={0}
           max={100}
           value={y}

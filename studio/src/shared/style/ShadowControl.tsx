@@ -41,7 +41,7 @@ export function ShadowControl({ id, property, value, css, brand, onChange }: Sty
                 bare
                 min={-200}
                 max={200}
-                step={1}
+                unit="px"
                 value={Number(parts[at + 1] ?? 0)}
                 onChange={(next) => write(at, String(next))}
               />

@@ -1,11 +1,9 @@
 import { Flex, Grid, IconButton } from '@chakra-ui/react';
-import type { Value } from '@sirene/core/style';
+import type { Length, Sides, Value } from '@sirene/core/style';
 import { Link2, Unlink2 } from 'lucide-react';
-import { NumberInput } from '../NumberInput.tsx';
-import { tokensOf, type StyleControlProps } from './control-props.ts';
+import { MeasureInput } from '../MeasureInput.tsx';
+import { fieldOf, measureOf, tokensOf, type StyleControlProps } from './control-props.ts';
 import { TokenChoice } from './TokenChoice.tsx';
-
-type Four = [number, number, number, number];
 
 const sideNames = ['top', 'right', 'bottom', 'left'];
 const cornerNames = ['top left', 'top right', 'bottom right', 'bottom left'];
@@ -13,10 +11,11 @@ const cornerNames = ['top left', 'top right', 'bottom right', 'bottom left'];
 /** One number for all sides or corners, or one for each. */
 export function SidesControl({ id, property, value, css, brand, onChange }: StyleControlProps) {
   const apart = Array.isArray(value);
-  const numbers = css.split(' ').map(parseFloat);
-  const four: Four = apart ? value : ([0, 1, 2, 3].map(() => numbers[0] || 0) as Four);
+  const one = apart ? undefined : measureOf(property, value, css);
+  const four: Sides = apart ? value : (Array<Length>(4).fill(one ?? 0) as Sides);
   const names = property.name === 'radius' ? cornerNames : sideNames;
-  const { min, max, label } = property;
+  const { label } = property;
+  const { suffix, ...field } = fieldOf(property, value);
   const Icon = apart ? Unlink2 : Link2;
   const link = (
     <IconButton
@@ -34,16 +33,7 @@ export function SidesControl({ id, property, value, css, brand, onChange }: Styl
   if (!apart) {
     return (
       <Flex gap="0.5" minW="0" align="center">
-        <NumberInput
-          id={id}
-          min={min}
-          max={max}
-          step={1}
-          bare
-          width="52px"
-          value={css === '' ? undefined : numbers[0]}
-          onChange={onChange}
-        />
+        <MeasureInput id={id} {...field} suffix={suffix} width="64px" value={one} onChange={onChange} />
         {link}
         <TokenChoice
           label={label}
@@ -57,17 +47,15 @@ export function SidesControl({ id, property, value, css, brand, onChange }: Styl
   return (
     <Flex gap="0.5" minW="0" align="center">
       <Grid templateColumns="repeat(4, minmax(0, 1fr))" gap="0.5" flex="1" minW="0">
-        {four.map((one, at) => (
-          <NumberInput
+        {four.map((side, at) => (
+          <MeasureInput
             key={at}
             id={at === 0 ? id : undefined}
             label={`${label}, ${names[at]}`}
-            min={min}
-            max={max}
-            step={1}
+            {...field}
             bare
-            value={one}
-            onChange={(next) => onChange(four.with(at, next) as Four)}
+            value={side}
+            onChange={(next) => onChange(four.with(at, next) as Sides)}
           />
         ))}
       </Grid>

@@ -2,7 +2,7 @@ import { NativeSelect } from '@chakra-ui/react';
 import { aliasPath, type Value } from '@sirene/core/style';
 import type { NamedToken } from './control-props.ts';
 
-/** A value taken from the brand by its name; shows "own" while it is none of them. */
+/** Takes a value from the brand by its name. Only its arrow is seen: the field beside it shows the name. */
 export function TokenChoice({
   label,
   tokens,
@@ -16,15 +16,18 @@ export function TokenChoice({
 }) {
   if (tokens.length === 0) return null;
   return (
-    <NativeSelect.Root size="xs" w="72px" flex="none">
+    <NativeSelect.Root size="xs" w="24px" flex="none">
       <NativeSelect.Field
         aria-label={`${label} from the brand`}
         value={aliasPath(value) ?? ''}
         onChange={(event) => onChange(`{${event.target.value}}`)}
-        px="1.5"
+        title={`${label} from the brand`}
+        px="0"
+        color="transparent"
+        css={{ '& option': { color: 'ink', background: 'sheet' } }}
       >
         <option value="" disabled>
-          own
+          custom
         </option>
         {tokens.map(({ path, name }) => (
           <option key={path} value={path}>
@@ -32,7 +35,7 @@ export function TokenChoice({
           </option>
         ))}
       </NativeSelect.Field>
-      <NativeSelect.Indicator />
+      <NativeSelect.Indicator insetEnd="1" color="slate" />
     </NativeSelect.Root>
   );
 }

@@ -1,4 +1,5 @@
-import { brandTokens, type Brand, type StyleProperty, type Value } from '@sirene/core/style';
+import { readMeasure, type Measure } from '@sirene/core/measure';
+import { aliasPath, brandTokens, type Brand, type StyleProperty, type Value } from '@sirene/core/style';
 
 export interface StyleControlProps {
   id: string;
@@ -12,6 +13,24 @@ export interface StyleControlProps {
 
 /** What stands where nothing is set: what is around speaks for it, or nothing does. */
 export const unsetText = ({ inherited }: StyleProperty): string => (inherited ? 'as around' : 'as it comes');
+
+/** How a field for a number of this property reads what is typed, and what it shows. */
+export function fieldOf({ kind, min, max, step, unit, units, suffix }: StyleProperty, value?: Value) {
+  const own = kind === 'number' ? unit : 'px';
+  return { min, max, step, unit: own, units, suffix: aliasPath(value)?.split('.').at(-1) ?? suffix ?? own };
+}
+
+/** What a field for a number shows: the value as set, or what its token stands for. */
+export function measureOf(
+  property: StyleProperty,
+  value: Value | undefined,
+  css: string,
+): Measure | undefined {
+  if (typeof value === 'number') return value;
+  if (css === '') return undefined;
+  const read = readMeasure(css, fieldOf(property));
+  return 'measure' in read ? read.measure : read.nearest;
+}
 
 export interface NamedToken {
   path: string;

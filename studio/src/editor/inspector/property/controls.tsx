@@ -64,13 +64,14 @@ function ToggleControl({ id, property, value, onChange }: PropertyControlProps<b
 }
 
 function NumberControl({ id, property, value, onChange }: PropertyControlProps<number>) {
-  const { min, max, step } = property;
+  const { min, max, step, unit } = property;
   return (
     <NumberInput
       id={id}
-      {...(min !== undefined && { min })}
-      {...(max !== undefined && { max })}
-      {...(step !== undefined && { step })}
+      min={min}
+      max={max}
+      step={step}
+      unit={unit}
       value={value}
       onChange={onChange}
       onClear={property.always ? undefined : () => onChange(undefined)}
