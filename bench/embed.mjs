@@ -16,7 +16,7 @@ export default function embed() {
       kilobytes(`${built}embed.js`),
       'kB gzip',
       preact,
-      7,
+      9,
     ),
     ...parts.map((part) =>
       figure(`embed: ${part.split('-')[0]} part`, kilobytes(`${built}embed/${part}`), 'kB gzip', preact, 4),

@@ -84,10 +84,10 @@ export default function stage() {
     await page.getByRole('treeitem', { name: 'Heading g0' }).click();
     await page.frameLocator('iframe[title]').getByText('Heading g0').waitFor();
     await watch(page);
-    await page.getByRole('textbox', { name: 'Words' }).focus();
+    await page.getByRole('textbox', { name: 'Text' }).focus();
     await page.keyboard.press('End');
     const typed = await stepped(page, () => page.keyboard.press('x'), 'wordsByHand');
-    await page.getByRole('spinbutton', { name: 'Type size' }).focus();
+    await page.getByRole('spinbutton', { name: 'Font size' }).focus();
     const drawn = await stepped(
       page,
       (at) => page.keyboard.press(at % 20 < 10 ? 'ArrowUp' : 'ArrowDown'),

@@ -8,7 +8,7 @@ test.beforeEach(async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Brand', level: 1 })).toBeVisible();
 });
 
-const sheet = (page: Page) => page.getByRole('region', { name: 'The brand on real pieces' });
+const sheet = (page: Page) => page.getByRole('region', { name: 'Brand preview' });
 
 /** The ground of the main button on the sheet, as it is drawn. */
 const buttonGround = (page: Page) =>
@@ -32,7 +32,7 @@ test('a colour is seen on the sheet at once, undone, and saved with what it touc
   await page.getByRole('button', { name: 'Redo' }).click();
   await expectAccessible(page);
 
-  await page.getByRole('button', { name: 'Save for the site' }).click();
+  await page.getByRole('button', { name: 'Save for site' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('heading', { name: /widgets look different/ })).toBeVisible();
   await expect(
@@ -44,25 +44,27 @@ test('a colour is seen on the sheet at once, undone, and saved with what it touc
     .evaluateAll((buttons) => buttons.map((button) => getComputedStyle(button).backgroundColor));
   expect(grounds).toEqual([before, 'rgb(122, 32, 72)']);
   await expectAccessible(page);
-  await dialog.getByRole('button', { name: 'Make the change' }).click();
+  await dialog.getByRole('button', { name: 'Apply change' }).click();
   await expect(dialog).toHaveCount(0);
 
   // Back to what it was, for whoever comes after.
   await paint(page, /^accent ?buttons/, '#3d3f9e');
-  await page.getByRole('button', { name: 'Save for the site' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Make the change' }).click();
+  await page.getByRole('button', { name: 'Save for site' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Apply change' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
 test('a token that is in use goes only for another', async ({ page }) => {
-  await page.getByRole('button', { name: 'Take color.lamp out of the brand' }).click();
-  await page.getByRole('button', { name: 'Save for the site' }).click();
+  await page.getByRole('button', { name: 'Remove color.lamp from the brand' }).click();
+  await page.getByRole('button', { name: 'Save for site' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByRole('heading', { name: 'A token goes that is still in use' })).toBeVisible();
+  await expect(
+    dialog.getByRole('heading', { name: 'A token that is still in use is removed' }),
+  ).toBeVisible();
   await expect(dialog.getByText(/color\.lamp is used by the look Lamplight.*Circle plans/)).toBeVisible();
-  await expect(dialog.getByRole('button', { name: 'Make the change' })).toBeDisabled();
-  await dialog.getByLabel('In place of color.lamp').selectOption('color.accent');
-  await expect(dialog.getByRole('button', { name: 'Make the change' })).toBeEnabled();
+  await expect(dialog.getByRole('button', { name: 'Apply change' })).toBeDisabled();
+  await dialog.getByLabel('Replacement for color.lamp').selectOption('color.accent');
+  await expect(dialog.getByRole('button', { name: 'Apply change' })).toBeEnabled();
   await dialog.getByRole('button', { name: 'Cancel' }).click();
 });
 
@@ -74,8 +76,8 @@ test('a look is made and seen in every state, its form’s fields too', async ({
   const preview = page.getByRole('tabpanel').locator('.l-loud');
   await page.getByRole('tabpanel').getByLabel('Corner radius', { exact: true }).fill('3');
   await expect(worn).toHaveCSS('border-radius', '3px');
-  await page.getByLabel('Which state').selectOption('hover');
-  await page.getByRole('tabpanel').getByLabel('Ground', { exact: true }).click();
+  await page.getByLabel('State').selectOption('hover');
+  await page.getByRole('tabpanel').getByLabel('Background', { exact: true }).click();
   await page.getByLabel('Colour as text').fill('#112233');
   await page.keyboard.press('Escape');
   await expect(preview).toHaveCSS('background-color', 'rgb(17, 34, 51)');
@@ -84,14 +86,14 @@ test('a look is made and seen in every state, its form’s fields too', async ({
 });
 
 test('scales of colour and of type come from one figure', async ({ page }) => {
-  await page.getByRole('button', { name: 'A scale from one colour' }).click();
-  await page.getByLabel('Name of the scale').fill('sea');
-  await page.getByRole('button', { name: 'Put the ten into the brand' }).click();
+  await page.getByRole('button', { name: 'Scale from one colour' }).click();
+  await page.getByLabel('Scale name').fill('sea');
+  await page.getByRole('button', { name: 'Add ten colours' }).click();
   await expect(page.getByLabel(/^sea\.(50|500|900)$/)).toHaveCount(3);
   await page.getByRole('tab', { name: 'Type', exact: true }).click();
-  await page.getByRole('button', { name: 'A scale from two figures' }).click();
-  await page.getByLabel('Each step').selectOption('1.333');
-  await page.getByRole('button', { name: 'Use these sizes' }).click();
+  await page.getByRole('button', { name: 'Type scale' }).click();
+  await page.getByLabel('Ratio').selectOption('1.333');
+  await page.getByRole('button', { name: 'Apply sizes' }).click();
   await expect(page.getByLabel('title', { exact: true }).first()).not.toHaveValue('26');
 });
 
@@ -118,7 +120,9 @@ test('a token file of another tool comes in, what can’t be used is listed, and
   );
   await expect(dialog.getByText('2 tokens can be used.')).toBeVisible();
   await expect(dialog.getByRole('listitem')).toContainText('odd is a typography');
-  await expect(dialog.getByLabel('In place of color.accent', { exact: true })).toHaveValue('house.primary');
+  await expect(dialog.getByLabel('Replacement for color.accent', { exact: true })).toHaveValue(
+    'house.primary',
+  );
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Use 2 tokens' }).click();
   expect(await buttonGround(page)).toBe('rgb(15, 95, 60)');
@@ -137,18 +141,18 @@ test('a token file of another tool comes in, what can’t be used is listed, and
 
 test('a brand is read off the client’s page', async ({ page }) => {
   await page.getByRole('button', { name: 'Import and export' }).click();
-  await page.getByRole('menuitem', { name: 'Take it from a page' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Take the brand from a page' });
+  await page.getByRole('menuitem', { name: 'Import from a page' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Import brand from a page' });
   await dialog.getByLabel(/^Address of a page/).fill('https://elsewhere.example/');
-  await dialog.getByRole('button', { name: 'Read it' }).click();
+  await dialog.getByRole('button', { name: 'Read page' }).click();
   await expect(dialog.getByRole('alert')).toContainText('not on the site');
   await dialog.getByLabel(/^Address of a page/).fill(`${demo}/`);
-  await dialog.getByRole('button', { name: 'Read it' }).click();
-  await expect(dialog.getByText(/Typefaces: .*Fraunces/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Read page' }).click();
+  await expect(dialog.getByText(/Fonts: .*Fraunces/)).toBeVisible();
   await expect(dialog.getByText('#ffb547')).toBeVisible();
   await expectAccessible(page);
-  await dialog.getByRole('button', { name: 'Use what is proposed' }).click();
-  await expect(page.getByRole('button', { name: 'Save for the site' })).toBeEnabled();
+  await dialog.getByRole('button', { name: 'Use proposal' }).click();
+  await expect(page.getByRole('button', { name: 'Save for site' })).toBeEnabled();
 });
 
 test('an origin mark leads to the token that a value comes from', async ({ page }) => {

@@ -47,7 +47,6 @@ test('by keyboard alone: a pop-up is built, ordered, nested and cleared', async 
   await addByKey('Heading');
   await addByKey('Form');
   await addByKey('E-mail field');
-  await addByKey('Button');
   await expect(elements).toHaveText(['By keyboard', 'A heading', 'Form', 'E-mail', 'Send']);
 
   await row(page, 'A heading').focus();
@@ -128,14 +127,14 @@ test('two tabs: the second save is held back, and nothing of either is lost', as
   const other = await context.newPage();
   await other.goto(page.url());
   await row(other, 'A heading').click();
-  await other.getByRole('region', { name: 'Inspector' }).getByLabel('Words').fill('Theirs');
+  await other.getByRole('region', { name: 'Inspector' }).getByLabel('Text').fill('Theirs');
   await saved(other);
   await row(page, 'A heading').click();
-  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Words').fill('Mine');
+  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Text').fill('Mine');
   const dialog = page.getByRole('alertdialog', { name: 'Saved elsewhere' });
   await expect(dialog).toContainText('Nothing is lost');
   await expectAccessible(page);
-  await dialog.getByRole('button', { name: 'Keep mine as a new widget' }).click();
+  await dialog.getByRole('button', { name: 'Save mine as a new widget' }).click();
   await expect(page.getByRole('heading', { name: 'Two tabs (my version)' })).toBeVisible();
   await expect(row(page, 'Mine')).toBeVisible();
   await other.reload();
@@ -144,19 +143,19 @@ test('two tabs: the second save is held back, and nothing of either is lost', as
 
 test('mistakes are shown where they are made, and kept out', async ({ page }) => {
   await page.getByRole('button', { name: 'New widget' }).click();
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByText('Give it a name that says what it is for')).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
 
   await newWidget(page, 'Mistakes');
   await add(page, 'Button');
-  await page.getByRole('region', { name: 'Inspector' }).getByLabel('When pressed').selectOption('link');
-  await page.getByLabel('Address of the page').fill('javascript:alert(1)');
+  await page.getByRole('region', { name: 'Inspector' }).getByLabel('On click').selectOption('link');
+  await page.getByLabel('Page URL').fill('javascript:alert(1)');
   await expect(page.getByRole('region', { name: 'Inspector' }).getByRole('alert')).toContainText(
     'Not applied: it must be a web, mail or telephone address',
   );
   await saved(page);
-  await page.getByLabel('Address of the page').fill('/shop/');
+  await page.getByLabel('Page URL').fill('/shop/');
   await saved(page);
 
   const recipients = await openPiece(page, 'Afterwards', /nobody/);
@@ -165,7 +164,9 @@ test('mistakes are shown where they are made, and kept out', async ({ page }) =>
   await page.keyboard.press('Escape');
 
   await page.getByRole('button', { name: /^Check \d/ }).click();
-  await expect(page.getByText('Nothing to mend.').or(page.getByText(/thanks are empty/))).toBeVisible();
+  await expect(
+    page.getByText('No problems found.').or(page.getByText(/thank-you message is empty/)),
+  ).toBeVisible();
 });
 
 test('Check finds grey on grey and repairs it in one click', async ({ page }) => {
@@ -181,7 +182,7 @@ test('Check finds grey on grey and repairs it in one click', async ({ page }) =>
     .getByRole('dialog', { name: 'Check' })
     .getByRole('button', { name: /^Use #/ })
     .click();
-  await expect(page.getByText('Nothing to mend.')).toBeVisible();
+  await expect(page.getByText('No problems found.')).toBeVisible();
 });
 
 test('the narrower screens of the stage, and every station, are free of serious faults', async ({ page }) => {
@@ -199,7 +200,7 @@ test('the narrower screens of the stage, and every station, are free of serious 
 
 test('the error state is looked at on the stage, styled, and follows every edit', async ({ page }) => {
   await openWidget(page, 'Sky letter');
-  await page.getByRole('button', { name: 'With mistakes' }).click();
+  await page.getByRole('button', { name: 'Invalid' }).click();
   const message = stage(page).getByText('Please enter your e-mail address');
   await expect(message).toBeVisible();
   await expect(message).toHaveCSS('color', 'rgb(168, 32, 58)');
@@ -207,7 +208,7 @@ test('the error state is looked at on the stage, styled, and follows every edit'
   await page.getByRole('region', { name: 'Inspector' }).getByLabel('Placeholder').fill('you@place.example');
   await expect(stage(page).getByPlaceholder('you@place.example')).toBeVisible();
   await expect(message).toBeVisible();
-  await page.getByRole('button', { name: 'As it opens' }).click();
+  await page.getByRole('button', { name: 'Default' }).click();
   await expect(message).toHaveCount(0);
   await page.keyboard.press('Control+z');
   await saved(page);

@@ -277,7 +277,7 @@ test('a part that can’t be had is asked for again, then the visitor is told an
   await openLetter(page);
   await letter(page).getByLabel('E-mail').fill('mira@stone.example');
   await letter(page).getByRole('button', { name: 'Send me the Sky letter' }).click();
-  await expect(letter(page)).toContainText('That did not go through', { timeout: 15_000 });
+  await expect(letter(page)).toContainText('That didn’t go through', { timeout: 15_000 });
   expect(asked).toBeGreaterThanOrEqual(3);
   await expect(letter(page).getByLabel('E-mail')).toHaveValue('mira@stone.example');
   isThere = true;

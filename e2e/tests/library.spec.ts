@@ -6,7 +6,7 @@ test.beforeEach(({ page }) => signIn(page));
 
 const menuOf = async (page: Page, widget: string, item: string | RegExp) => {
   await find(page, widget);
-  await page.getByRole('button', { name: `What to do with ${widget}`, exact: true }).click();
+  await page.getByRole('button', { name: `Actions for ${widget}`, exact: true }).click();
   await page.getByRole('menuitem', { name: item }).click();
 };
 const inspector = (page: Page) => page.getByRole('region', { name: 'Inspector' });
@@ -22,48 +22,48 @@ test('a starter is found by purpose, kind, place and words, and begun with', asy
   await page.getByLabel('Placement').selectOption({ label: 'Side panel' });
   await expect(count).toHaveText('1 starter');
   await page.getByLabel('Search starters').fill('nothing like it');
-  await expect(page.getByText('No starter fits.')).toBeVisible();
+  await expect(page.getByText('No starters found.')).toBeVisible();
   await page.getByLabel('Search starters').fill('panel');
   await page.getByRole('button', { name: 'Basket at the side' }).click();
   const dialog = page.getByRole('dialog', { name: 'Basket at the side' });
   await expect(dialog.getByText('Empty', { exact: true })).toBeVisible();
   await expectAccessible(page);
   await dialog.getByRole('textbox', { name: 'Name' }).fill('Winter basket');
-  await dialog.getByRole('button', { name: 'Begin with it' }).click();
+  await dialog.getByRole('button', { name: 'Use starter' }).click();
   await expect(row(page, 'Winter basket')).toBeVisible();
   await expect(stage(page).getByRole('heading', { name: 'Your basket' })).toBeVisible();
 
   // Its scenes, and as much in it as one likes.
   const lines = stage(page).locator('[data-basket] li');
   await expect(lines).toHaveCount(2);
-  await page.getByLabel('In the basket').fill('9');
+  await page.getByLabel('Basket').fill('9');
   await expect(lines).toHaveCount(9);
   await page.getByRole('group', { name: 'Scenes' }).getByRole('button', { name: 'Empty' }).click();
   await expect(stage(page).getByText('Nothing in it yet.')).toBeVisible();
 });
 
 test('a widget is kept as a starter, and taken off again', async ({ page }) => {
-  await menuOf(page, 'Sky letter', 'Keep as a starter');
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
+  await menuOf(page, 'Sky letter', 'Save as starter');
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Say in one sentence what it is for')).toBeVisible();
-  await page.getByLabel('What it is for').fill('Asks readers of the journal for their address.');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByLabel('Description').fill('Asks readers of the journal for their address.');
+  await page.getByRole('button', { name: 'Save' }).click();
   await page.getByRole('link', { name: 'Starters' }).click();
   await page.getByLabel('Search starters').fill('readers of the journal');
   await page.getByRole('button', { name: 'Sky letter' }).click();
-  await page.getByRole('button', { name: 'Take it off the starters' }).click();
-  await expect(page.getByText('No starter fits.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove starter' }).click();
+  await expect(page.getByText('No starters found.')).toBeVisible();
 });
 
 test('a duplicate opens with what is worth checking in it', async ({ page }) => {
   await menuOf(page, 'Sky letter', 'Duplicate');
   await page.getByRole('dialog').getByRole('button', { name: 'Duplicate' }).click();
   const review = page.getByRole('dialog', { name: 'A copy of Sky letter' });
-  await expect(review.getByLabel('Name of the copy')).toHaveValue('Sky letter (copy)');
+  await expect(review.getByLabel('Copy name')).toHaveValue('Sky letter (copy)');
   await expect(review.getByText('desk@larkmoor.example')).toBeVisible();
   await expect(review.getByText('/journal/*')).toBeVisible();
   await expectAccessible(page);
-  await review.getByLabel('Name of the copy').fill('Shop letter');
+  await review.getByLabel('Copy name').fill('Shop letter');
   await review
     .getByRole('listitem')
     .filter({ hasText: 'Recipients' })
@@ -77,7 +77,7 @@ test('a duplicate opens with what is worth checking in it', async ({ page }) => 
 
 test('on another site a copy says what its brand does not have', async ({ page }) => {
   await menuOf(page, 'Circle plans', 'Duplicate');
-  await page.getByLabel('On the site').selectOption({ label: 'Wend & Weft' });
+  await page.getByLabel('Site').selectOption({ label: 'Wend & Weft' });
   await page.getByRole('dialog').getByRole('button', { name: 'Duplicate' }).click();
   const review = page.getByRole('dialog', { name: 'A copy of Circle plans' });
   await expect(
@@ -122,7 +122,7 @@ test('a widget goes out as JSON and HTML and comes in again; what can’t come i
 
 test('the menu of a row is opened, left and used by keys', async ({ page }) => {
   await find(page, 'Basket');
-  const button = page.getByRole('button', { name: 'What to do with Basket' });
+  const button = page.getByRole('button', { name: 'Actions for Basket' });
   await button.focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('menu')).toBeVisible();
@@ -143,12 +143,12 @@ test('what is deleted is brought back', async ({ page }) => {
   await menuOf(page, 'Short-lived', 'Delete');
   await expect(page.getByText('Short-lived is deleted')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Short-lived' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByRole('link', { name: 'Short-lived' })).toBeVisible();
   await page.getByLabel('Search widgets').fill('short');
   await expect(page.getByRole('row')).toHaveCount(2);
   await page.getByLabel('State').selectOption({ label: 'Published' });
-  await expect(page.getByText('No widget fits.')).toBeVisible();
+  await expect(page.getByText('No widgets found.')).toBeVisible();
 });
 
 test('an element is kept on the shelf and put in elsewhere; copied, its style alone too, across widgets', async ({
@@ -158,12 +158,12 @@ test('an element is kept on the shelf and put in elsewhere; copied, its style al
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await newWidget(page, 'Giver');
   await add(page, 'Heading');
-  await inspector(page).getByLabel('Words').fill('Kept for later');
-  await inspector(page).getByLabel('Type size', { exact: true }).fill('31');
-  await inspector(page).getByRole('button', { name: 'Keep on the shelf' }).click();
-  await page.getByLabel('Name on the shelf').fill('A large heading');
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByLabel('Name on the shelf')).toHaveCount(0);
+  await inspector(page).getByLabel('Text').fill('Kept for later');
+  await inspector(page).getByLabel('Font size', { exact: true }).fill('31');
+  await inspector(page).getByRole('button', { name: 'Save to shelf' }).click();
+  await page.getByLabel('Shelf name').fill('A large heading');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByLabel('Shelf name')).toHaveCount(0);
   await row(page, 'Kept for later').click();
   await page.keyboard.press('Control+c');
   await page.keyboard.press('Control+Alt+c');
@@ -198,12 +198,12 @@ test('several elements at once: selected, moved, styled, renamed and removed', a
   await newWidget(page, 'Several');
   for (const words of ['One', 'Two', 'Three']) {
     await add(page, 'Paragraph');
-    await inspector(page).getByLabel('Words').fill(words);
+    await inspector(page).getByLabel('Text').fill(words);
   }
   await row(page, 'One').click();
   await row(page, 'Two').click({ modifiers: ['Control'] });
   await expect(inspector(page).getByRole('heading', { name: 'Text and 1 more' })).toBeVisible();
-  await inspector(page).getByLabel('Type size', { exact: true }).fill('25');
+  await inspector(page).getByLabel('Font size', { exact: true }).fill('25');
   for (const words of ['One', 'Two'])
     await expect(stage(page).getByText(words, { exact: true })).toHaveCSS('font-size', '25px');
   await row(page, 'One').focus();
@@ -222,7 +222,7 @@ test('several elements at once: selected, moved, styled, renamed and removed', a
   await page.keyboard.press('Enter');
   await expect(row(page, 'The last word')).toBeVisible();
   await row(page, 'The last word').dblclick();
-  await page.getByLabel('Name in the outline').fill('');
+  await page.getByLabel('Element name').fill('');
   await page.keyboard.press('Enter');
   await expect(row(page, 'Three')).toBeVisible();
 });

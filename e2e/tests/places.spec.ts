@@ -16,7 +16,7 @@ test('anything is found by its name, by keys alone', async ({ page }) => {
   await page.keyboard.press('Control+k');
   await page.keyboard.type('as on a phone');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Width of the stage, px')).toHaveValue('390');
+  await expect(page.getByLabel('Stage width in px')).toHaveValue('390');
 
   await page.keyboard.press('Control+k');
   await page.keyboard.type('ada');
@@ -26,7 +26,7 @@ test('anything is found by its name, by keys alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Brand', level: 1 })).toBeVisible();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Ctrl K');
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toContainText('Ctrl K');
   await expectAccessible(page);
 });
 
@@ -52,12 +52,12 @@ test('the hour on the stage is set without touching the countdown', async ({ pag
   await openWidget(page, 'Meteor night');
   await expect(stage(page).getByText('The falling stars of December, in')).toBeVisible();
   const figures = stage(page).locator('[data-unit]');
-  await page.getByRole('button', { name: 'A day before' }).click();
+  await page.getByRole('button', { name: 'One day before' }).click();
   await expect(figures.first()).toHaveText(/^0[01]$/);
   await page.getByRole('button', { name: '10 s before' }).click();
   await expect(figures.nth(2)).toHaveText('00');
   await expect(stage(page).getByText('They are falling.')).toBeVisible({ timeout: 15_000 });
-  await page.getByRole('button', { name: 'Back to now' }).click();
+  await page.getByRole('button', { name: 'Now' }).click();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
 });
 
@@ -65,14 +65,14 @@ test('a page of the site is fetched for the stage; others are refused', async ({
   await openWidget(page, 'Sky letter');
   await page.getByRole('button', { name: 'Add a page of the site' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add a page to the stage' });
-  await dialog.getByLabel('Address').fill('https://elsewhere.example/');
-  await dialog.getByRole('button', { name: 'Fetch it' }).click();
+  await dialog.getByLabel('URL').fill('https://elsewhere.example/');
+  await dialog.getByRole('button', { name: 'Fetch page' }).click();
   await expect(dialog.getByRole('alert')).toContainText('not on the site');
-  await dialog.getByLabel('Address').fill(`${demo}/nowhere/`);
-  await dialog.getByRole('button', { name: 'Fetch it' }).click();
+  await dialog.getByLabel('URL').fill(`${demo}/nowhere/`);
+  await dialog.getByRole('button', { name: 'Fetch page' }).click();
   await expect(dialog.getByRole('alert')).toContainText('answered 404');
-  await dialog.getByLabel('Address').fill('donate/');
-  await dialog.getByRole('button', { name: 'Fetch it' }).click();
+  await dialog.getByLabel('URL').fill('donate/');
+  await dialog.getByRole('button', { name: 'Fetch page' }).click();
   await expect(dialog).toHaveCount(0);
   await expect(stage(page).getByRole('heading', { name: 'A motor for the dome' })).toBeVisible();
 });
@@ -105,39 +105,37 @@ test('own CSS is checked while it is typed, and reaches the stage', async ({ pag
   await newWidget(page, 'Styled');
   await add(page, 'Button');
   await row(page, 'Styled').click();
-  await page.getByRole('region', { name: 'Inspector' }).getByRole('button', { name: 'Own CSS' }).click();
-  const code = page.getByRole('textbox', { name: 'Own CSS' });
+  await page.getByRole('region', { name: 'Inspector' }).getByRole('button', { name: 'Custom CSS' }).click();
+  const code = page.getByRole('textbox', { name: 'Custom CSS' });
   await code.click();
   await page.keyboard.insertText('.r-button{letter-spacing:3px;colour:red}.nothing{color:red}');
-  const problems = page.getByRole('status', { name: 'Problems of the CSS' });
+  const problems = page.getByRole('status', { name: 'CSS problems' });
   await expect(problems).toContainText('colour is not a property');
   await expect(problems).toContainText('.nothing reaches nothing in this widget');
-  await expect(stage(page).getByRole('button', { name: 'Send' })).toHaveCSS('letter-spacing', '3px');
+  await expect(stage(page).getByText('Learn more')).toHaveCSS('letter-spacing', '3px');
 });
 
 test('Check finds what only a drawn widget tells, and mends it', async ({ page }) => {
   await newWidget(page, 'Checked');
   await add(page, 'Heading');
-  await add(page, 'Picture');
+  await add(page, 'Image');
   await add(page, 'E-mail field');
-  await add(page, 'Button');
-  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Words').fill('Send');
   await add(page, 'Button');
   const check = page.getByRole('button', { name: /^Check \d+$/ });
   await check.click();
   const list = page.getByRole('dialog', { name: 'Check' }).getByRole('listitem');
-  await expect(list.filter({ hasText: 'A picture is not chosen yet' })).toBeVisible();
-  await expect(list.filter({ hasText: 'a second button as loud as' })).toBeVisible();
+  await expect(list.filter({ hasText: 'An image is not chosen yet' })).toBeVisible();
+  await expect(list.filter({ hasText: 'a second primary button' })).toBeVisible();
   await list
     .filter({ hasText: 'nothing says what becomes' })
     .getByRole('button', { name: 'Add a legal notice' })
     .click();
-  await expect(stage(page).getByText('We use what you send for this alone')).toBeVisible();
-  await list.filter({ hasText: 'a second button' }).getByRole('button', { name: 'Make it quieter' }).click();
-  await expect(list.filter({ hasText: 'a second button' })).toHaveCount(0);
+  await expect(stage(page).getByText('We use your details for this only')).toBeVisible();
   await list
-    .filter({ hasText: 'A picture is not chosen' })
-    .getByRole('button', { name: 'Remove it' })
+    .filter({ hasText: 'a second primary button' })
+    .getByRole('button', { name: 'Make it secondary' })
     .click();
-  await expect(list.filter({ hasText: 'A picture is not chosen' })).toHaveCount(0);
+  await expect(list.filter({ hasText: 'a second primary button' })).toHaveCount(0);
+  await list.filter({ hasText: 'An image is not chosen' }).getByRole('button', { name: 'Remove it' }).click();
+  await expect(list.filter({ hasText: 'An image is not chosen' })).toHaveCount(0);
 });

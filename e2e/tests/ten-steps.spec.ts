@@ -39,7 +39,6 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await add(page, 'Form');
     await add(page, 'Name field');
     await add(page, 'E-mail field');
-    await add(page, 'Button');
     const heading = stage(page).getByRole('heading', { name: 'A heading' });
     await doubleClickOnStage(page, heading);
     await page.keyboard.type('Winter under the dome');
@@ -62,14 +61,14 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
   await test.step('style: own values with their origin, reset, and a readable colour in one click', async () => {
     await row(page, 'Winter under the dome').click();
     const inspector = page.getByRole('region', { name: 'Inspector' });
-    const size = inspector.getByLabel('Type size', { exact: true });
+    const size = inspector.getByLabel('Font size', { exact: true });
     await size.fill('32');
     await expect(stage(page).getByRole('heading', { name: 'Winter' })).toHaveCSS('font-size', '32px');
-    await inspector.getByRole('button', { name: 'Type size is set here. Reset' }).click();
+    await inspector.getByRole('button', { name: 'Font size is set here. Reset' }).click();
     await expect(stage(page).getByRole('heading', { name: 'Winter' })).toHaveCSS('font-size', '26px');
 
     await row(page, 'Send').click();
-    await inspector.getByLabel('Ground', { exact: true }).click();
+    await inspector.getByLabel('Background', { exact: true }).click();
     await page.getByLabel('Colour as text').fill('#ffb547');
     await page.keyboard.press('Escape');
     const repair = inspector.getByRole('button', { name: /^Use #/ });
@@ -106,21 +105,21 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await pages.getByLabel('Exclude').fill('/shop/moor-chart');
     await page.keyboard.press('Escape');
     await expect(page.locator('[data-sentence]')).toHaveText(
-      'May appear on pages under /shop except /shop/moor-chart, to every visitor.',
+      'Shown on pages under /shop except /shop/moor-chart, to every visitor.',
     );
     await expect(stage(page).getByRole('dialog')).toHaveCount(0);
 
-    const triggers = await openPiece(page, 'Appear', /as soon as the page/);
-    await triggers.getByRole('button', { name: 'Add: Time on the page' }).click();
+    const triggers = await openPiece(page, 'Appear', /on page load/);
+    await triggers.getByRole('button', { name: 'Add: Time on page' }).click();
     await triggers.getByLabel('After (s)').fill('2');
-    await triggers.getByRole('button', { name: 'Remove: as soon as the page is there' }).click();
-    await triggers.getByRole('button', { name: 'Add: Leaving' }).click();
+    await triggers.getByRole('button', { name: 'Remove: on page load' }).click();
+    await triggers.getByRole('button', { name: 'Add: Exit intent' }).click();
     await page.keyboard.press('Escape');
-    const frequency = await openPiece(page, 'Appear', /once a visit/);
-    await frequency.getByLabel('At most once').selectOption('days');
+    const frequency = await openPiece(page, 'Appear', /once per visit/);
+    await frequency.getByLabel('Frequency').selectOption('days');
     await page.keyboard.press('Escape');
     await expect(page.locator('[data-sentence]')).toHaveText(
-      'Appears 2 seconds after arriving or when leaving, in the centre with a backdrop, at most once a week.',
+      'Appears 2 s after page load or on exit intent, in the centre over a backdrop, at most once per week.',
     );
 
     await page.getByRole('group', { name: 'Stations' }).getByRole('button', { name: 'Afterwards' }).click();
@@ -132,21 +131,21 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await recipients.getByLabel('Recipients').fill('desk@larkmoor.example\nshows@larkmoor.example');
     await page.keyboard.press('Escape');
     await expect(page.locator('[data-sentence]')).toContainText(
-      'desk@larkmoor.example and shows@larkmoor.example are told by mail.',
+      'desk@larkmoor.example and shows@larkmoor.example are notified by e-mail.',
     );
 
-    const closing = await openPiece(page, 'Return', /not again for 7 days/);
+    const closing = await openPiece(page, 'Return', /not for 7 days/);
     await closing.getByLabel('Not for (days)').fill('14');
     await page.keyboard.press('Escape');
     await expect(page.locator('[data-sentence]')).toHaveText(
-      'After closing it, comes not again for 14 days; after submitting, never again.',
+      'After closing: not for 14 days; after submitting: never again.',
     );
     await saved(page);
     await expectAccessible(page);
   });
 
   await test.step('a rehearsed visit shows when it comes, and why', async () => {
-    await page.getByLabel('Page on the stage').selectOption({ label: '/shop/red-lamp/ · Red reading lamp' });
+    await page.getByLabel('Page').selectOption({ label: '/shop/red-lamp/ · Red reading lamp' });
     await expect(stage(page).getByRole('heading', { name: 'Red reading lamp' })).toBeVisible();
     await page.getByRole('button', { name: 'Rehearse a visit' }).click();
     await page.getByRole('button', { name: 'Wait 10 s' }).click();
@@ -160,7 +159,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await page.getByRole('button', { name: 'A day later' }).click();
     await page.getByRole('button', { name: 'Wait 10 s' }).click();
     await expect(page.getByRole('region', { name: 'Why' })).toContainText(
-      'It was closed, and its pause is not over',
+      'It was closed, and may not show again yet',
     );
     await page.getByRole('button', { name: 'End rehearsal' }).click();
   });
@@ -222,9 +221,9 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     const total = Number.parseInt((await page.getByText(/^\d+ submissions$/).textContent()) ?? '');
     expect(csv.trim().split('\r\n')).toHaveLength(total + 1);
 
-    await page.getByRole('link', { name: 'Post' }).click();
+    await page.getByRole('link', { name: 'Test mailbox' }).click();
     await page.getByRole('button', { name: /shows@larkmoor.example/ }).click();
-    const mail = page.getByRole('region', { name: 'Mail' });
+    const mail = page.getByRole('region', { name: 'E-mail' });
     await expect(mail).toContainText('New from Winter shows');
     await expect(mail).toContainText('E-mail: mira@stone.example');
     await expectAccessible(page);
@@ -234,8 +233,8 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await page.goto(`${studio}/widgets`);
     await openWidget(page, 'Winter shows');
     await row(page, 'Winter under the dome').click();
-    await page.getByRole('region', { name: 'Inspector' }).getByLabel('Words').fill('Winter nights');
-    await expect(page.getByRole('banner').getByText('Published · changed since')).toBeVisible();
+    await page.getByRole('region', { name: 'Inspector' }).getByLabel('Text').fill('Winter nights');
+    await expect(page.getByRole('banner').getByText('Published · changes')).toBeVisible();
     await publish(page);
     await page.getByRole('button', { name: 'Versions' }).click();
     const versions = page.getByRole('dialog', { name: 'Versions' });
@@ -244,7 +243,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await versions
       .getByRole('listitem')
       .filter({ hasText: 'Version 1' })
-      .getByRole('button', { name: 'Make it the draft' })
+      .getByRole('button', { name: 'Restore as draft' })
       .click();
     await expect(stage(page).getByRole('heading', { name: 'Winter under the dome' })).toBeVisible();
     await publish(page);

@@ -34,7 +34,7 @@ test('what can’t be used is said in the field, nothing changes, and the rest i
   await signIn(page);
   await newWidget(page, 'Nonsense is refused');
   await add(page, 'Countdown');
-  const zone = inspector(page).getByLabel('In the zone');
+  const zone = inspector(page).getByLabel('Time zone');
   const before = await zone.inputValue();
   await zone.fill('Mars/Base');
   await expect(inspector(page).getByRole('alert')).toContainText('Not applied');
@@ -42,7 +42,7 @@ test('what can’t be used is said in the field, nothing changes, and the rest i
   await saved(page);
   await page.reload();
   await page.getByRole('treeitem').last().click();
-  await expect(inspector(page).getByLabel('In the zone')).toHaveValue(before);
+  await expect(inspector(page).getByLabel('Time zone')).toHaveValue(before);
 });
 
 test('resetting the only value of its own leaves the widget as it was', async ({ page }) => {
@@ -70,7 +70,7 @@ test('opened again at once, the editor shows what was edited last', async ({ pag
   for (const round of [1, 2, 3]) {
     await add(page, 'Badge');
     // Left before the save is even sent.
-    await page.getByRole('link', { name: 'Back to the widgets' }).click();
+    await page.getByRole('link', { name: 'Back to widgets' }).click();
     await openWidget(page, 'Open again');
     await expect(row(page, /New|Badge/)).toHaveCount(round);
     await expect(stage(page).locator('.t-badge')).toHaveCount(round);
@@ -90,7 +90,7 @@ test('what is edited while the server is away is there again, and saved once it 
   await away(page);
   await add(page, 'Badge');
   await expect(page.getByRole('banner').getByRole('status')).toContainText('Not saved');
-  await page.getByRole('link', { name: 'Back to the widgets' }).click();
+  await page.getByRole('link', { name: 'Back to widgets' }).click();
   await openWidget(page, 'Server away');
   await expect(row(page, /New|Badge/)).toHaveCount(1);
   await page.unroute('**/draft');
@@ -132,7 +132,7 @@ test('two tabs: both states side by side, and my changes are made upon what the 
   await saved(other);
   await add(page, 'Badge');
   const dialog = page.getByRole('alertdialog', { name: 'Saved elsewhere' });
-  await expect(dialog).toContainText('Yours');
+  await expect(dialog).toContainText('Your version');
   await dialog.getByRole('button', { name: 'Apply my changes to it' }).click();
   await saved(page);
   await page.reload();
@@ -145,7 +145,7 @@ test('a brand that was changed and not saved is there again after leaving, until
 }) => {
   await signIn(page);
   await page.goto(`${studio}/brand`);
-  const save = page.getByRole('button', { name: 'Save for the site …' });
+  const save = page.getByRole('button', { name: 'Save for site …' });
   await expect(save).toBeDisabled();
   await page.getByRole('tab', { name: 'Shape' }).click();
   const radius = page.getByRole('tabpanel', { name: 'Shape' }).getByRole('spinbutton').first();
@@ -154,11 +154,11 @@ test('a brand that was changed and not saved is there again after leaving, until
   await expect(save).toBeEnabled();
   await page.getByRole('link', { name: 'Widgets', exact: true }).first().click();
   await page.getByRole('link', { name: 'Brand', exact: true }).first().click();
-  await expect(page.getByText('Changes that you did not save are here again.')).toBeVisible();
+  await expect(page.getByText('Your unsaved changes have been restored.')).toBeVisible();
   await expect(save).toBeEnabled();
   await page.getByRole('button', { name: 'Discard them' }).click();
   await expect(save).toBeDisabled();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Brand', level: 1 })).toBeVisible();
-  await expect(page.getByText('Changes that you did not save')).toHaveCount(0);
+  await expect(page.getByText('Your unsaved changes')).toHaveCount(0);
 });

@@ -5,6 +5,7 @@ import { counter } from './events.ts';
 import { arrive, listen } from './listen.ts';
 import type { Manifest, ManifestWidget } from './manifest.ts';
 import { mount, type Mounted } from './mount.ts';
+import { openers, reachable } from './openers.ts';
 import { partLoader, type Parts } from './parts.ts';
 import { announce, isRunning, ownScript } from './script.ts';
 import { memoryOf, unsentOf } from './storage.ts';
@@ -204,10 +205,19 @@ async function start(script: HTMLScriptElement): Promise<void> {
   let page = location.pathname + location.search;
   arrive(document, running, location.href);
   listen(document, running);
+  reachable(document);
+  openers(document, (name) => {
+    const isKnown = widgets.some(({ slug }) => slug === name);
+    if (isKnown) send('ask', name);
+    return isKnown;
+  });
   // Sites that change the page without loading one.
   (window as { navigation?: EventTarget }).navigation?.addEventListener('navigatesuccess', () => {
     const now = location.pathname + location.search;
-    if (now !== page) arrive(document, running, location.href);
+    if (now !== page) {
+      arrive(document, running, location.href);
+      reachable(document);
+    }
     page = now;
   });
   if (unsentOf(site).read())

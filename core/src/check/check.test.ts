@@ -37,7 +37,7 @@ test('a sound widget has nothing to mend', () => {
 });
 
 test.each<[string, WidgetDocument, RegExp]>([
-  ['nobody told', noticed, /Nobody is told/],
+  ['nobody told', noticed, /Nobody is notified/],
   ['no legal notice', set(told, ['elements', 'legal', 'notice'], undefined), /nothing says what becomes/],
   [
     'a picture without words',
@@ -48,33 +48,37 @@ test.each<[string, WidgetDocument, RegExp]>([
   [
     'a film without words',
     insert(told, 'film', { type: 'video', src: 'https://a.example/x.mp4', alt: '' }),
-    /not described/,
+    /no description/,
   ],
   [
     'an icon that leads somewhere',
     insert(told, 'star', { type: 'icon', name: 'star', link: '/x' }),
-    /does not say where/,
+    /say where it goes/,
   ],
   [
     'a level left out',
     insert(told, 'sub', { type: 'text', level: 4, content: [{ text: 'Sub' }] }, 'opening', 1),
     /level 4 follows one of level 2/,
   ],
-  ['a second loud button', insert(told, 'more', link('More')), /More: a second button as loud as Send/],
+  ['a second loud button', insert(told, 'more', link('More')), /More: a second primary button beside Send/],
   ['no label', set(told, ['elements', 'email', 'label'], ' '), /no label/],
-  ['a button without words', set(told, ['elements', 'send', 'label'], ''), /no words/],
+  ['a button without words', set(told, ['elements', 'send', 'label'], ''), /no text/],
   [
     'a button that leads nowhere',
     set(told, ['elements', 'send', 'action'], { type: 'link', address: '' }),
-    /leads nowhere yet/,
+    /has no URL yet/,
   ],
   [
     'a form that can’t be sent',
     applyOperation(told, { type: 'remove', id: 'send' }).document,
-    /no button that sends it/,
+    /no submit button/,
   ],
   ['an empty text', set(told, ['elements', 'words', 'content'], []), /A text is empty/],
-  ['empty thanks', applyOperation(told, { type: 'remove', id: 'done' }).document, /thanks are empty/],
+  [
+    'empty thanks',
+    applyOperation(told, { type: 'remove', id: 'done' }).document,
+    /thank-you message is empty/,
+  ],
   [
     'no way to close',
     set(told, ['placement', 'closing'], { button: false, escape: false, backdrop: false }),
@@ -133,7 +137,7 @@ test('contrast is read against the ground behind: the group’s, else the box’
 
 test('what only a drawn widget tells is told with its repair', () => {
   const drawn = { small: [{ element: 'send', width: 60, height: 20 }], wide: ['title'] };
-  const findings = checkDocument(told, plainBrand, new Map(), drawn);
+  const findings = checkDocument(told, plainBrand, { drawn });
   expect(findings.map(({ text }) => text)).toEqual([
     'Send: 60 by 20 px is too small to press, 24 is the least',
     'Sign up: too wide for a window of 320 px',

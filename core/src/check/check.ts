@@ -1,11 +1,11 @@
 import type { Brand } from '../style/index.js';
 import type { WidgetDocument } from '../widget/index.js';
-import { subjectOf, type Drawn, type Finding, type Rule } from './finding.js';
-import type { PictureColours } from './ground.js';
+import { subjectOf, type CheckedBy, type Finding, type Rule } from './finding.js';
 import { afterwardsRule } from './rules/afterwards.js';
 import { buttonsRule } from './rules/buttons.js';
 import { closingRule } from './rules/closing.js';
 import { contrastRule } from './rules/contrast.js';
+import { countdownsRule } from './rules/countdowns.js';
 import { narrowRule, tapRule } from './rules/drawn.js';
 import { formsRule } from './rules/forms.js';
 import { headingsRule } from './rules/headings.js';
@@ -22,22 +22,18 @@ const rules: readonly Rule[] = [
   buttonsRule,
   formsRule,
   linksRule,
+  countdownsRule,
   afterwardsRule,
   closingRule,
 ];
 
 /**
- * Everything worth mending in a widget before it is published.
+ * Everything worth fixing in a widget before it is published.
  *
- * @param pictures colours sampled from the pictures behind texts; contrast over others is not read
- * @param drawn what a drawn widget tells; without it sizes are not looked at
+ * @param by colours sampled from the pictures behind texts (contrast over others is not read), what a drawn widget tells
+ * (without it sizes are not looked at), and the time (without it no date is past)
  */
-export function checkDocument(
-  document: WidgetDocument,
-  brand: Brand,
-  pictures: PictureColours = new Map(),
-  drawn?: Drawn,
-): Finding[] {
-  const subject = subjectOf(document, brand, pictures, drawn);
+export function checkDocument(document: WidgetDocument, brand: Brand, by: CheckedBy = {}): Finding[] {
+  const subject = subjectOf(document, brand, by);
   return rules.flatMap((rule) => rule(subject));
 }

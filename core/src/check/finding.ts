@@ -9,6 +9,8 @@ export interface Finding {
   /** The element, or null for the widget as a whole. */
   element: string | null;
   text: string;
+  /** An error keeps it from being published; a warning is asked about first. */
+  severity?: 'error' | 'warning';
   repair?: { label: string; operation: Operation };
 }
 
@@ -28,6 +30,8 @@ export interface Subject {
   pictures: PictureColours;
   /** Left out where the widget has not been drawn. */
   drawn?: Drawn;
+  /** When it is looked at, ms since 1970; left out where nothing hangs on it. */
+  now?: number;
   /** Every element that visitors may see, in reading order, by the face it stands in: a scene or a region. */
   faces: readonly { at: string; ids: readonly string[] }[];
 }
@@ -35,11 +39,13 @@ export interface Subject {
 /** One thing to look for. A new one is its file and a line in the registry. */
 export type Rule = (subject: Subject) => Finding[];
 
+/** What the check goes by besides the document and its brand. */
+export type CheckedBy = Partial<Pick<Subject, 'pictures' | 'drawn' | 'now'>>;
+
 export function subjectOf(
   document: WidgetDocument,
   brand: Brand,
-  pictures: PictureColours,
-  drawn: Drawn | undefined,
+  { pictures = new Map(), ...by }: CheckedBy,
 ): Subject {
   const { elements } = document;
   const visible = (id: string): string[] => {
@@ -48,7 +54,7 @@ export function subjectOf(
     return [id, ...('children' in element ? element.children.flatMap(visible) : [])];
   };
   const faces = rootsOf(document).map(([at, root]) => ({ at, ids: visible(root) }));
-  return { document, brand, pictures, faces, ...(drawn && { drawn }) };
+  return { ...by, document, brand, pictures, faces };
 }
 
 /** Every element that visitors may see, with its id. */

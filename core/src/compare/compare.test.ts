@@ -20,7 +20,7 @@ test.each([
   ],
   ['an order', widget([two, one, three]), ['changed Two place', 'changed One place']],
   ['one that is gone', widget([one, three]), ['removed Two ']],
-  ['one that is hidden', widget([one, { ...two, hidden: true }, three]), ['changed Two hidden now']],
+  ['one that is hidden', widget([one, { ...two, hidden: true }, three]), ['changed Two hidden']],
   [
     'a group that came, with one that moved into it',
     widget([one, { ...column([two, { ...words('New'), id: 'fresh' }]), id: 'group' }, three]),
@@ -29,7 +29,7 @@ test.each([
   [
     'the widget as a whole',
     widget([one, two, three], { name: 'Other', placement: { type: 'corner' }, css: '.box{}' }),
-    ['changed Other name, place on the page, own CSS'],
+    ['changed Other name, placement, custom CSS'],
   ],
 ])('%s', (_, after, differences) => {
   expect(found(after)).toEqual(differences);

@@ -17,15 +17,15 @@ const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === 
 
 const wholeParts: readonly [string, (document: WidgetDocument) => unknown][] = [
   ['name', ({ name }) => name],
-  ['place on the page', ({ placement }) => placement],
+  ['placement', ({ placement }) => placement],
   ['scenes', ({ scenes }) => Object.keys(scenes)],
   ['header and footer', ({ regions }) => Object.keys(regions ?? {})],
   ['style', ({ style, look }) => [style, look]],
   ['motion', ({ motion }) => motion],
-  ['own CSS', ({ css }) => css],
-  ['when it appears', ({ behaviour }) => [behaviour.triggers, behaviour.frequency, behaviour.returning]],
-  ['where it appears', ({ behaviour }) => behaviour.targeting],
-  ['what follows a submission', ({ afterwards }) => afterwards],
+  ['custom CSS', ({ css }) => css],
+  ['triggers', ({ behaviour }) => [behaviour.triggers, behaviour.frequency, behaviour.returning]],
+  ['targeting', ({ behaviour }) => behaviour.targeting],
+  ['actions after submitting', ({ afterwards }) => afterwards],
 ];
 
 const known = ['style', 'look', 'motion', 'hidden', 'children'];
@@ -69,7 +69,7 @@ function elementDifference(before: WidgetDocument, after: WidgetDocument, id: st
     ...(content.length > 0 ? ['content'] : []),
     ...(same([old.style, old.look], [now.style, now.look]) ? [] : ['style']),
     ...(same(old.motion, now.motion) ? [] : ['motion']),
-    ...(old.hidden === now.hidden ? [] : [now.hidden ? 'hidden now' : 'shown now']),
+    ...(old.hidden === now.hidden ? [] : [now.hidden ? 'hidden' : 'shown']),
     ...(parentOf(before.elements, id) === parent ? orderOf(before, after, id, parent) : ['place']),
   ];
   return what.length > 0 ? [{ kind: 'changed', element: id, title, what }] : [];

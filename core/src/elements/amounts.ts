@@ -8,14 +8,18 @@ const amount = Type.Object({ value: Type.Number({ minimum: 0.01, maximum: 1e6 })
 const schema = elementFields('amounts', {
   key: Type.String({
     pattern: '^[a-z][a-z0-9_-]{0,39}$',
-    description: 'must start with a small letter and hold only small letters, digits, - and _, at most 40',
+    description:
+      'must start with a lowercase letter and contain only lowercase letters, digits, - and _, at most 40',
   }),
   label: line(200),
   amounts: Type.Array(amount, { minItems: 1, maxItems: 12 }),
-  currency: Type.String({ pattern: '^[A-Z]{3}$', description: 'must be three capital letters, such as EUR' }),
+  currency: Type.String({
+    pattern: '^[A-Z]{3}$',
+    description: 'must be a three-letter currency code, such as EUR',
+  }),
   locale: Type.String({
     pattern: '^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$',
-    description: 'must be a language, such as de',
+    description: 'must be a language tag, such as de',
   }),
 });
 
@@ -34,9 +38,9 @@ export const amounts = define({
     key: 'amount',
     label: 'Your gift',
     amounts: [
-      { value: 10, words: 'A little' },
-      { value: 25, words: 'More' },
-      { value: 100, words: 'A great deal' },
+      { value: 10, words: 'Small' },
+      { value: 25, words: 'Medium' },
+      { value: 100, words: 'Large' },
     ],
     currency: 'EUR',
     locale: 'en',
@@ -59,7 +63,7 @@ export const amounts = define({
             max: 1e6,
             step: 0.01,
           },
-          { path: ['words'], label: 'What it does', control: 'line', always: true },
+          { path: ['words'], label: 'Caption', control: 'line', always: true },
         ],
         blank: () => ({ value: 50, words: '' }),
         title: ({ value }: { value: number }) => String(value),
@@ -67,7 +71,7 @@ export const amounts = define({
     },
     { path: ['currency'], label: 'Currency', control: 'currency', rare: true, always: true },
     { path: ['locale'], label: 'Language', control: 'line', rare: true, always: true },
-    { path: ['key'], label: 'Key in the submission', control: 'line', rare: true, always: true },
+    { path: ['key'], label: 'Field name', control: 'line', rare: true, always: true },
   ],
   render: (element, { id, box, part }) =>
     h(

@@ -11,7 +11,7 @@ export const badge = define({
   container: false,
   create: () => ({ type: 'badge', words: 'New' }),
   title: ({ words }) => words || 'Badge',
-  properties: [{ path: ['words'], label: 'Words', control: 'line', always: true }],
+  properties: [{ path: ['words'], label: 'Text', control: 'line', always: true }],
   render: ({ words }, { box }) => h('span', box, h('span', { 'data-text': 'words' }, words)),
   css: '&{display:inline-block;align-self:flex-start;flex:none!important;line-height:1.4}',
 });

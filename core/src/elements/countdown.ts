@@ -39,11 +39,11 @@ export const countdown = define({
   }),
   title: ({ until }) => `Until ${until.replace('T', ', ')}`,
   properties: [
-    { path: ['until'], label: 'Ends', control: 'moment', always: true },
-    { path: ['zone'], label: 'In the zone', control: 'zone', always: true },
+    { path: ['until'], label: 'End date', control: 'moment', always: true },
+    { path: ['zone'], label: 'Time zone', control: 'zone', always: true },
     {
       path: ['units'],
-      label: 'Shows',
+      label: 'Units',
       control: 'several',
       options: { days: 'Days', hours: 'Hours', minutes: 'Minutes', seconds: 'Seconds' },
     },
@@ -51,7 +51,7 @@ export const countdown = define({
       path: ['design'],
       label: 'Design',
       control: 'choice',
-      options: { blocks: 'In blocks', line: 'In one line' },
+      options: { blocks: 'Blocks', line: 'Inline' },
     },
     ...countUnits.map((unit) => ({
       path: ['labels', unit],

@@ -86,7 +86,7 @@ export function elementFields<T extends TProperties>(type: string, own: T) {
       class: Type.Optional(
         Type.String({
           pattern: '^[a-z][a-z0-9-]{0,39}$',
-          description: 'must start with a small letter and hold only small letters, digits and -',
+          description: 'must start with a lowercase letter and contain only lowercase letters, digits and -',
         }),
       ),
       motion: Type.Optional(Type.Unsafe<Motions>(motionsSchema)),

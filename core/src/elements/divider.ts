@@ -13,7 +13,7 @@ export const divider = define({
   container: false,
   create: () => ({ type: 'divider' }),
   title: ({ words }) => words || 'Divider',
-  properties: [{ path: ['words'], label: 'Words', control: 'line' }],
+  properties: [{ path: ['words'], label: 'Text', control: 'line' }],
   render: ({ words }, { box }) =>
     words
       ? h(

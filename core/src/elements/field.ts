@@ -8,7 +8,8 @@ const schema = elementFields('field', {
   /** The key of its value in a submission. */
   key: Type.String({
     pattern: '^[a-z][a-z0-9_-]{0,39}$',
-    description: 'must start with a small letter and hold only small letters, digits, - and _, at most 40',
+    description:
+      'must start with a lowercase letter and contain only lowercase letters, digits, - and _, at most 40',
   }),
   label: Type.String({ maxLength: 200 }),
   labelHidden: Type.Optional(Type.Boolean()),
@@ -99,7 +100,7 @@ export const field = define({
   properties: [
     {
       path: ['kind'],
-      label: 'Kind of field',
+      label: 'Field type',
       control: 'choice',
       options: Object.fromEntries(fieldSpecs.map(({ kind, label }) => [kind, label])),
       along: (kind: string) => ({ options: fieldSpec(kind).options }),
@@ -107,27 +108,27 @@ export const field = define({
     { path: ['label'], label: 'Label', control: 'line', always: true },
     {
       path: ['options'],
-      label: 'Choices',
+      label: 'Options',
       control: 'list',
       only: ({ kind }: Field) => fieldSpec(kind).options !== undefined,
       entries: {
-        properties: [{ path: [], label: 'Words', control: 'line', always: true }],
-        blank: () => 'Another',
+        properties: [{ path: [], label: 'Option', control: 'line', always: true }],
+        blank: () => 'New option',
         title: (words: string) => words,
       },
     },
     {
       path: ['labelHidden'],
-      label: 'Hide the label',
+      label: 'Hide label',
       control: 'toggle',
       help: 'Screen readers still read it.',
     },
     { path: ['placeholder'], label: 'Placeholder', control: 'line' },
     { path: ['hint'], label: 'Hint', control: 'line' },
-    { path: ['required'], label: 'Must be filled in', control: 'toggle' },
-    { path: ['missing'], label: 'Said when empty', control: 'line', rare: true },
-    { path: ['malformed'], label: 'Said when mistaken', control: 'line', rare: true },
-    { path: ['key'], label: 'Key in the submission', control: 'line', rare: true, always: true },
+    { path: ['required'], label: 'Required', control: 'toggle' },
+    { path: ['missing'], label: 'Message when empty', control: 'line', rare: true },
+    { path: ['malformed'], label: 'Message when invalid', control: 'line', rare: true },
+    { path: ['key'], label: 'Field name', control: 'line', rare: true, always: true },
   ],
   offers: fieldSpecs.map(({ kind, key, label, asks, options }) => ({
     label: `${label} field`,
@@ -202,7 +203,7 @@ export const field = define({
     ];
   },
   problems: ({ kind, options }) =>
-    fieldSpec(kind).options && !options ? [['options', 'must be given for this kind of field']] : [],
+    fieldSpec(kind).options && !options ? [['options', 'must be given for this type of field']] : [],
   cssWhen: [
     { styles: /--l(?!j)\w+:/, css: placedLabelCss },
     { styles: /--cp:/, css: choiceButtonsCss },

@@ -8,7 +8,7 @@ const schema = elementFields('form', {
   failed: Type.Optional(Type.String({ maxLength: 300 })),
 });
 
-const failedText = 'That did not go through. We keep trying; you can also send it again.';
+const failedText = 'That didn’t go through. We’ll keep trying; you can also send it again.';
 
 export const form = define({
   type: 'form',
@@ -24,7 +24,7 @@ export const form = define({
   properties: [
     {
       path: ['failed'],
-      label: 'When sending fails',
+      label: 'Failure message',
       control: 'lines',
       help: `Left empty, visitors read: ${failedText}`,
       rare: true,

@@ -24,9 +24,9 @@ export const group = define({
       path: ['direction'],
       label: 'Direction',
       control: 'choice',
-      options: { column: 'One below the other', row: 'Side by side', grid: 'Grid' },
+      options: { column: 'Column', row: 'Row', grid: 'Grid' },
     },
-    { path: ['reverse'], label: 'From the end', control: 'toggle', rare: true },
+    { path: ['reverse'], label: 'Reverse order', control: 'toggle', rare: true },
   ],
   offers: [
     { label: 'Column', icon: 'column', with: {} },

@@ -11,14 +11,14 @@ export const html = define({
   parts: ['box'],
   texts: () => [],
   container: false,
-  create: () => ({ type: 'html', source: '<p>Markup of your own.</p>' }),
+  create: () => ({ type: 'html', source: '<p>Your own HTML.</p>' }),
   title: () => 'HTML',
   properties: [
     {
       path: ['source'],
-      label: 'Markup',
+      label: 'HTML',
       control: 'code',
-      help: 'Scripts, forms and frames are taken out.',
+      help: 'Scripts, forms and frames are removed.',
       always: true,
     },
   ],

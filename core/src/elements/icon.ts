@@ -25,18 +25,18 @@ export const icon = define({
   texts: () => ['mark'],
   container: false,
   create: () => ({ type: 'icon', name: 'star' }),
-  title: ({ words, name, svg }) => words || (svg ? 'Own icon' : `Icon ${name}`),
+  title: ({ words, name, svg }) => words || (svg ? 'Custom icon' : `Icon ${name}`),
   properties: [
     { path: ['name'], label: 'Icon', control: 'icon', always: true },
     {
       path: ['svg'],
-      label: 'Own SVG',
+      label: 'Custom SVG',
       control: 'code',
-      help: 'Scripts and addresses are taken out. Colours named currentColor follow the brand.',
+      help: 'Scripts and links are removed. currentColor follows the brand.',
       rare: true,
     },
-    { path: ['words'], label: 'Says in words', control: 'line' },
-    { path: ['link'], label: 'Leads to', control: 'line', rare: true },
+    { path: ['words'], label: 'Alt text', control: 'line' },
+    { path: ['link'], label: 'Link URL', control: 'line', rare: true },
   ],
   render({ name, svg, words, link }, { box, part, foreign }) {
     const own = svg ? foreign.svg(svg) : null;

@@ -45,7 +45,7 @@ function sizes(src: string, width = 0): string | null {
 
 export const image = define({
   type: 'image',
-  label: 'Picture',
+  label: 'Image',
   icon: 'image',
   schema,
   role: () => 'image',
@@ -54,19 +54,19 @@ export const image = define({
   texts: ({ caption }) => (caption ? ['caption'] : []),
   container: false,
   create: () => ({ type: 'image', src: '', alt: '' }),
-  title: ({ alt, src }) => alt || (src ? 'Picture' : 'Picture not chosen yet'),
+  title: ({ alt, src }) => alt || (src ? 'Image' : 'No image chosen yet'),
   properties: [
-    { path: ['src'], label: 'Picture', control: 'picture', sized: true, always: true },
+    { path: ['src'], label: 'Image', control: 'picture', sized: true, always: true },
     {
       path: ['alt'],
-      label: 'Says in words',
+      label: 'Alt text',
       control: 'line',
-      help: 'What it shows, for those who don’t see it.',
+      help: 'What the image shows, for people who can’t see it.',
       always: true,
     },
-    { path: ['plain'], label: 'Only adorns', control: 'toggle' },
+    { path: ['plain'], label: 'Decorative', control: 'toggle' },
     { path: ['caption'], label: 'Caption', control: 'line', rare: true },
-    { path: ['link'], label: 'Leads to', control: 'line', rare: true },
+    { path: ['link'], label: 'Link URL', control: 'line', rare: true },
   ],
   render({ caption, link, plain, ...own }, { box, part, logo }) {
     const { src, alt, size } = own.src === brandLogo ? logoPicture(logo, own.alt) : own;

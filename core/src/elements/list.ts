@@ -22,7 +22,7 @@ export const list = define({
   container: false,
   create: () => ({
     type: 'list',
-    items: [{ words: 'First thing' }, { words: 'Second thing' }, { words: 'Third thing' }],
+    items: [{ words: 'First item' }, { words: 'Second item' }, { words: 'Third item' }],
     marks: 'icons' as const,
     icon: 'check',
   }),
@@ -30,20 +30,20 @@ export const list = define({
   properties: [
     {
       path: ['items'],
-      label: 'Lines',
+      label: 'Items',
       control: 'list',
       entries: {
         properties: [
-          { path: ['words'], label: 'Words', control: 'line', always: true },
-          { path: ['icon'], label: 'Own icon', control: 'icon' },
+          { path: ['words'], label: 'Text', control: 'line', always: true },
+          { path: ['icon'], label: 'Custom icon', control: 'icon' },
         ],
-        blank: () => ({ words: 'One more' }),
+        blank: () => ({ words: 'New item' }),
         title: ({ words }: { words: string }) => words,
       },
     },
     {
       path: ['marks'],
-      label: 'Marks',
+      label: 'List marker',
       control: 'choice',
       options: { icons: 'Icons', numbers: 'Numbers', none: 'None' },
     },

@@ -31,14 +31,14 @@ export const map = define({
     place: 'Our place',
     lines: 'Street and number\nTown',
     link: '',
-    words: 'How to get there',
+    words: 'Get directions',
   }),
   title: ({ place }) => place || 'Map card',
   properties: [
-    { path: ['place'], label: 'Place', control: 'line', always: true },
+    { path: ['place'], label: 'Name', control: 'line', always: true },
     { path: ['lines'], label: 'Address', control: 'lines', always: true },
-    { path: ['link'], label: 'Leads to', control: 'line', always: true },
-    { path: ['words'], label: 'Link says', control: 'line', always: true },
+    { path: ['link'], label: 'Link URL', control: 'line', always: true },
+    { path: ['words'], label: 'Link text', control: 'line', always: true },
   ],
   render({ place, lines, link, words }, { box, part }) {
     const href = link ? safeAddress(link) : null;

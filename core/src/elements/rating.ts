@@ -23,8 +23,8 @@ export const rating = define({
   title: ({ value, of }) => `${value} of ${of} stars`,
   properties: [
     { path: ['value'], label: 'Stars', control: 'number', always: true, min: 0, max: 10, step: 0.1 },
-    { path: ['of'], label: 'Of', control: 'number', always: true, min: 1, max: 10 },
-    { path: ['words'], label: 'Words', control: 'line', always: true },
+    { path: ['of'], label: 'Out of', control: 'number', always: true, min: 1, max: 10 },
+    { path: ['words'], label: 'Text', control: 'line', always: true },
   ],
   render: ({ value, of, words }, { id, box, part }) =>
     h(

@@ -23,10 +23,10 @@ export const text = define({
   title: ({ level, content }) =>
     beginning(plainText(content)) || (level === 0 ? 'Empty paragraph' : 'Empty heading'),
   properties: [
-    { path: ['content'], label: 'Words', control: 'rich', help: 'Or double-click the text on the stage.' },
+    { path: ['content'], label: 'Text', control: 'rich', help: 'Or double-click the text on the stage.' },
     {
       path: ['level'],
-      label: 'Kind of text',
+      label: 'Text type',
       control: 'choice',
       options: { 0: 'Paragraph', 1: 'Heading 1', 2: 'Heading 2', 3: 'Heading 3', 4: 'Heading 4' },
     },
@@ -34,7 +34,7 @@ export const text = define({
       path: ['notice'],
       label: 'Legal notice',
       control: 'toggle',
-      help: 'It tells visitors what becomes of what they send.',
+      help: 'Tells visitors how their data is used.',
       rare: true,
     },
   ],

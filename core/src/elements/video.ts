@@ -19,7 +19,7 @@ const problem = (path: string, address: string | undefined): [string, string][] 
 
 export const video = define({
   type: 'video',
-  label: 'Film',
+  label: 'Video',
   icon: 'video',
   schema,
   role: () => 'video',
@@ -27,16 +27,16 @@ export const video = define({
   texts: () => [],
   container: false,
   create: () => ({ type: 'video', src: '', alt: '' }),
-  title: ({ alt }) => alt || 'Film',
+  title: ({ alt }) => alt || 'Video',
   properties: [
-    { path: ['src'], label: 'Film', control: 'film', always: true },
-    { path: ['poster'], label: 'Picture before', control: 'picture' },
-    { path: ['alt'], label: 'Says in words', control: 'line', always: true },
+    { path: ['src'], label: 'Video', control: 'film', always: true },
+    { path: ['poster'], label: 'Poster image', control: 'picture' },
+    { path: ['alt'], label: 'Description', control: 'line', always: true },
     {
       path: ['loop'],
-      label: 'Plays by itself',
+      label: 'Autoplay',
       control: 'toggle',
-      help: 'Without sound, over and over; not for those who ask for less motion.',
+      help: 'Muted and looped; off for visitors who prefer reduced motion.',
     },
   ],
   render({ src, poster, alt, loop }, { box }) {

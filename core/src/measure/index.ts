@@ -1,4 +1,5 @@
 import { calc } from '@csstools/css-calc';
+import { valueAt } from '../maps/index.js';
 import { lengthUnits, rangeIn, type LengthUnit } from '../style/lengths.js';
 
 /** What a field for a number takes. */
@@ -64,9 +65,10 @@ export function steppedMeasure(measure: Measure | undefined, step: number, rule:
 function inUnit(number: number, unit: string, rule: MeasureRule): ReadMeasure {
   if (unit === '' || unit === rule.unit) return within(number, '', rule);
   if (rule.units?.includes(unit)) return within(number, unit, rule);
-  const row = convertible.find((one) => rule.unit !== undefined && rule.unit in one && unit in one);
-  if (row)
-    return within(rounded((number * (row[unit] as number)) / (row[rule.unit as string] as number)), '', rule);
+  for (const row of convertible) {
+    const [from, to] = [valueAt(row, unit), valueAt(row, rule.unit ?? '')];
+    if (from && to) return within(rounded((number * from) / to), '', rule);
+  }
   return { reason: `Use ${unitList(rule)}` };
 }
 

@@ -6,29 +6,29 @@ const oneOf = <const T extends string>(values: readonly T[]) =>
 
 /** How something comes or goes. */
 export const passages = {
-  fade: 'Fades',
-  slide: 'Slides',
-  grow: 'Grows',
-  turn: 'Turns over',
-  sharpen: 'Gets sharp',
-  unfold: 'Unfolds',
+  fade: 'Fade',
+  slide: 'Slide',
+  grow: 'Zoom',
+  turn: 'Flip',
+  sharpen: 'Blur',
+  unfold: 'Reveal',
 } as const;
 
 /** How something that is there draws the eye. */
 export const signals = {
-  pulse: 'Pulses',
-  shake: 'Shakes',
-  bounce: 'Bounces',
-  swing: 'Swings',
-  glow: 'Glows',
+  pulse: 'Pulse',
+  shake: 'Shake',
+  bounce: 'Bounce',
+  swing: 'Swing',
+  glow: 'Glow',
 } as const;
 
 export const motionEasings = {
-  'ease-out': 'Slowing down',
-  'ease-in': 'Gathering speed',
-  'ease-in-out': 'Both',
-  linear: 'Even',
-  'cubic-bezier(.3,1.5,.6,1)': 'With a swing',
+  'ease-out': 'Ease out',
+  'ease-in': 'Ease in',
+  'ease-in-out': 'Ease in and out',
+  linear: 'Linear',
+  'cubic-bezier(.3,1.5,.6,1)': 'Overshoot',
 } as const;
 
 export const motionSides = ['top', 'right', 'bottom', 'left'] as const;

@@ -26,8 +26,8 @@ const schema = Type.Object(
 
 export const anchored = definePlacement({
   type: 'anchored',
-  label: 'Dropped from an element of the page',
-  help: 'Hangs on an element of the page, and turns over at the window’s edge.',
+  label: 'Anchored to an element',
+  help: 'Attached to an element of the page; flips at the edge of the window.',
   schema,
   stand: 'popover',
   mode: 'overlay',
@@ -43,22 +43,22 @@ export const anchored = definePlacement({
   properties: [
     {
       path: ['to'],
-      label: 'Hangs on',
+      label: 'Anchor',
       control: 'line',
       always: true,
-      help: 'A CSS selector of the page’s element, such as #basket.',
+      help: 'CSS selector of the element on the page, such as #basket.',
     },
     {
       path: ['at'],
       label: 'Side',
       control: 'choice',
-      options: { below: 'Below it', above: 'Above it', before: 'Before it', after: 'After it' },
+      options: { below: 'Below', above: 'Above', before: 'Before', after: 'After' },
     },
     {
       path: ['align'],
-      label: 'Lined up',
+      label: 'Alignment',
       control: 'choice',
-      options: { start: 'At the start', centre: 'Centred', end: 'At the end' },
+      options: { start: 'Start', centre: 'Centre', end: 'End' },
     },
     { path: ['gap'], label: 'Gap', unit: 'px', control: 'number', always: true, min: 0, max: 200 },
     boxWidth,

@@ -17,7 +17,7 @@ const schema = Type.Object(
 export const bar = definePlacement({
   type: 'bar',
   label: 'Bar',
-  help: 'As wide as the window, at its top or foot.',
+  help: 'Across the window, at the top or bottom.',
   schema,
   stand: 'popover',
   mode: 'free',
@@ -29,13 +29,13 @@ export const bar = definePlacement({
     closing: { button: true, escape: false, backdrop: false },
   }),
   properties: [
-    { path: ['at'], label: 'Edge', control: 'choice', options: { top: 'Top', bottom: 'Foot' } },
+    { path: ['at'], label: 'Edge', control: 'choice', options: { top: 'Top', bottom: 'Bottom' } },
     {
       path: ['push'],
-      label: 'Moves the page',
+      label: 'Push page content',
       control: 'toggle',
       always: true,
-      help: 'Rather than lying over it. Nothing of the page jumps.',
+      help: 'Instead of covering it. Nothing on the page jumps.',
     },
     contentWidth,
     ...closingProperties(false),

@@ -16,8 +16,8 @@ const schema = Type.Object(
 
 export const centre = definePlacement({
   type: 'centre',
-  label: 'In the centre',
-  help: 'In the middle of the window, the page behind it waits.',
+  label: 'Centre',
+  help: 'In the middle of the window, in front of the page.',
   schema,
   stand: 'modal',
   mode: 'overlay',

@@ -59,8 +59,8 @@ const schema = Type.Object(
 
 export const corner = definePlacement({
   type: 'corner',
-  label: 'At a corner or edge',
-  help: 'Beside the page, which stays usable.',
+  label: 'Corner or edge',
+  help: 'In front of the page, which stays usable.',
   schema,
   stand: 'popover',
   mode: 'overlay',
@@ -72,7 +72,7 @@ export const corner = definePlacement({
     closing: { button: true, escape: true, backdrop: false },
   }),
   properties: [
-    { path: ['at'], label: 'Place', control: 'choice', options: rimNames },
+    { path: ['at'], label: 'Position', control: 'choice', options: rimNames },
     ...offsetProperties,
     boxWidth,
     ...closingProperties(false),

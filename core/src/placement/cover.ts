@@ -13,8 +13,8 @@ const schema = Type.Object(
 
 export const cover = definePlacement({
   type: 'cover',
-  label: 'Cover',
-  help: 'Over the whole window.',
+  label: 'Full screen',
+  help: 'Covers the whole window.',
   schema,
   stand: 'modal',
   mode: 'overlay',

@@ -83,12 +83,12 @@ export const widthProperty = (label: string, min: number, max: number): Inspecto
 });
 
 export const boxWidth = widthProperty('Width', 40, 1200);
-export const contentWidth = widthProperty('Widest content', 200, 2000);
+export const contentWidth = widthProperty('Max width', 200, 2000);
 
 export const offsetProperties: readonly InspectorProperty[] = [
   {
     path: ['offset', '0'],
-    label: 'From the side',
+    label: 'Horizontal offset',
     unit: 'px',
     control: 'number',
     always: true,
@@ -97,7 +97,7 @@ export const offsetProperties: readonly InspectorProperty[] = [
   },
   {
     path: ['offset', '1'],
-    label: 'From top or foot',
+    label: 'Vertical offset',
     unit: 'px',
     control: 'number',
     always: true,
@@ -114,7 +114,7 @@ export const closingProperties = (beside: boolean): readonly InspectorProperty[]
     ? [
         {
           path: ['closing', 'backdrop'],
-          label: 'Click beside it',
+          label: 'Outside click',
           control: 'toggle',
           always: true,
         } satisfies InspectorProperty,
@@ -122,20 +122,20 @@ export const closingProperties = (beside: boolean): readonly InspectorProperty[]
     : []),
   {
     path: ['closing', 'mark'],
-    label: 'Button shows',
+    label: 'Button icon',
     control: 'choice',
-    options: { cross: 'A cross', line: 'A line', arrow: 'An arrow', words: 'Words' },
+    options: { cross: 'Cross', line: 'Line', arrow: 'Arrow', words: 'Text' },
   },
-  { path: ['closing', 'words'], label: 'Button says', control: 'line' },
+  { path: ['closing', 'words'], label: 'Button text', control: 'line' },
   {
     path: ['closing', 'at'],
-    label: 'Button stands',
+    label: 'Button position',
     control: 'choice',
     options: {
-      'inside-end': 'Inside, at the end',
-      'inside-start': 'Inside, at the start',
+      'inside-end': 'Inside, end',
+      'inside-start': 'Inside, start',
       'outside-end': 'Above the box',
     },
   },
-  { path: ['closing', 'after'], label: 'By itself after', unit: 's', control: 'number', min: 1, max: 3600 },
+  { path: ['closing', 'after'], label: 'Close after', unit: 's', control: 'number', min: 1, max: 3600 },
 ];

@@ -8,12 +8,12 @@ const schema = Type.Object(
 
 export const inline = definePlacement({
   type: 'inline',
-  label: 'In the page',
-  help: 'Where the page has its marker.',
+  label: 'Inline',
+  help: 'Where the page has the widget’s marker.',
   schema,
   stand: 'inline',
   mode: 'inline',
   create: () => ({ type: 'inline', width: 640 }),
-  properties: [widthProperty('Widest', 200, 2000)],
+  properties: [widthProperty('Max width', 200, 2000)],
   css: ({ width }) => `.box{max-width:${width}px}`,
 });

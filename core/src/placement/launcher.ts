@@ -27,7 +27,7 @@ const schema = Type.Object(
 export const launcher = definePlacement({
   type: 'launcher',
   label: 'Launcher',
-  help: 'A small bubble or tab, the teaser scene, that unfolds into the widget.',
+  help: 'A small bubble or tab, the teaser scene, that opens the widget.',
   schema,
   stand: 'popover',
   mode: 'free',
@@ -40,12 +40,12 @@ export const launcher = definePlacement({
     closing: { button: true, escape: true, backdrop: false },
   }),
   properties: [
-    { path: ['at'], label: 'Place', control: 'choice', options: rimNames },
+    { path: ['at'], label: 'Position', control: 'choice', options: rimNames },
     {
       path: ['shape'],
-      label: 'Folded it is',
+      label: 'Collapsed as',
       control: 'choice',
-      options: { bubble: 'A bubble', tab: 'A tab' },
+      options: { bubble: 'Bubble', tab: 'Tab' },
     },
     ...offsetProperties,
     boxWidth,

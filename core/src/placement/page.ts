@@ -14,8 +14,8 @@ const schema = Type.Object(
 
 export const page = definePlacement({
   type: 'page',
-  label: 'A page of its own',
-  help: 'At an address of its own, served from here.',
+  label: 'Standalone page',
+  help: 'At its own address, served by Sirene.',
   schema,
   stand: 'inline',
   mode: 'inline',
@@ -23,9 +23,9 @@ export const page = definePlacement({
   properties: [
     {
       path: ['at'],
-      label: 'Content stands',
+      label: 'Alignment',
       control: 'choice',
-      options: { start: 'At the start', centre: 'In the centre', end: 'At the end', fill: 'Fills the page' },
+      options: { start: 'Start', centre: 'Centre', end: 'End', fill: 'Fill the page' },
     },
     contentWidth,
   ],

@@ -23,7 +23,7 @@ const schema = Type.Object(
 export const side = definePlacement({
   type: 'side',
   label: 'Side panel',
-  help: 'As high as the window, at its left or right.',
+  help: 'Full height, at the left or right of the window.',
   schema,
   stand: 'modal',
   mode: 'overlay',

@@ -1,6 +1,7 @@
 import { valueAt } from '../maps/index.js';
 import { closingOf, type Closing } from '../placement/index.js';
 import { targetingParts, type Condition, type Targeting, type Trigger } from '../behaviour/index.js';
+import type { Element } from '../elements/index.js';
 import { withDescendants, type WidgetDocument } from '../widget/index.js';
 
 /** What a piece of a sentence opens when it is pressed. */
@@ -43,62 +44,90 @@ export function stationSentence(document: WidgetDocument, station: Station): Pie
 
 /** The whole rule of a widget in one sentence, as plain text. */
 export function ruleSentence(document: WidgetDocument): string {
-  const { behaviour } = document;
+  const { behaviour, placement } = document;
   const visitors = visitorWords(behaviour.targeting);
-  const to = visitors === 'every visitor' ? '' : `, to ${visitors}`;
-  return `Appears ${triggerWords(behaviour.triggers)}, on ${pageWords(behaviour.targeting)}${to}, at most ${frequencyWords(document)}.`;
+  const to = visitors === everyone ? '' : `, to ${visitors}`;
+  if (placement.type === 'page') return `Shown at its own address${to}.`;
+  const where = `on ${pageWords(behaviour.targeting)}${to}`;
+  const often = frequencyWords(document);
+  return `Appears ${triggerWords(behaviour.triggers)}, ${where}${often ? `, ${often}` : ''}.`;
 }
 
+const everyone = 'every visitor';
+
 const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
-  arrive: ({ behaviour: { targeting } }) => [
-    say('May appear on '),
-    about('pages', pageWords(targeting)),
-    say(', to '),
-    about('conditions', visitorWords(targeting)),
-    say('.'),
-  ],
-  appear: (document) => [
-    say('Appears '),
-    about('triggers', triggerWords(document.behaviour.triggers)),
-    say(', '),
-    about('placement', placementWords(document)),
-    say(', at most '),
-    about('frequency', frequencyWords(document)),
-    say('.'),
-  ],
-  respond: (document) => {
-    const closing = closingOf(document.placement);
-    const stands = document.placement.type === 'page' ? 'is a page of its own' : 'stands in the page';
+  arrive: ({ behaviour: { targeting }, placement }) =>
+    placement.type === 'page'
+      ? [say('Shown at its own address, to '), about('conditions', visitorWords(targeting)), say('.')]
+      : [
+          say('Shown on '),
+          about('pages', pageWords(targeting)),
+          say(', to '),
+          about('conditions', visitorWords(targeting)),
+          say('.'),
+        ],
+  appear: (document) => {
+    const { placement, behaviour } = document;
+    const often = about('frequency', frequencyWords(document) || 'every time');
+    if (placement.type === 'page')
+      return [say('Stands '), about('placement', placementWords(document)), say(', whenever it is opened.')];
     return [
-      say(`The visitor finds ${contentWords(document)}`),
-      ...(closing
-        ? [say(', and closes it by '), about('closing', closingWords(closing)), say('.')]
-        : [say(`; it ${stands} and has nothing to close.`)]),
+      say('Appears '),
+      about('triggers', triggerWords(behaviour.triggers)),
+      say(', '),
+      about('placement', placementWords(document)),
+      say(', '),
+      often,
+      say('.'),
     ];
   },
-  afterwards: ({ afterwards: { visitor, actions }, scenes }) => {
+  respond: (document) => {
+    const closing = closingOf(document.placement);
+    const isPage = document.placement.type === 'page';
+    return [
+      say(`Visitors see ${contentWords(document)}`),
+      ...(closing
+        ? [say(' and close it with '), about('closing', closingWords(closing)), say('.')]
+        : [
+            say(
+              isPage ? ' on a standalone page, which does not close.' : ' in the page, which does not close.',
+            ),
+          ]),
+    ];
+  },
+  afterwards: (document) => {
+    const { afterwards, scenes } = document;
+    const { visitor, actions } = afterwards;
+    if (!hasForm(document))
+      return [say('There is no form to submit, so nothing is stored and nobody is notified.')];
     const recipients = actions.flatMap((action) => (action.type === 'notify' ? action.recipients : []));
     const seen =
       visitor.type === 'page'
         ? `the page ${visitor.address || '(not chosen yet)'}`
         : visitor.type === 'scene' && scenes.thanks
-          ? 'the thanks'
-          : 'it close';
+          ? 'the thank-you message'
+          : 'the widget close';
     return [
-      say('Having sent the form, the visitor sees '),
+      say('After submitting, visitors see '),
       about('visitor', seen),
       say('. The submission is stored, and '),
       about('recipients', recipients.length > 0 ? listed(recipients, 'and') : 'nobody'),
-      say(recipients.length > 1 ? ' are told by mail.' : ' is told by mail.'),
+      say(recipients.length > 1 ? ' are notified by e-mail.' : ' is notified by e-mail.'),
     ];
   },
-  return: ({ behaviour: { returning } }) => [
-    say('After closing it, comes '),
-    about('afterClosing', pauseWords(returning.afterClosing)),
-    say('; after submitting, '),
-    about('afterSubmitting', pauseWords(returning.afterSubmitting)),
-    say('.'),
-  ],
+  return: (document) => {
+    const { returning } = document.behaviour;
+    const closed = closingOf(document.placement) && [
+      say('After closing: '),
+      about('afterClosing', pauseWords(returning.afterClosing)),
+    ];
+    const submitted = hasForm(document) && [
+      say(closed ? '; after submitting: ' : 'After submitting: '),
+      about('afterSubmitting', pauseWords(returning.afterSubmitting)),
+    ];
+    const said = [...(closed || []), ...(submitted || [])];
+    return said.length > 0 ? [...said, say('.')] : [say('Returning visitors see it again as before.')];
+  },
 };
 
 function pageWords(targeting: Targeting): string {
@@ -111,7 +140,7 @@ function pageWords(targeting: Targeting): string {
 function visitorWords(targeting: Targeting): string {
   const { conditions, rest } = targetingParts(targeting);
   const said = [...conditions.map(conditionWords), ...rest.map(treeWords)];
-  return said.length > 0 ? `visitors ${listed(said, 'and')}` : 'every visitor';
+  return said.length > 0 ? `visitors ${listed(said, 'and')}` : everyone;
 }
 
 /** A group of conditions in words, such as "(on /shop/* or on their 2nd page or later)". */
@@ -162,15 +191,15 @@ function ordinal(count: number): string {
 export function triggerPhrase(trigger: Trigger): string {
   switch (trigger.type) {
     case 'load':
-      return 'as soon as the page is there';
+      return 'on page load';
     case 'delay':
-      return `${plural(trigger.seconds, 'second')} after arriving`;
+      return `${seconds(trigger.seconds)} after page load`;
     case 'scroll':
-      return `at ${Math.round(trigger.share * 100)} % of the page`;
+      return `at ${Math.round(trigger.share * 100)} % scroll depth`;
     case 'leave':
-      return 'when leaving';
+      return 'on exit intent';
     case 'asked':
-      return 'when the page opens it';
+      return 'when a link or script opens it';
   }
 }
 
@@ -180,15 +209,15 @@ function triggerWords(triggers: WidgetDocument['behaviour']['triggers']): string
     : listed(triggers.all.map(triggerPhrase), 'and');
 }
 
-function frequencyWords({ behaviour: { frequency } }: WidgetDocument): string {
-  if (frequency.per === 'page') return 'once a page view';
-  if (frequency.per === 'visit') return 'once a visit';
-  return frequency.days === 1
-    ? 'once a day'
-    : frequency.days === 7
-      ? 'once a week'
-      : `once in ${frequency.days} days`;
+/** How often at most, as it ends a sentence; empty where every page view shows it. */
+function frequencyWords({ behaviour: { frequency }, placement }: WidgetDocument): string {
+  // What is part of a page is there whenever the page is.
+  if (frequency.per === 'page') return placement.type === 'inline' ? '' : 'at most once per page view';
+  if (frequency.per === 'visit') return 'at most once per visit';
+  return `at most once ${frequency.days === 1 ? 'per day' : frequency.days === 7 ? 'per week' : `every ${frequency.days} days`}`;
 }
+
+const seconds = (count: number): string => (count === 1 ? '1 s' : `${count} s`);
 
 /** A placement in words: "at the bottom right corner". */
 export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>): string {
@@ -198,19 +227,19 @@ export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>)
     case 'corner':
       return rim(placement.at);
     case 'inline':
-      return 'in the page';
+      return 'inline at its marker';
     case 'centre':
-      return placement.backdrop ? 'in the centre with a backdrop' : 'in the centre';
+      return placement.backdrop ? 'in the centre over a backdrop' : 'in the centre';
     case 'side':
-      return `as a panel at the ${placement.at}`;
+      return `as a side panel on the ${placement.at}`;
     case 'bar':
-      return `as a bar at the ${placement.at === 'top' ? 'top' : 'foot'}`;
+      return `as a bar at the ${placement.at}${placement.push ? ', pushing the page' : ''}`;
     case 'cover':
-      return 'over the whole window';
+      return 'in full screen';
     case 'anchored':
-      return `dropped from ${placement.to}`;
+      return `anchored to ${placement.to}`;
     case 'page':
-      return 'on a page of its own';
+      return 'on a standalone page';
     case 'launcher':
       return `behind a ${placement.shape} ${rim(placement.at)}`;
   }
@@ -218,23 +247,38 @@ export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>)
 
 function closingWords(closing: Closing): string {
   const { button, escape, backdrop, after } = closing;
-  const ways = [
-    button && 'its close button',
-    escape && 'Esc',
-    backdrop && 'a click beside it',
-    after !== undefined && `itself after ${plural(after, 'second')}`,
-  ].filter((way) => way !== false);
-  return ways.length > 0 ? listed(ways, 'or') : 'nothing but its own buttons';
+  const ways = [button && 'the close button', escape && 'Esc', backdrop && 'an outside click'].filter(
+    (way) => way !== false,
+  );
+  const said = listed(ways, 'or') || `its own buttons${after === undefined ? ' only' : ''}`;
+  return after === undefined ? said : `${said}, or it closes after ${seconds(after)}`;
 }
 
+/** What an element is to visitors, where it is what the widget is about; the first that is there is named. */
+const mainThings: readonly [type: Element['type'], words: string][] = [
+  ['basket', 'the basket'],
+  ['plans', 'the price plans'],
+  ['countdown', 'a countdown'],
+  ['amounts', 'donation amounts'],
+  ['links', 'a link strip'],
+  ['map', 'a map card'],
+];
+
 function contentWords({ elements, scenes }: WidgetDocument): string {
-  const types = withDescendants(elements, scenes.opening.root).map((id) => valueAt(elements, id)?.type);
+  const types = withDescendants(elements, scenes.opening.root).flatMap(
+    (id) => valueAt(elements, id)?.type ?? [],
+  );
   const fields = types.filter((type) => type === 'field').length;
-  if (fields > 0) return `a form with ${plural(fields, 'field')}`;
-  return types.length > 1 ? `${plural(types.length - 1, 'element')} and no form` : 'an empty box';
+  const main = mainThings.flatMap(([type, words]) => (types.includes(type) ? [words] : []));
+  const parts = [...main, ...(fields > 0 ? [`a form with ${plural(fields, 'field')}`] : [])];
+  if (parts.length > 0) return listed(parts, 'and');
+  return types.length > 1 ? plural(types.length - 1, 'element') : 'an empty box';
 }
+
+const hasForm = ({ elements }: WidgetDocument): boolean =>
+  Object.values(elements).some(({ type }) => type === 'form');
 
 function pauseWords(days: number | null): string {
   if (days === null) return 'never again';
-  return days === 0 ? 'again as usual' : `not again for ${plural(days, 'day')}`;
+  return days === 0 ? 'shows again normally' : `not for ${plural(days, 'day')}`;
 }

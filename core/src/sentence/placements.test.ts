@@ -4,19 +4,19 @@ import type { Trigger } from '../behaviour/index.js';
 import { placementWords, ruleSentence, triggerPhrase } from './index.js';
 
 test.each<[Trigger, string]>([
-  [{ type: 'load' }, 'as soon as the page is there'],
-  [{ type: 'delay', seconds: 1 }, '1 second after arriving'],
-  [{ type: 'delay', seconds: 8 }, '8 seconds after arriving'],
-  [{ type: 'scroll', share: 0.333 }, 'at 33 % of the page'],
-  [{ type: 'leave' }, 'when leaving'],
-  [{ type: 'asked' }, 'when the page opens it'],
+  [{ type: 'load' }, 'on page load'],
+  [{ type: 'delay', seconds: 1 }, '1 s after page load'],
+  [{ type: 'delay', seconds: 8 }, '8 s after page load'],
+  [{ type: 'scroll', share: 0.333 }, 'at 33 % scroll depth'],
+  [{ type: 'leave' }, 'on exit intent'],
+  [{ type: 'asked' }, 'when a link or script opens it'],
 ])('%j', (trigger, words) => {
   expect(triggerPhrase(trigger)).toBe(words);
 });
 
 test.each(Object.keys(placementDefinitions) as PlacementType[])('%s is said in words of its own', (type) => {
   const words = placementWords({ placement: createPlacement(type) });
-  expect(words).toMatch(/^(in|at|on|over|as|from|dropped|below|above|behind)\b/);
+  expect(words).toMatch(/^(in|at|on|over|as|from|inline|anchored|below|above|behind)\b/);
   expect(words).not.toMatch(/undefined|\[|\{/);
 });
 
@@ -39,12 +39,12 @@ test.each([
         ],
       },
     },
-    /5 seconds after arriving and at 50 % of the page/,
+    /5 s after page load and at 50 % scroll depth/,
   ],
-  [{ triggers: { any: [{ type: 'leave' }, { type: 'load' }] } }, /when leaving or as soon as/],
-  [{ frequency: { per: 'days', days: 1 } }, /at most once a day/],
-  [{ frequency: { per: 'days', days: 7 } }, /at most once a week/],
-  [{ frequency: { per: 'days', days: 10 } }, /at most once in 10 days/],
+  [{ triggers: { any: [{ type: 'leave' }, { type: 'load' }] } }, /on exit intent or on page load/],
+  [{ frequency: { per: 'days', days: 1 } }, /at most once per day/],
+  [{ frequency: { per: 'days', days: 7 } }, /at most once per week/],
+  [{ frequency: { per: 'days', days: 10 } }, /at most once every 10 days/],
   [
     { targeting: { all: [{ type: 'address', include: [], exclude: ['/till'] }] } },
     /every page except \/till/,

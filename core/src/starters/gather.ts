@@ -172,9 +172,9 @@ export const gather: readonly Starter[] = [
   {
     id: 'letter-bar',
     purpose: 'gather',
-    says: 'A bar at the foot that takes an address in one line.',
+    says: 'A bar at the bottom with a one-line signup.',
     sketch: () => ({
-      name: 'Letter at the foot',
+      name: 'Newsletter bar',
       kind: 'bar',
       placement: { type: 'bar', at: 'bottom', width: 960 },
       opening: [

@@ -134,6 +134,13 @@ export const sell: readonly Starter[] = [
         { ...link('Look around', '/shop'), wide: true },
         dressed(dismiss('Not today'), { self: 'center', borderWidth: 0 }),
       ],
+      scenes: {
+        expired: [
+          heading('This offer has ended', 2, { align: 'center' }),
+          words('See what else is new in the shop.', { align: 'center', color: '{color.quiet}' }),
+          { ...link('Visit the shop', '/shop'), wide: true },
+        ],
+      },
       behaviour: { triggers: { any: [{ type: 'delay', seconds: 15 }] } },
     }),
   },
@@ -181,7 +188,7 @@ export const sell: readonly Starter[] = [
   {
     id: 'basket-dropped',
     purpose: 'sell',
-    says: 'What is in the basket, dropped from the basket link.',
+    says: 'The contents of the basket, anchored to the basket link.',
     sketch: () => ({
       name: 'Basket below its link',
       kind: 'cta',

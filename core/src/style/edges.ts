@@ -3,12 +3,12 @@ import { valueAt } from '../maps/index.js';
 /** Shapes of a box's edge, and what they are called. */
 export const edges = {
   none: 'Straight',
-  slant: 'Slanting foot',
-  point: 'Pointed foot',
+  slant: 'Slanted bottom',
+  point: 'Pointed bottom',
   arch: 'Arched top',
   notch: 'Cut corners',
-  teeth: 'Zigzag foot',
-  ribbon: 'Ribbon end',
+  teeth: 'Zigzag bottom',
+  ribbon: 'Ribbon',
 } as const;
 
 const depth = 18;

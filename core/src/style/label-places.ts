@@ -2,14 +2,14 @@ import { valueAt } from '../maps/index.js';
 
 /** Where a field's label may stand. It is read to screen readers at every one of them, hidden ones too. */
 export const labelPlaces = {
-  'above-start': 'Above, at the start',
-  'above-centre': 'Above, centred',
-  'above-end': 'Above, at the end',
+  'above-start': 'Above, start',
+  'above-centre': 'Above, centre',
+  'above-end': 'Above, end',
   before: 'Before the field',
   after: 'After the field',
   below: 'Below the field',
-  inside: 'Inside, until filled in',
-  'on-line': 'On the upper line',
+  inside: 'Floating inside',
+  'on-line': 'On the border',
   hidden: 'Hidden',
 } as const;
 

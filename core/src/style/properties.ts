@@ -100,21 +100,21 @@ const choiceFlows: Record<string, string> = {
 /** All style properties, by name. A new one is a line here. */
 export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.fromEntries(
   [
-    property('background', 'Ground', 'colour', 'background-color', { tokens: 'color' }),
+    property('background', 'Background', 'colour', 'background-color', { tokens: 'color' }),
     property('gradient', 'Gradient', 'gradient', 'background-image'),
-    property('image', 'Picture behind', 'image', 'background-image'),
-    property('imageFit', 'Picture fills', 'keyword', 'background-size', {
-      ...words({ cover: 'All of it', contain: 'Seen whole', original: 'Own size', tile: 'Tiled' }),
+    property('image', 'Background image', 'image', 'background-image'),
+    property('imageFit', 'Image size', 'keyword', 'background-size', {
+      ...words({ cover: 'Cover', contain: 'Contain', original: 'Original size', tile: 'Tile' }),
       write: (value) => valueAt(fits, value) as string,
     }),
     property('imagePosition', 'Picture’s focus', 'position', 'background-position'),
-    property('imageOpacity', 'Picture’s strength', 'number', 'background-image', upTo(1, { step: 0.05 })),
+    property('imageOpacity', 'Image opacity', 'number', 'background-image', upTo(1, { step: 0.05 })),
     property('color', 'Text colour', 'colour', 'color', { tokens: 'color', inherited }),
     property('borderColor', 'Border colour', 'colour', 'border-color', { tokens: 'color' }),
     property('borderWidth', 'Border width', 'sides', 'border-width', upTo(40, { units: absolute })),
     property(
       'borderStyle',
-      'Border line',
+      'Border style',
       'keyword',
       'border-style',
       words({ solid: 'Solid', dashed: 'Dashed', dotted: 'Dotted', double: 'Double' }),
@@ -124,22 +124,22 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
     property('margin', 'Margin', 'sides', 'margin', { min: -400, max: 400 }),
     property('gap', 'Gap', 'length', 'gap', upTo(400, { tokens: 'space' })),
     property('width', 'Width', 'size', 'width', upTo(2000)),
-    property('minWidth', 'Width at least', 'size', 'min-width', upTo(2000)),
-    property('maxWidth', 'Width at most', 'size', 'max-width', upTo(2000)),
+    property('minWidth', 'Min width', 'size', 'min-width', upTo(2000)),
+    property('maxWidth', 'Max width', 'size', 'max-width', upTo(2000)),
     property('height', 'Height', 'size', 'height', upTo(2000)),
-    property('minHeight', 'Height at least', 'size', 'min-height', upTo(2000)),
-    property('maxHeight', 'Height at most', 'size', 'max-height', upTo(2000)),
-    property('offsetX', 'From the side', 'length', '--ox', upTo(400)),
-    property('offsetY', 'From top or foot', 'length', '--oy', upTo(400)),
+    property('minHeight', 'Min height', 'size', 'min-height', upTo(2000)),
+    property('maxHeight', 'Max height', 'size', 'max-height', upTo(2000)),
+    property('offsetX', 'Horizontal offset', 'length', '--ox', upTo(400)),
+    property('offsetY', 'Vertical offset', 'length', '--oy', upTo(400)),
     property('shadow', 'Shadow', 'shadow', 'box-shadow', { tokens: 'shadow' }),
     property('opacity', 'Opacity', 'number', 'opacity', upTo(1, { step: 0.05 })),
     property(
       'blend',
-      'Blend with ground',
+      'Blend mode',
       'keyword',
       'mix-blend-mode',
       words({
-        normal: 'Plain',
+        normal: 'Normal',
         multiply: 'Multiply',
         screen: 'Screen',
         overlay: 'Overlay',
@@ -149,7 +149,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
         difference: 'Difference',
       }),
     ),
-    property('backdropBlur', 'Blur behind', 'length', 'backdrop-filter', {
+    property('backdropBlur', 'Backdrop blur', 'length', 'backdrop-filter', {
       ...upTo(60, { units: absolute }),
       write: (value) => `backdrop-filter:blur(${value})`,
     }),
@@ -157,15 +157,20 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       ...words(edges),
       write: (value) => edgeCss(value),
     }),
-    property('font', 'Typeface', 'font', 'font-family', { tokens: 'font', inherited }),
-    property('fontSize', 'Type size', 'length', 'font-size', { min: 8, max: 160, tokens: 'size', inherited }),
-    property('fontWeight', 'Weight', 'number', 'font-weight', { min: 100, max: 900, step: 100, inherited }),
+    property('font', 'Font', 'font', 'font-family', { tokens: 'font', inherited }),
+    property('fontSize', 'Font size', 'length', 'font-size', { min: 8, max: 160, tokens: 'size', inherited }),
+    property('fontWeight', 'Font weight', 'number', 'font-weight', {
+      min: 100,
+      max: 900,
+      step: 100,
+      inherited,
+    }),
     property(
       'fontStyle',
-      'Slant',
+      'Font style',
       'keyword',
       'font-style',
-      words({ normal: 'Upright', italic: 'Italic' }, { inherited }),
+      words({ normal: 'Normal', italic: 'Italic' }, { inherited }),
     ),
     property('lineHeight', 'Line height', 'number', 'line-height', {
       min: 0.8,
@@ -185,35 +190,35 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
     }),
     property(
       'letterCase',
-      'Case',
+      'Text case',
       'keyword',
       'text-transform',
       words(
-        { none: 'As written', uppercase: 'All capitals', lowercase: 'All small', capitalize: 'Initials' },
+        { none: 'As written', uppercase: 'Uppercase', lowercase: 'Lowercase', capitalize: 'Capitalise' },
         { inherited },
       ),
     ),
     property(
       'decoration',
-      'Line',
+      'Decoration',
       'keyword',
       'text-decoration-line',
-      words({ none: 'None', underline: 'Underlined', 'line-through': 'Struck out' }),
+      words({ none: 'None', underline: 'Underline', 'line-through': 'Strikethrough' }),
     ),
     property('textShadow', 'Text shadow', 'shadow', 'text-shadow', { inherited }),
     property(
       'align',
-      'Alignment',
+      'Text align',
       'keyword',
       'text-align',
-      words({ start: 'Start', center: 'Centre', end: 'End', justify: 'Both edges' }, { inherited }),
+      words({ start: 'Start', center: 'Centre', end: 'End', justify: 'Justify' }, { inherited }),
     ),
     property('flow', 'Direction', 'keyword', 'display', {
       ...words({
-        column: 'One below the other',
-        row: 'Side by side',
-        'column-reverse': 'From the foot up',
-        'row-reverse': 'From end to start',
+        column: 'Column',
+        row: 'Row',
+        'column-reverse': 'Column, reversed',
+        'row-reverse': 'Row, reversed',
         grid: 'Grid',
       }),
       write: (value) => valueAt(flows, value) as string,
@@ -226,55 +231,55 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
     }),
     property(
       'across',
-      'Line up across',
+      'Align items',
       'keyword',
       'align-items',
-      words({ start: 'Start', center: 'Centre', end: 'End', stretch: 'Stretch', baseline: 'Base line' }),
+      words({ start: 'Start', center: 'Centre', end: 'End', stretch: 'Stretch', baseline: 'Baseline' }),
     ),
     property(
       'along',
-      'Spread along',
+      'Justify content',
       'keyword',
       'justify-content',
-      words({ start: 'Start', center: 'Centre', end: 'End', 'space-between': 'Edge to edge' }),
+      words({ start: 'Start', center: 'Centre', end: 'End', 'space-between': 'Space between' }),
     ),
     property(
       'self',
-      'Its own place',
+      'Align self',
       'keyword',
       'align-self',
-      words({ auto: 'As the others', start: 'Start', center: 'Centre', end: 'End', stretch: 'Stretch' }),
+      words({ auto: 'Auto', start: 'Start', center: 'Centre', end: 'End', stretch: 'Stretch' }),
     ),
-    property('share', 'Share of room', 'number', 'flex-grow', {
+    property('share', 'Flex grow', 'number', 'flex-grow', {
       min: 0,
       max: 12,
       step: 1,
       write: (value) => `flex:${value} 1 ${value === '0' ? 'auto' : '0'}`,
     }),
-    property('shown', 'Shown', 'keyword', 'display', {
-      ...words({ none: 'Not on this screen' }),
+    property('shown', 'Visibility', 'keyword', 'display', {
+      ...words({ none: 'Hidden' }),
     }),
     property(
       'fit',
-      'Picture fits',
+      'Object fit',
       'keyword',
       'object-fit',
-      words({ cover: 'Fills its box', contain: 'Seen whole', none: 'Own size' }),
+      words({ cover: 'Cover', contain: 'Contain', none: 'Original size' }),
     ),
     property('focus', 'Picture’s focus', 'position', 'object-position'),
-    property('transition', 'Change takes', 'number', 'transition', {
+    property('transition', 'Transition', 'number', 'transition', {
       ...upTo(4000, { step: 50, unit: 'ms', tokens: 'duration' }),
     }),
-    property('labelAt', 'Label', 'keyword', 'grid-template', {
+    property('labelAt', 'Label position', 'keyword', 'grid-template', {
       ...words(labelPlaces),
       write: (value) => labelPlaceCss(value),
     }),
-    property('choiceFlow', 'Choices stand', 'keyword', 'display', {
+    property('choiceFlow', 'Option layout', 'keyword', 'display', {
       ...words({
-        lines: 'One a line',
-        wrapped: 'One after another',
-        columns: 'In columns',
-        buttons: 'As buttons',
+        lines: 'One per line',
+        wrapped: 'Wrapped',
+        columns: 'Columns',
+        buttons: 'Buttons',
       }),
       write: (value) => valueAt(choiceFlows, value) as string,
     }),
@@ -300,7 +305,7 @@ const isForeign = /url|image|expression|import|\/\*/i;
 export function valueProblem(name: string, value: unknown): string | null {
   const known = valueAt(styleProperties, name);
   if (!known) return `is not a style property`;
-  if (aliasPath(value)) return known.tokens ? null : 'can not refer to a token';
+  if (aliasPath(value)) return known.tokens ? null : 'cannot refer to a token';
   const { min = 0, max = Infinity } = known;
   const inRange = (n: unknown) => typeof n === 'number' && Number.isFinite(n) && n >= min && n <= max;
   const isMeasure = (one: unknown) => inRange(one) || isWrittenLength(one, known.units ?? [], { min, max });
@@ -326,7 +331,7 @@ export function valueProblem(name: string, value: unknown): string | null {
         ? null
         : `must be one of ${Object.keys(known.options ?? {}).join(', ')}`;
     case 'font':
-      return isText(fontText) ? null : 'must be a list of typeface names';
+      return isText(fontText) ? null : 'must be a list of font names';
     case 'shadow':
       return isText(shadowText) ? null : 'must be a shadow, such as 0 4px 12px #0003';
     case 'gradient':
@@ -334,11 +339,11 @@ export function valueProblem(name: string, value: unknown): string | null {
         ? null
         : 'must be a gradient, such as linear-gradient(90deg, #fff, #ddd)';
     case 'position':
-      return isText(positionText) ? null : 'must be two shares, such as 50% 30%';
+      return isText(positionText) ? null : 'must be two percentages, such as 50% 30%';
     case 'image':
       return typeof value === 'string' && (value === 'none' || safeImage(value) !== null)
         ? null
-        : 'must be a picture of this site, or an address starting with https:';
+        : 'must be an image of this site, or an address starting with https:';
   }
 }
 

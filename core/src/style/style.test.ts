@@ -178,12 +178,12 @@ describe('values', () => {
     ],
     ['fontSize', '16', 'must be a number between 8 and 160, or a length such as 1.5rem'],
     ['fontSize', NaN, 'must be a number between 8 and 160, or a length such as 1.5rem'],
-    ['width', '{space.1}', 'can not refer to a token'],
+    ['width', '{space.1}', 'cannot refer to a token'],
     ['align', 'middle', 'must be one of start, center, end, justify'],
     ['shadow', '0 1px 2px #0003', null],
     ['shadow', '0 0 url(x)', 'must be a shadow, such as 0 4px 12px #0003'],
     ['font', 'Fraunces, "My Serif"', null],
-    ['font', 'x;}', 'must be a list of typeface names'],
+    ['font', 'x;}', 'must be a list of font names'],
     ['nothing', 1, 'is not a style property'],
   ])('%s: %p', (name, value, problem) => {
     expect(valueProblem(name, value)).toBe(problem);

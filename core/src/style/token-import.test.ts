@@ -76,7 +76,7 @@ test.each<[string, object, RegExp]>([
   ],
   ['a length in another unit', { a: { $type: 'dimension', $value: '3vw' } }, /dimension that can’t be read/],
   ['a time that is a length', { a: { $type: 'duration', $value: '3px' } }, /duration/],
-  ['a typeface with braces', { a: { $type: 'fontFamily', $value: 'x}{y' } }, /typeface/],
+  ['a typeface with braces', { a: { $type: 'fontFamily', $value: 'x}{y' } }, /font names/],
   ['a weight that is a word', { a: { $type: 'fontWeight', $value: 'boldish' } }, /no number/],
   ['a curve of three', { a: { $type: 'cubicBezier', $value: [0, 0, 1] } }, /four numbers/],
   [
@@ -128,7 +128,7 @@ test('what stands inside a token is left out and listed', () => {
   };
   const { tokens, skipped } = importTokens(file);
   expect(JSON.stringify(tokens)).not.toContain('evil');
-  expect(skipped).toEqual([{ path: 'a.evil', reason: 'stands inside a token, which can hold no others' }]);
+  expect(skipped).toEqual([{ path: 'a.evil', reason: 'is inside a token, which cannot contain others' }]);
 });
 
 test('two names that are written alike are one, and the second is listed', () => {

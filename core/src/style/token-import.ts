@@ -46,7 +46,7 @@ export function importTokens(input: unknown): TokenImport {
       else found.set(path.join('.'), { path, ...read });
       for (const [name, child] of Object.entries(tree))
         if (!name.startsWith('$') && isGroup(child) && name !== holder)
-          skip([...path, name], 'stands inside a token, which can hold no others');
+          skip([...path, name], 'is inside a token, which cannot contain others');
       return;
     }
     for (const [name, child] of Object.entries(tree)) {
@@ -193,7 +193,7 @@ function readFamilies(value: unknown): Read {
     .filter(Boolean);
   const sound =
     names.length > 0 && names.length <= 20 && names.every((name) => /^[\p{L}\p{N} _-]{1,80}$/u.test(name));
-  return sound ? { type: 'fontFamily', value: names } : { reason: 'has typeface names that can’t be read' };
+  return sound ? { type: 'fontFamily', value: names } : { reason: 'has font names that can’t be read' };
 }
 
 const pixels = /^(-?\d*\.?\d+)(px|rem)?$/;

@@ -1,16 +1,8 @@
 import { valueAt } from '../maps/index.js';
-import {
-  createElement,
-  definitionOf,
-  elementDefinitions,
-  mayStandIn,
-  type Element,
-  type ElementType,
-} from '../elements/index.js';
-import { newId } from './create.js';
-import { freeKey, keysAround, withFreeKey } from './keys.js';
+import { definitionOf, mayStandIn, type Element, type ElementType } from '../elements/index.js';
+import { freeKey, keysAround } from './keys.js';
 import type { SceneName, WidgetDocument } from './document.js';
-import type { Branch, Operation } from './operations.js';
+import type { Operation } from './operations.js';
 import { ancestorsOf, childrenOf, parentOf, withDescendants } from './tree.js';
 
 /** A place in the tree: `at` counts among the children of `parent`. */
@@ -61,43 +53,6 @@ export function placeFor(
   return null;
 }
 
-/** What the menu of new elements offers: a type, and for fields their kind. */
-export interface NewElement {
-  type: ElementType;
-  /** Properties that differ from the type's defaults. */
-  with?: Record<string, unknown>;
-}
-
-/**
- * The edit that adds a new element. What has to stand in another, as a field in a form, brings one along.
- *
- * @returns the operation and the id of the new element, or `null` when it can stand nowhere
- */
-export function insertNew(
-  document: WidgetDocument,
-  { type, with: changes = {} }: NewElement,
-  selected: string | null,
-  scene: SceneName,
-  random: () => number,
-): { operation: Operation; id: string } | null {
-  const id = newId(random);
-  const element = { ...createElement(type), ...changes } as Element;
-  const place = placeFor(document, type, selected, scene);
-  if (place) {
-    const branch = { root: id, elements: { [id]: withFreeKey(document, element, place.parent) } };
-    return { operation: { type: 'insert', branch, ...place }, id };
-  }
-  const holder = definitionOf(element).inside?.always?.[0] as ElementType | undefined;
-  const outside = holder && placeFor(document, holder, selected, scene);
-  if (!outside) return null;
-  const holderId = newId(random);
-  const branch: Branch = {
-    root: holderId,
-    elements: { [holderId]: { ...createElement(holder), children: [id] } as Element, [id]: element },
-  };
-  return { operation: { type: 'insert', branch, ...outside }, id };
-}
-
 /** A move, and where a moved field meets one with its key in another form, a new key for it. */
 function moveApart(document: WidgetDocument, id: string, place: Place): Operation {
   const move: Operation = { type: 'move', id, ...place };
@@ -117,17 +72,6 @@ function moveApart(document: WidgetDocument, id: string, place: Place): Operatio
 }
 
 const isForm = ({ elements }: WidgetDocument, id: string): boolean => valueAt(elements, id)?.type === 'form';
-
-/** The new elements that the studio offers, with their names. */
-export const newElements: readonly { label: string; icon: string; element: NewElement }[] = Object.values(
-  elementDefinitions,
-).flatMap(({ type, label, icon, offers = [{ label, icon, with: {} }] }) =>
-  offers.map((offer) => ({
-    label: offer.label,
-    icon: offer.icon,
-    element: { type: type as ElementType, with: offer.with },
-  })),
-);
 
 export type Direction = 'up' | 'down' | 'out' | 'in';
 

@@ -24,7 +24,7 @@ const oneOf = <const T extends string>(values: readonly T[]) =>
 
 export const elementId = Type.String({
   pattern: '^[a-z][a-z0-9]{0,19}$',
-  description: 'must start with a small letter and hold only small letters and digits, at most 20',
+  description: 'must start with a lowercase letter and contain only lowercase letters and digits, at most 20',
 });
 
 const frequency = Type.Union([

@@ -21,17 +21,8 @@ export { isRequiredAt } from './required.js';
 export * from './tree.js';
 export { upgradeDocument } from './upgrade.js';
 export { validateDocument, widgetSchema, type Validation } from './validate.js';
-export {
-  fits,
-  insertNew,
-  moveByKey,
-  moveTo,
-  newElements,
-  placeFor,
-  type Direction,
-  type NewElement,
-  type Place,
-} from './arrange.js';
+export { insertNew, isSubmit, newElements, type NewElement } from './adding.js';
+export { fits, moveByKey, moveTo, placeFor, type Direction, type Place } from './arrange.js';
 export { branchOf, duplicate, insertBranch } from './copies.js';
 export { inTurn, pasteStyle, styleOf, topmost, type CopiedStyle } from './several.js';
 export { changePlacement } from './placing.js';

@@ -130,20 +130,6 @@ test('a moved element stands where it was put, counted without itself', () => {
   expect(childrenOf(document.elements['form'])).toEqual(['email', 'send', 'name']);
 });
 
-test('a field added outside any form brings a form along, and gets a key of its own', () => {
-  const start = signup();
-  const email = newElements.find(({ label }) => label === 'E-mail field');
-  const outside = insertNew(start, email?.element ?? { type: 'field' }, 'title', 'opening', freshRandom);
-  if (!outside) throw new Error('nowhere to stand');
-  const { document } = applyOperation(start, outside.operation);
-  const parent = parentOf(document.elements, outside.id);
-  expect(document.elements[parent ?? '']?.type).toBe('form');
-  const inside = insertNew(document, email?.element ?? { type: 'field' }, 'email', 'opening', freshRandom);
-  expect(inside?.operation).toMatchObject({
-    branch: { elements: { [inside?.id ?? '']: { key: 'email2' } } },
-  });
-});
-
 test('a copy of a branch has the same shape under new ids', () => {
   const { elements } = signup();
   const copy = copyBranch(elements, 'form', freshRandom);

@@ -11,8 +11,8 @@ export const basket = buildWidget({
       type: 'basket',
       currency: 'EUR',
       locale: 'en',
-      total: 'Together',
-      button: 'To the till',
+      total: 'Subtotal',
+      button: 'Check out',
       address: '/till/',
     },
   ],
@@ -21,12 +21,12 @@ export const basket = buildWidget({
       dressed(icon('shopping-basket', { width: 72, background: '{color.soft}', radius: 36 }, { width: 36 }), {
         self: 'center',
       }),
-      words('Nothing in it yet.', { align: 'center' }),
-      dressed(link('Look around the shop', '/shop/'), { self: 'center' }),
+      words('Your basket is empty.', { align: 'center' }),
+      dressed(link('Browse the shop', '/shop/'), { self: 'center' }),
     ],
     error: [
-      heading('The basket can’t be reached', 3),
-      words('What you chose is kept on this device. Load the page again in a moment.'),
+      heading('We can’t load your basket', 3),
+      words('Your items are still saved on this device. Reload the page in a moment.'),
     ],
   },
   motion: {

@@ -9,7 +9,7 @@ import { MailEntity } from './standins.entity.js';
 /** A mail server (SMTP, RFC 5321) that keeps what it is given instead of sending it on. */
 @Injectable()
 export class MailSink implements OnApplicationShutdown {
-  readonly #logger = new Logger('Post');
+  readonly #logger = new Logger('Mail');
   #server: SMTPServer | undefined;
 
   constructor(

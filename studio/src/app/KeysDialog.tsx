@@ -5,7 +5,7 @@ import { keyGroups } from './keys.ts';
 /** What the keys do. */
 export function KeysDialog({ onClose }: { onClose: () => void }) {
   return (
-    <Sheet title="Keys" size="lg" reading onClose={onClose}>
+    <Sheet title="Keyboard shortcuts" size="lg" reading onClose={onClose}>
       <SimpleGrid columns={2} gap="6">
         {keyGroups.map(({ title, keys }) => (
           <Box key={title}>

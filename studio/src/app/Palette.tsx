@@ -13,7 +13,7 @@ const places: readonly [string, string][] = [
   ['Brand', '/brand'],
   ['People', '/people'],
   ['Site: origins, script tag and install check', '/site'],
-  ['Post', '/post'],
+  ['Test mailbox', '/post'],
 ];
 
 const mostShown = 60;
@@ -33,9 +33,9 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
     return [
       ...offered,
       ...widgets.map(({ id, name }) => ({ name, group: 'Widgets', run: go(`/widgets/${id}`) })),
-      ...places.map(([name, address]) => ({ name, group: 'Places', run: go(address) })),
+      ...places.map(([name, address]) => ({ name, group: 'Pages', run: go(address) })),
       ...sites.map(({ id, name }) => ({
-        name: `Work on ${name}`,
+        name: `Switch to ${name}`,
         group: 'Sites',
         run: () => {
           chooseSite(id);
@@ -47,7 +47,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
         group: 'Settings',
         run: () => choose(name),
       })),
-      { name: 'Show the keys', group: 'Settings', keys: '?', run: onKeys },
+      { name: 'Keyboard shortcuts', group: 'Settings', keys: '?', run: onKeys },
     ];
   }, [offered, widgets, sites, navigate, chooseSite, onKeys]);
   const found = [...matchingCommands(all, typed), ...people].slice(0, mostShown);
@@ -104,7 +104,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
             </Box>
             {found.length === 0 && (
               <Text px="4" py="3" color="slate" role="status">
-                Nothing is called that.
+                Nothing found.
               </Text>
             )}
           </Dialog.Content>

@@ -60,7 +60,7 @@ export function TopBar() {
         <Place to="/brand">Brand</Place>
         <Place to="/people">People</Place>
         <Place to="/site">Site</Place>
-        <Place to="/post">Post</Place>
+        <Place to="/post">Test mailbox</Place>
       </Flex>
       <Button variant="outline" colorPalette="plain" size="xs" color="slate" onClick={openPalette}>
         <Search size={14} aria-hidden />

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 
-export const appearances = { light: 'Light', dark: 'Dark', device: 'As the device' } as const;
+export const appearances = { light: 'Light', dark: 'Dark', device: 'System' } as const;
 export type Appearance = keyof typeof appearances;
 
 const key = 'sirene.studio.appearance';

@@ -46,7 +46,7 @@ const panels = {
   colour: { title: 'Colours', panel: ColourPanel },
   type: { title: 'Type', panel: TypePanel },
   shape: { title: 'Shape', panel: ShapePanel },
-  fonts: { title: 'Typefaces and mark', panel: FontPanel },
+  fonts: { title: 'Fonts and logo', panel: FontPanel },
   looks: { title: 'Looks', panel: LooksPanel },
 } as const;
 
@@ -140,7 +140,7 @@ function BrandEditor({
       </Flex>
       <BrandMenu />
       <Button size="sm" colorPalette="signal" disabled={!changed} onClick={() => setSaving(true)}>
-        Save for the site …
+        Save for site …
       </Button>
     </Flex>
   );
@@ -152,8 +152,8 @@ function BrandEditor({
             <PendingNote
               text={
                 offered
-                  ? 'You changed the brand before without saving, and it has been saved elsewhere since.'
-                  : 'Changes that you did not save are here again. Visitors see none of them until you save.'
+                  ? 'You have unsaved changes to the brand, and it has been saved elsewhere since.'
+                  : 'Your unsaved changes have been restored. Visitors see none of them until you save.'
               }
               onTake={
                 offered

@@ -35,7 +35,7 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
   const proposed = found && { ...brand, tokens: mergeTokens(brand.tokens, found.tokens) };
   return (
     <Sheet
-      title="Take the brand from a page"
+      title="Import brand from a page"
       size="lg"
       onClose={onClose}
       foot={
@@ -47,7 +47,7 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
             onClose();
           }}
         >
-          Use what is proposed
+          Use proposal
         </Button>
       }
     >
@@ -68,10 +68,10 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
               loading={busy}
               onClick={() => void look({ address: asked })}
             >
-              Read it
+              Read page
             </Button>
           </Flex>
-          <Field.HelperText>Only pages of the site’s own origins are read.</Field.HelperText>
+          <Field.HelperText>Only pages on the site’s allowed origins can be read.</Field.HelperText>
         </Field.Root>
         <FileDrop
           label="Page as HTML"
@@ -83,7 +83,7 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
         {found && proposed && (
           <Flex gap="5" wrap="wrap">
             <Stack gap="3" flex="1" minW="240px">
-              <Text fontWeight="600">Found, the most used first</Text>
+              <Text fontWeight="600">Colours found, most used first</Text>
               <Stack gap="1">
                 {found.colours.slice(0, 10).map(({ hex, text, ground, border, button }) => (
                   <Flex key={hex} gap="2" align="center" fontSize="13px">
@@ -94,13 +94,13 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
                 ))}
               </Stack>
               <Text fontSize="13px">
-                {found.fonts.length > 0 ? `Typefaces: ${found.fonts.join(', ')}` : 'No typefaces of its own'}
+                {found.fonts.length > 0 ? `Fonts: ${found.fonts.join(', ')}` : 'No custom fonts'}
                 {found.radii.length > 0 && `. Corners: ${found.radii.slice(0, 4).join(', ')} px`}
               </Text>
             </Stack>
             <Box>
               <Text fontWeight="600" mb="2">
-                As it would look
+                Preview
               </Text>
               {pieces.slice(1, 3).map(({ title, document }) => (
                 <Box key={title} mb="2">
@@ -108,7 +108,7 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
                     document={document}
                     brand={proposed}
                     width={280}
-                    height={title === 'Buttons and marks' ? 110 : 210}
+                    height={title === 'Buttons and badges' ? 110 : 210}
                   />
                 </Box>
               ))}

@@ -21,7 +21,7 @@ export function BrandSheet() {
       maxH="100vh"
       overflow="auto"
       tabIndex={0}
-      aria-label="The brand on real pieces"
+      aria-label="Brand preview"
       role="region"
     >
       <Flex wrap="wrap" gap="4">

@@ -10,16 +10,16 @@ import { tokenName } from './token-name.ts';
 import { TokenRow } from './TokenRow.tsx';
 
 const purposes: Readonly<Record<string, string>> = {
-  ground: 'behind all',
-  soft: 'behind some',
+  ground: 'page background',
+  soft: 'subtle background',
   ink: 'text',
-  quiet: 'lesser text',
+  quiet: 'secondary text',
   line: 'borders',
   accent: 'buttons, marks',
-  'accent-strong': 'while pointed at',
+  'accent-strong': 'hover',
   'on-accent': 'text on accent',
   danger: 'mistakes',
-  veil: 'behind overlays',
+  veil: 'backdrop',
 };
 
 /** The brand's colours: what each is for, those of its own, and scales made from one. */
@@ -32,7 +32,7 @@ export function ColourPanel() {
   const own = paths.filter((path) => !isPurpose(path));
   return (
     <>
-      <Section title="What each is for">
+      <Section title="Semantic colours">
         {paths.filter(isPurpose).map((path) => (
           <ColourRow key={path} path={path} help={valueAt(purposes, path.slice(6))} />
         ))}
@@ -44,7 +44,7 @@ export function ColourPanel() {
         ))}
         <AddColour />
       </Section>
-      <Section title="A scale from one colour" open={false}>
+      <Section title="Scale from one colour" open={false}>
         <AddScale />
       </Section>
     </>
@@ -92,7 +92,7 @@ function AddColour() {
       <Flex gap="2">
         <Input
           size="xs"
-          aria-label="Name of the colour"
+          aria-label="Colour name"
           placeholder="Name, such as moss"
           value={name}
           onChange={(event) => setName(event.target.value)}
@@ -109,7 +109,7 @@ function AddColour() {
       </Flex>
       {taken && name && (
         <Text role="alert" fontSize="12px" color="wine" mt="1">
-          There is a colour of that name already.
+          There is already a colour with that name.
         </Text>
       )}
     </form>
@@ -124,18 +124,18 @@ function AddScale() {
   return (
     <Stack gap="2">
       <Text fontSize="13px" color="slate">
-        Ten shades of one hue, in even steps as the eye sees them.
+        Ten shades of one hue, in perceptually even steps.
       </Text>
       <Flex gap="2">
         <Input
           size="xs"
-          aria-label="Name of the scale"
+          aria-label="Scale name"
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
         <input
           type="color"
-          aria-label="Colour of the scale"
+          aria-label="Scale colour"
           value={/^#[0-9a-f]{6}$/i.test(colour) ? colour : '#20566b'}
           onChange={(event) => setColour(event.target.value)}
           style={{ width: 44, height: 28, padding: 0, border: 0, background: 'none' }}
@@ -154,7 +154,7 @@ function AddScale() {
         disabled={!tokenName(name) || shades.length === 0}
         onClick={() => change(withColourScale(brand, tokenName(name), colour), '')}
       >
-        Put the ten into the brand
+        Add ten colours
       </Button>
     </Stack>
   );

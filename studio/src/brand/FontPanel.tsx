@@ -14,13 +14,13 @@ import { useBrandEditing } from './brand-context.ts';
 export function FontPanel() {
   return (
     <>
-      <Section title="The site’s mark">
+      <Section title="Logo">
         <Logo />
       </Section>
-      <Section title="Own typefaces">
+      <Section title="Custom fonts">
         <OwnFonts />
       </Section>
-      <Section title="Typefaces that ship" open={false}>
+      <Section title="Included fonts" open={false}>
         <Text fontSize="13px" color="slate">
           {[...new Set(shippedFonts.map(({ family }) => family))].join(' · ')}. Served from here: no visitor
           asks anybody else for them.
@@ -40,19 +40,13 @@ function Logo() {
   };
   return (
     <>
-      <Row label="Picture">
+      <Row label="Image">
         {(id) => (
-          <PictureControl
-            id={id}
-            label="The site’s mark"
-            kind="picture"
-            value={logo?.src ?? ''}
-            onChange={set}
-          />
+          <PictureControl id={id} label="Logo" kind="picture" value={logo?.src ?? ''} onChange={set} />
         )}
       </Row>
       {logo && (
-        <Row label="Says in words">
+        <Row label="Alt text">
           {(id) => (
             <Input
               id={id}
@@ -91,7 +85,7 @@ function OwnFonts() {
     <>
       {brand.fonts.length === 0 && (
         <Text fontSize="13px" color="slate">
-          None yet. Upload WOFF2 files, one a weight or one for all.
+          None yet. Upload WOFF2 files: one per weight, or a variable font.
         </Text>
       )}
       {brand.fonts.map((font, at) => (
@@ -119,13 +113,13 @@ function OwnFonts() {
               )
             }
           >
-            {font.style === 'italic' ? 'It is upright' : 'It is italic'}
+            {font.style === 'italic' ? 'Normal' : 'Italic'}
           </Button>
           <IconButton
             size="2xs"
             variant="ghost"
             colorPalette="plain"
-            aria-label={`Take ${font.family} ${font.weight} out of the brand`}
+            aria-label={`Remove ${font.family} ${font.weight}`}
             onClick={() => change({ ...brand, fonts: brand.fonts.filter((_, one) => one !== at) }, '')}
           >
             <Trash2 size={13} aria-hidden />
@@ -150,7 +144,7 @@ function OwnFonts() {
         hidden
         multiple
         accept=".woff2,font/woff2"
-        aria-label="Typeface files"
+        aria-label="Font files"
         onChange={(event) => void take(event.target.files)}
       />
     </>
@@ -158,6 +152,6 @@ function OwnFonts() {
 }
 
 function fontOf({ kind, src, family, weight }: Asset): BrandFont {
-  if (kind !== 'font' || !family) throw new Error('That file is no typeface. Upload WOFF2 files.');
+  if (kind !== 'font' || !family) throw new Error('That file is not a font. Upload WOFF2 files.');
   return { family, src, weight: weight ?? '400', style: 'normal' };
 }

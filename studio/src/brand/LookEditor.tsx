@@ -1,5 +1,5 @@
 import { valueAt } from '@sirene/core/maps';
-import { Box, Flex, Text } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import {
   brandTokens,
   conditionOf,
@@ -23,6 +23,7 @@ import { Folded } from '../shared/Folded.tsx';
 import { HereMark } from '../shared/HereMark.tsx';
 import { Section } from '../shared/Section.tsx';
 import { screenNames, stateNames } from '../shared/style/condition-names.ts';
+import { originName } from '../shared/style/origins.ts';
 import { ValueRow } from '../shared/style/ValueRow.tsx';
 import { groupsOf, partsOf, type StyleGroup } from '../shared/style/style-groups.ts';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
@@ -76,32 +77,32 @@ export function LookEditor({ id, look, onChange }: Props) {
         borderBottomWidth="1px"
         bg="paper"
         role="group"
-        aria-label="Values are for"
+        aria-label="Values apply to"
       >
         {inside.length > 0 && (
           <Choice
-            label="Whose"
+            label="Part"
             value={of}
             options={{
-              [look.role]: 'Itself',
+              [look.role]: 'Element itself',
               ...Object.fromEntries(inside.map((role) => [role, `${roleNames[role]} inside`])),
             }}
             onChange={(next) => setOf(next as Role)}
           />
         )}
         <Choice
-          label="Which screen"
+          label="Screen size"
           value={condition.screen ?? ''}
           options={{
-            '': 'All screens',
+            '': 'All screen sizes',
             ...Object.fromEntries(screens.toReversed().map((one) => [one, screenNames[one]])),
           }}
           onChange={(next) => setCondition({ ...condition, screen: (next || null) as Screen | null })}
         />
         <Choice
-          label="Which state"
+          label="State"
           value={condition.state ?? ''}
-          options={{ '': 'At rest', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) }}
+          options={{ '': 'Default', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) }}
           onChange={(next) => setCondition({ ...condition, state: (next || null) as State | null })}
         />
       </Flex>
@@ -149,9 +150,7 @@ function GroupRows({ role, sheet, condition, group, onSet }: GroupProps) {
       const mark = isSet ? (
         <HereMark label={property.label} onReset={() => onSet(part, name, undefined)} />
       ) : (
-        <Text fontSize="12px" color="slate" textAlign="end">
-          {resolved ? 'brand' : property.inherited ? 'around' : '–'}
-        </Text>
+        <Origin level={resolved ? 'brand' : null} inherited={property.inherited ?? false} />
       );
       return (
         <ValueRow
@@ -185,4 +184,13 @@ function withValue(
     ...sheet,
     [part]: { ...valueAt(sheet, part), [at]: value === undefined ? others : { ...others, [name]: value } },
   };
+}
+
+function Origin({ level, inherited }: { level: 'brand' | null; inherited: boolean }) {
+  const [name, Icon] = originName(level, inherited);
+  return (
+    <Box color="slate" justifySelf="center" title={`Origin: ${name}`}>
+      <Icon size={13} aria-label={`Origin: ${name}`} />
+    </Box>
+  );
 }

@@ -31,7 +31,7 @@ export function LooksPanel() {
           <Input
             size="xs"
             flex="1"
-            aria-label="Name of the look"
+            aria-label="Look name"
             maxLength={60}
             value={look.name}
             onChange={(event) =>
@@ -114,7 +114,7 @@ function NewLook({ onMake }: { onMake(name: string, role: Role): void }) {
               id={id}
               size="xs"
               bg="sheet"
-              placeholder="Such as Quiet"
+              placeholder="Such as Subtle"
               maxLength={60}
               value={name}
               onChange={(event) => setName(event.target.value)}

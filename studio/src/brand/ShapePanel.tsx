@@ -21,7 +21,7 @@ export function ShapePanel() {
           <LengthRow key={path} path={path} min={0} max={60} />
         ))}
       </Section>
-      <Section title="Distances">
+      <Section title="Spacing">
         {inGroup('space').map((path) => (
           <LengthRow key={path} path={path} min={0} max={96} />
         ))}
@@ -32,7 +32,7 @@ export function ShapePanel() {
           <ShadowRow key={path} path={path} />
         ))}
       </Section>
-      <Section title="Times">
+      <Section title="Durations">
         {inGroup('duration').map((path) => (
           <LengthRow key={path} path={path} unit="ms" min={0} max={2000} step={10} />
         ))}
@@ -47,7 +47,7 @@ function Spacing() {
   return (
     <Flex gap="2" align="center">
       <NumberInput
-        label="One unit, px"
+        label="Base unit"
         min={2}
         max={12}
         unit="px"
@@ -62,7 +62,7 @@ function Spacing() {
         colorPalette="plain"
         onClick={() => change(withSpacing(brand, unit), '')}
       >
-        All from this unit
+        Apply to all
       </Button>
     </Flex>
   );

@@ -67,13 +67,13 @@ export function SharedChange({ site, brand, onClose, onSaved }: Props) {
           disabled={!preview || missing.length > 0}
           onClick={() => void save()}
         >
-          Make the change
+          Apply change
         </Button>
       }
     >
       <Stack gap="4">
         {error ? <ErrorNote error={error} /> : null}
-        {!preview && !error && <Spinner aria-label="Looking which widgets it touches" />}
+        {!preview && !error && <Spinner aria-label="Finding the widgets affected" />}
         {missing.map((token) => (
           <Successor
             key={token}
@@ -112,11 +112,11 @@ export function SharedChange({ site, brand, onClose, onSaved }: Props) {
 }
 
 function titleOf(preview: Preview | null): string {
-  if (!preview) return 'What it touches';
-  if (preview.uses.length > 0) return 'A token goes that is still in use';
+  if (!preview) return 'Widgets affected';
+  if (preview.uses.length > 0) return 'A token that is still in use is removed';
   const { length } = preview.touched;
   return length === 0
-    ? 'No widget looks different'
+    ? 'No widget changes'
     : `${length} ${length === 1 ? 'widget looks' : 'widgets look'} different`;
 }
 
@@ -140,12 +140,12 @@ function Successor({
       </Text>
       <NativeSelect.Root size="sm" maxW="280px">
         <NativeSelect.Field
-          aria-label={`In place of ${token}`}
+          aria-label={`Replacement for ${token}`}
           defaultValue=""
           onChange={(event) => onChoose(event.target.value)}
         >
           <option value="" disabled>
-            Choose one
+            Choose a token
           </option>
           {others.map((one) => (
             <option key={one} value={one}>

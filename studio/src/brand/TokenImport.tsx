@@ -44,7 +44,7 @@ export function TokenImport({ onClose }: { onClose: () => void }) {
       onClose={onClose}
       foot={
         <Button colorPalette="signal" disabled={!read || read.count === 0} onClick={use}>
-          {read ? `Use ${read.count} tokens` : 'Use them'}
+          {read ? `Use ${read.count} tokens` : 'Use tokens'}
         </Button>
       }
     >
@@ -62,7 +62,7 @@ export function TokenImport({ onClose }: { onClose: () => void }) {
           <>
             <Text>
               {read.count === 0 ? 'Nothing in the file can be used.' : `${read.count} tokens can be used.`}{' '}
-              Nothing is saved yet: you see it on the sheet first.
+              Nothing is saved yet: you see it in the preview first.
             </Text>
             {read.count > 0 && <Matches tokens={read.tokens} matches={matches} onChange={setMatches} />}
             {read.skipped.length > 0 && (
@@ -105,7 +105,7 @@ function Matches({ tokens, matches, onChange }: MatchesProps) {
   return (
     <Box>
       <Text fontWeight="600" mb="2">
-        What stands for what widgets use
+        Tokens used by widgets
       </Text>
       <Grid templateColumns="130px 20px minmax(0, 1fr)" gap="2" alignItems="center">
         {Object.entries(ownTokens).map(([own, type]) => {
@@ -122,10 +122,10 @@ function Matches({ tokens, matches, onChange }: MatchesProps) {
                 </Text>
               ) : (
                 <Choice
-                  label={`In place of ${own}`}
+                  label={`Replacement for ${own}`}
                   value={valueAt(matches, own) ?? ''}
                   options={{
-                    '': 'stays as it is',
+                    '': 'keep as it is',
                     ...Object.fromEntries(
                       fits.map(({ path, css }) => [path, `${path} · ${css.slice(0, 40)}`]),
                     ),

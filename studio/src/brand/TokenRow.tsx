@@ -53,7 +53,7 @@ export function TokenRow({ path, help, children }: Props) {
           size="2xs"
           variant="ghost"
           colorPalette="plain"
-          aria-label={`Take ${path} out of the brand`}
+          aria-label={`Remove ${path} from the brand`}
           onClick={() => change(withoutToken(brand, path), path)}
         >
           <Trash2 size={13} aria-hidden />
@@ -65,8 +65,8 @@ export function TokenRow({ path, help, children }: Props) {
             variant="ghost"
             colorPalette="plain"
             color="deep"
-            aria-label={`Back to the plain value of ${path}`}
-            title="Back to the plain value"
+            aria-label={`Reset ${path} to its default`}
+            title="Reset to default"
             onClick={() => set(plain)}
           >
             <RotateCcw size={12} aria-hidden />

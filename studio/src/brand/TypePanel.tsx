@@ -18,7 +18,7 @@ export function TypePanel() {
   const { brand } = useBrandEditing();
   return (
     <>
-      <Section title="Typefaces by role">
+      <Section title="Fonts by role">
         {tokensIn(brand, 'font').map((path) => (
           <FamilyRow key={path} path={path} />
         ))}
@@ -28,14 +28,14 @@ export function TypePanel() {
           <LengthRow key={path} path={path} min={8} max={96} />
         ))}
       </Section>
-      <Section title="A scale from two figures" open={false}>
+      <Section title="Type scale" open={false}>
         <TypeScale />
       </Section>
     </>
   );
 }
 
-const device = 'The device’s own';
+const device = 'System font';
 
 function FamilyRow({ path }: { path: string }) {
   const { brand } = useBrandEditing();
@@ -86,22 +86,22 @@ function TypeScale() {
   const made = brandTokens(withTypeScale(brand, base, ratio));
   return (
     <>
-      <Row label="Text, px">
+      <Row label="Base size">
         {(id) => (
           <NumberInput id={id} unit="px" suffix="px" min={10} max={24} value={base} onChange={setBase} />
         )}
       </Row>
-      <Row label="Each step">
+      <Row label="Ratio">
         {(id) => (
           <Choice
             id={id}
             value={String(ratio)}
             options={{
-              1.125: 'An eighth larger',
-              1.2: 'A fifth larger',
-              1.25: 'A quarter larger',
-              1.333: 'A third larger',
-              1.5: 'Half again as large',
+              1.125: '1.125',
+              1.2: '1.2',
+              1.25: '1.25',
+              1.333: '1.333',
+              1.5: '1.5',
             }}
             onChange={(next) => setRatio(Number(next))}
           />
@@ -119,7 +119,7 @@ function TypeScale() {
         alignSelf="start"
         onClick={() => change(withTypeScale(brand, base, ratio), '')}
       >
-        Use these sizes
+        Apply sizes
       </Button>
     </>
   );

@@ -45,14 +45,14 @@ const piece = (
 
 /** Real pieces on which a brand is looked at. */
 export const pieces: readonly Piece[] = [
-  piece('Texts', [380, 300], {
+  piece('Text', [380, 300], {
     placement: { type: 'inline', width: 420 },
     opening: [
-      heading('A display line', 1, { fontSize: '{size.display}' }),
-      heading('A heading of the second level'),
-      words('Running text in the size and the typeface of the brand, long enough to need a second line.'),
-      small('Small print, in the quiet colour.'),
-      list(['A line with a mark', 'And one more']),
+      heading('Display text', 1, { fontSize: '{size.display}' }),
+      heading('Second-level heading'),
+      words('Body text in the brand’s font and size, long enough to need a second line.'),
+      small('Small print, in the secondary colour.'),
+      list(['An item with a marker', 'Another item']),
     ],
   }),
   piece('Overlay with a form', [380, 300], {
@@ -61,19 +61,19 @@ export const pieces: readonly Piece[] = [
     opening: [
       heading('An overlay'),
       form([
-        field('name', 'name', 'Your name', { hint: 'As your friends call you' }),
+        field('name', 'name', 'Your name', { hint: 'What should we call you?' }),
         email(),
-        send('The main button'),
+        send('Primary button'),
       ]),
     ],
   }),
-  piece('Buttons and marks', [380, 150], {
+  piece('Buttons and badges', [380, 150], {
     placement: { type: 'inline', width: 420 },
     opening: [
       dressed(
         row([
-          dressed(link('Main'), { share: 0 }),
-          dressed({ ...link('Lesser'), ...quiet }, { share: 0 }),
+          dressed(link('Primary'), { share: 0 }),
+          dressed({ ...link('Secondary'), ...quiet }, { share: 0 }),
           dressed(dismiss('Not now'), { share: 0, borderWidth: 0 }),
         ]),
         {
@@ -92,15 +92,15 @@ export const pieces: readonly Piece[] = [
       ),
     ],
   }),
-  piece('Choices', [380, 150], {
+  piece('Options', [380, 150], {
     placement: { type: 'inline', width: 420 },
     opening: [
       form([
-        field('choice', 'one', 'One of these', {
+        field('choice', 'one', 'Choose one', {
           options: ['First', 'Second', 'Third'],
           style: { choices: { base: { choiceFlow: 'wrapped' } } },
         }),
-        field('select', 'from', 'From a list', { options: ['First', 'Second'] }),
+        field('select', 'from', 'Drop-down', { options: ['First', 'Second'] }),
       ]),
     ],
   }),
@@ -110,7 +110,7 @@ export const pieces: readonly Piece[] = [
     opening: [
       dressed(
         row([
-          dressed(words('A bar across the window.'), { share: 0 }),
+          dressed(words('A notification bar.'), { share: 0 }),
           dressed(countdown(soon, { design: 'line' }), { share: 0 }),
           dressed(link('A button'), { share: 0, padding: [6, 16, 6, 16] }),
         ]),
@@ -125,17 +125,17 @@ export const pieces: readonly Piece[] = [
 const shown: Partial<Record<Look['role'], () => Sketch>> = {
   button: () => link('A button'),
   title: () => heading('A heading'),
-  text: () => words('A few words of running text, as they would stand in a widget.'),
-  field: () => field('text', 'answer', 'Your answer', { hint: 'A hint below it' }),
+  text: () => words('A few words of body text, as in a widget.'),
+  field: () => field('text', 'answer', 'Your answer', { hint: 'A hint below the field' }),
   form: () =>
     form([
       field('name', 'name', 'Your name'),
       email(),
-      field('choice', 'one', 'One of these', { options: ['First', 'Second'] }),
+      field('choice', 'one', 'Choose one', { options: ['First', 'Second'] }),
       send('Send'),
     ]),
   countdown: () => countdown(soon),
-  list: () => list(['First line', 'Second line', 'Third line']),
+  list: () => list(['First item', 'Second item', 'Third item']),
   badge: () => badge('New'),
   icon: () => icon('star'),
 };
@@ -148,10 +148,7 @@ export function lookPiece(id: string, { role, name }: Look): Piece {
     : { ...(shown[role]?.() ?? { type: typeOf(role) }), look: id };
   const made = piece(`Look: ${name}`, [380, 220], {
     placement: role === 'overlay' ? { type: 'corner', width: 380 } : { type: 'inline', width: 420 },
-    opening: [
-      holding(role, element),
-      ...(surface ? [words('What stands inside it.'), link('A button')] : []),
-    ],
+    opening: [holding(role, element), ...(surface ? [words('What it contains.'), link('A button')] : [])],
   });
   return surface ? { ...made, document: { ...made.document, look: id } } : made;
 }

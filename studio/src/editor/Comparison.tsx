@@ -22,10 +22,10 @@ export function Comparison({ brand, before, after, names, where }: Props) {
   return (
     <Box bg="paper" borderWidth="1px" rounded="md" p="3" mt="2">
       {differences.length === 0 ? (
-        <Text>Both are the same.</Text>
+        <Text>No differences.</Text>
       ) : (
         <>
-          <Stack as="ul" listStyleType="none" gap="0.5" mb="3" aria-label="What is different">
+          <Stack as="ul" listStyleType="none" gap="0.5" mb="3" aria-label="Differences">
             {differences.map((difference) => (
               <li key={`${difference.kind} ${difference.element}`}>{sentenceOf(difference, where)}</li>
             ))}
@@ -48,7 +48,7 @@ export function Comparison({ brand, before, after, names, where }: Props) {
                       />
                     ) : (
                       <Flex w="284px" h="170px" align="center" justify="center" color="slate" bg="wash">
-                        Has no such scene
+                        This version has no such scene
                       </Flex>
                     )}
                   </Box>

@@ -56,7 +56,7 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
                     brand={brand}
                     before={saved.document}
                     after={session.document}
-                    names={['Saved elsewhere', 'Yours']}
+                    names={['Saved elsewhere', 'Your version']}
                     where="yours"
                   />
                 )}
@@ -65,7 +65,7 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
             </Dialog.Body>
             <Dialog.Footer flexWrap="wrap" gap="2" px="4">
               <Button size="sm" variant="outline" colorPalette="plain" onClick={() => void keepAsCopy()}>
-                Keep mine as a new widget
+                Save mine as a new widget
               </Button>
               <Button
                 size="sm"
@@ -74,7 +74,7 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
                 onClick={() => void takeSaved()}
                 aria-label={`Load the saved version of ${widget.slug}`}
               >
-                Load the saved version
+                Load saved version
               </Button>
               <Button
                 size="sm"
@@ -83,7 +83,7 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
                 disabled={!saved}
                 onClick={() => saved && autosave.goOnFrom(saved)}
               >
-                Take mine
+                Use mine
               </Button>
               <Button
                 size="sm"

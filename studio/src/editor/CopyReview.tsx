@@ -15,7 +15,7 @@ export function CopyReview() {
   const close = () => void navigate(pathname, { replace: true, state: null });
   return (
     <Sheet title={`A copy of ${state.copyOf}`} onClose={close}>
-      <Text mb="3">It is a draft. Look through what may still be meant for where it came from:</Text>
+      <Text mb="3">It is a draft. Review what may still refer to the original:</Text>
       <Stack as="ul" listStyleType="none" gap="0">
         {reviewOf(document, brand).map((item) => (
           <Item key={item.title} item={item} onLeave={close} />
@@ -38,7 +38,7 @@ function Item({ item, onLeave }: { item: ReviewItem; onLeave(): void }) {
         <Input
           size="xs"
           flex="1"
-          aria-label="Name of the copy"
+          aria-label="Copy name"
           maxLength={120}
           value={says[0] ?? ''}
           onChange={({ target }) =>

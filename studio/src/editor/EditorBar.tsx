@@ -4,10 +4,10 @@ import { ArrowLeft, History, Redo2, Undo2 } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
 import { StateMark, widgetState } from '../shared/StateMark.tsx';
-import { CheckMenu } from './CheckMenu.tsx';
+import { CheckMenu } from './publish/CheckMenu.tsx';
 import { ConflictDialog } from './ConflictDialog.tsx';
 import { EditorMenu } from './EditorMenu.tsx';
-import { PublishButton } from './PublishButton.tsx';
+import { PublishButton } from './publish/PublishButton.tsx';
 import type { SaveState } from './state/autosave.ts';
 import { useSettledDocument, useEditor } from './state/editor.tsx';
 import { VersionsDialog } from './VersionsDialog.tsx';
@@ -22,13 +22,22 @@ export function EditorBar() {
   const refused = useSyncExternalStore(session.subscribe, () => session.refused);
   const [versions, setVersions] = useState(false);
   return (
-    <Flex as="header" align="center" gap="3" px="3" h="48px" bg="sheet" borderBottomWidth="1px">
-      <IconButton asChild size="xs" variant="ghost" colorPalette="plain" aria-label="Back to the widgets">
+    <Flex
+      as="header"
+      align="center"
+      gap="3"
+      px="3"
+      h="44px"
+      bg="sheet"
+      overflowX="auto"
+      borderBottomWidth="1px"
+    >
+      <IconButton asChild size="xs" variant="ghost" colorPalette="plain" aria-label="Back to widgets">
         <Link to="/widgets">
           <ArrowLeft size={16} aria-hidden />
         </Link>
       </IconButton>
-      <Text as="h1" fontWeight="600" fontSize="15px" truncate maxW="320px">
+      <Text as="h1" fontWeight="600" fontSize="15px" truncate maxW="320px" minW="60px">
         {name}
       </Text>
       <Box fontSize="13px">{widgetState({ publishedNumber: number, changedSince })}</Box>
@@ -56,7 +65,7 @@ export function EditorBar() {
           <Redo2 size={16} aria-hidden />
         </IconButton>
       </Flex>
-      <Box ml="auto" fontSize="13px" role="status" maxW="420px" truncate>
+      <Box ml="auto" fontSize="13px" role="status" maxW="420px" minW="48px" truncate>
         <Saved state={state} />
       </Box>
       {refused && (
@@ -64,9 +73,17 @@ export function EditorBar() {
           {refusal(refused)}
         </Text>
       )}
-      <Button size="xs" variant="outline" colorPalette="plain" onClick={() => setVersions(true)}>
+      <Button
+        size="xs"
+        variant="outline"
+        colorPalette="plain"
+        aria-label="Versions"
+        onClick={() => setVersions(true)}
+      >
         <History size={15} aria-hidden />
-        Versions
+        <Box as="span" hideBelow="md">
+          Versions
+        </Box>
       </Button>
       <CheckMenu />
       <EditorMenu />

@@ -20,12 +20,7 @@ export function EditorMenu() {
     <>
       <Menu.Root positioning={{ placement: 'bottom-end' }}>
         <Menu.Trigger asChild>
-          <IconButton
-            size="xs"
-            variant="outline"
-            colorPalette="plain"
-            aria-label="More to do with the widget"
-          >
+          <IconButton size="xs" variant="outline" colorPalette="plain" aria-label="More actions">
             <Ellipsis size={15} aria-hidden />
           </IconButton>
         </Menu.Trigger>
@@ -39,7 +34,7 @@ export function EditorMenu() {
                 Duplicate …
               </Menu.Item>
               <Menu.Item value="starter" onClick={() => saved(() => setAsking('starter'))}>
-                Keep as a starter …
+                Save as starter …
               </Menu.Item>
               <Menu.Item
                 value="json"
@@ -58,7 +53,7 @@ export function EditorMenu() {
               {isPage && (
                 <Menu.Item value="page" asChild>
                   <a href={`/p/${site.key}/${slug}`} target="_blank" rel="noreferrer">
-                    Open its page
+                    Open widget page
                   </a>
                 </Menu.Item>
               )}

@@ -10,8 +10,9 @@ import { Journey } from './journey/Journey.tsx';
 import { Rehearsal } from './journey/rehearsal.ts';
 import { Outline } from './outline/Outline.tsx';
 import { useEditorPalette } from './palette-commands.ts';
+import { Panels } from './Panels.tsx';
 import { Stage } from './stage/Stage.tsx';
-import { EditorContext } from './state/editor.tsx';
+import { EditorContext, useEditor, useSettledDocument } from './state/editor.tsx';
 import { useEditorState, visibleAt, type Loaded } from './state/use-editor-state.ts';
 
 /** The editor of one widget. */
@@ -43,19 +44,34 @@ export function OpenEditor(loaded: Loaded) {
     <EditorContext value={editor}>
       <AssetsContext value={assets}>
         <Keys />
-        <Grid h="100%" templateRows="48px minmax(0, 1fr) 164px">
+        <KeptFocus />
+        <Grid h="100%" templateRows="44px minmax(0, 1fr) auto">
           {region('the bar', <EditorBar />)}
-          <Grid as="main" templateColumns="236px minmax(0, 1fr) 312px" minH="0">
-            {region('the outline', <Outline />)}
-            {region('the stage', <Stage rehearsal={rehearsal} />)}
-            {region('the inspector', <Inspector />)}
-          </Grid>
+          <Panels
+            outline={region('the outline', <Outline />)}
+            stage={region('the stage', <Stage rehearsal={rehearsal} />)}
+            inspector={region('the inspector', <Inspector />)}
+          />
           {region('the journey', <Journey rehearsal={rehearsal} onRehearse={rehearse} onEnd={end} />)}
         </Grid>
         <CopyReview />
       </AssetsContext>
     </EditorContext>
   );
+}
+
+/** What was focused may go with the element it belonged to: then the outline's row of the selection takes its place. */
+function KeptFocus() {
+  const settled = useSettledDocument();
+  const { selection } = useEditor();
+  useEffect(() => {
+    const frame = requestAnimationFrame(() => {
+      if (document.activeElement === document.body)
+        document.querySelector<HTMLElement>('[role=treeitem][tabindex="0"]')?.focus({ preventScroll: true });
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [settled, selection]);
+  return null;
 }
 
 function Keys() {

@@ -22,7 +22,7 @@ export function VersionsDialog({ onClose }: { onClose: () => void }) {
   return (
     <Sheet title="Versions" size="lg" onClose={onClose}>
       {versions?.length === 0 && (
-        <Text color="slate">Nothing has been published yet. Each publishing is kept here.</Text>
+        <Text color="slate">Nothing has been published yet. Every published version is kept here.</Text>
       )}
       <Stack as="ul" gap="3" listStyleType="none">
         {versions?.map((version) => (
@@ -34,7 +34,7 @@ export function VersionsDialog({ onClose }: { onClose: () => void }) {
                 <Text color="slate">
                   {dateTime(version.publishedAt)}, by {version.publishedBy}
                 </Text>
-                {version.live && <StateMark tone="good">What visitors get now</StateMark>}
+                {version.live && <StateMark tone="good">Live version</StateMark>}
               </Stack>
               <Button
                 size="xs"
@@ -43,10 +43,10 @@ export function VersionsDialog({ onClose }: { onClose: () => void }) {
                 aria-expanded={compared === version.number}
                 onClick={() => compare(compared === version.number ? null : version.number)}
               >
-                Compare with the draft
+                Compare with draft
               </Button>
               <Button size="xs" variant="outline" colorPalette="plain" onClick={() => goBack(version)}>
-                Make it the draft
+                Restore as draft
               </Button>
             </Flex>
             {compared === version.number && (
@@ -54,15 +54,15 @@ export function VersionsDialog({ onClose }: { onClose: () => void }) {
                 brand={brand}
                 before={version.document}
                 after={session.document}
-                names={[`Version ${version.number}`, 'The draft']}
-                where="the draft"
+                names={[`Version ${version.number}`, 'Draft']}
+                where="draft"
               />
             )}
           </Box>
         ))}
       </Stack>
       <Text color="slate" mt="4">
-        Visitors see no change until you publish. Taking an earlier version can be undone like any edit.
+        Visitors see no change until you publish. Restoring a version can be undone like any edit.
       </Text>
     </Sheet>
   );

@@ -27,10 +27,10 @@ export function useEditorPalette(): void {
         : [
             edit('Duplicate', 'Ctrl D', duplicateSelected),
             edit('Remove', 'Del', removeSelected),
-            edit('Copy the style', 'Ctrl Alt C', copyStyle),
-            edit('Paste the style', 'Ctrl Alt V', putStyle),
+            edit('Copy style', 'Ctrl Alt C', copyStyle),
+            edit('Paste style', 'Ctrl Alt V', putStyle),
           ]),
-      { name: 'Play the motion again', group: 'Stage', run: () => stage.replay() },
+      { name: 'Play motion again', group: 'Stage', run: () => stage.replay() },
       ...stations.map((station) => ({
         name: `Go to ${stationNames[station]}`,
         group: 'Journey',
@@ -40,7 +40,7 @@ export function useEditorPalette(): void {
         .filter((name) => session.document.scenes[name])
         .map((name) => ({ name: `Show ${sceneNames[name]}`, group: 'Scenes', run: () => setScene(name) })),
       ...(Object.keys(widths) as Width[]).map((name) => ({
-        name: `As on a ${name}`,
+        name: `Preview on ${name}`,
         group: 'Stage',
         run: () => setWidth(widths[name]),
       })),

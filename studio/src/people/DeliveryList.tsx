@@ -43,7 +43,7 @@ export function DeliveryList({
     await post(`/api/sites/${siteId}/deliveries/${id}/repeat`);
     onChange();
   };
-  if (deliveries.length === 0) return <Text color="slate">Nobody was to be told.</Text>;
+  if (deliveries.length === 0) return <Text color="slate">No notifications.</Text>;
   return (
     <Stack as="ul" gap="3" listStyleType="none">
       {deliveries.map((delivery) => (

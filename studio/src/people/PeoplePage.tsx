@@ -81,10 +81,10 @@ function Submissions({ site }: { site: Site }) {
             <Table.Root size="sm" aria-label="Submissions">
               <Table.Header>
                 <Table.Row bg="wash">
-                  <Table.ColumnHeader>Who</Table.ColumnHeader>
+                  <Table.ColumnHeader>Name</Table.ColumnHeader>
                   <Table.ColumnHeader>Widget</Table.ColumnHeader>
                   <Table.ColumnHeader>Page</Table.ColumnHeader>
-                  <Table.ColumnHeader>Mail</Table.ColumnHeader>
+                  <Table.ColumnHeader>Notification</Table.ColumnHeader>
                   <Table.ColumnHeader textAlign="end">Received</Table.ColumnHeader>
                 </Table.Row>
               </Table.Header>
@@ -136,7 +136,7 @@ function SubmissionRow({
           whiteSpace="normal"
         >
           <Box>
-            <Text fontWeight="600">{person?.name || person?.email || 'Someone'}</Text>
+            <Text fontWeight="600">{person?.name || person?.email || 'Anonymous'}</Text>
             {person?.name && (
               <Text color="slate" fontSize="13px" fontWeight="400">
                 {person.email}
@@ -162,11 +162,11 @@ function SubmissionRow({
 function Nothing({ filtered }: { filtered: boolean }) {
   return (
     <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
-      <Text fontWeight="600">{filtered ? 'Nothing matches' : 'Nothing has come in yet'}</Text>
+      <Text fontWeight="600">{filtered ? 'No matches' : 'No submissions yet'}</Text>
       <Text color="slate">
         {filtered
           ? 'Try fewer words, or all widgets.'
-          : 'Publish a widget with a form, open the site as a visitor, and send it: it arrives here.'}
+          : 'Publish a widget with a form, open the site as a visitor and submit it: it appears here.'}
       </Text>
     </Flex>
   );

@@ -38,12 +38,12 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
             <DataList.Item key={key}>
               <DataList.ItemLabel color="slate">{label}</DataList.ItemLabel>
               <DataList.ItemValue whiteSpace="pre-wrap" wordBreak="break-word">
-                {value || <Text color="slate">left empty</Text>}
+                {value || <Text color="slate">empty</Text>}
               </DataList.ItemValue>
             </DataList.Item>
           ))}
         </DataList.Root>
-        <Part title="Where and when">
+        <Part title="Source">
           <Text>
             <Link asChild>
               <RouterLink to={`/widgets/${data.widget.id}`}>{data.widget.name}</RouterLink>

@@ -12,7 +12,7 @@ export function PostPage() {
   const [chosen, setChosen] = useState<string | null>(null);
   const open = chosen ?? data?.[0]?.id;
   return (
-    <Page title="Post">
+    <Page title="Test mailbox">
       <Text color="slate" mb="4" maxW="72ch">
         This is the mail stand-in. Mail that Sirene sends arrives here and goes no further, until a real mail
         server is set with <Code>SIRENE_SMTP_URL</Code>.
@@ -20,9 +20,9 @@ export function PostPage() {
       {error ? <ErrorNote error={error} retry={() => void mutate()} /> : null}
       {data?.length === 0 && (
         <Box bg="sheet" borderWidth="1px" rounded="md" p="10" textAlign="center">
-          <Text fontWeight="600">No mail yet</Text>
+          <Text fontWeight="600">No e-mail yet</Text>
           <Text color="slate">
-            Send a form on the demo site: its notification arrives here within a second or two.
+            Submit a form on the demo site: its notification arrives here within a second or two.
           </Text>
         </Box>
       )}
@@ -36,7 +36,7 @@ export function PostPage() {
             rounded="md"
             overflow="hidden"
             listStyleType="none"
-            aria-label="Mails"
+            aria-label="E-mails"
           >
             {data.map((mail) => (
               <Box as="li" key={mail.id} borderTopWidth="1px" _first={{ borderTopWidth: 0 }}>
@@ -78,7 +78,7 @@ function MailText({ id }: { id: string }) {
   const { data } = useSWR(`/api/post/${id}`, get<WholeMail>, { keepPreviousData: true });
   if (!data) return null;
   return (
-    <Box as="section" aria-label="Mail" bg="sheet" borderWidth="1px" rounded="md" p="6">
+    <Box as="section" aria-label="E-mail" bg="sheet" borderWidth="1px" rounded="md" p="6">
       <Heading as="h2" fontSize="18px" fontWeight="600" mb="3">
         {data.subject}
       </Heading>

@@ -5,7 +5,7 @@ export function Choice({
   id,
   value,
   options,
-  unset = 'as it comes',
+  unset = 'default',
   label,
   size = 'xs',
   width,

@@ -10,14 +10,12 @@ export function HereMark({ label, onReset }: { label: string; onReset(): void })
       colorPalette="plain"
       color="deep"
       px="0"
-      gap="0.5"
-      justifyContent="end"
-      title="Set here. Press to take it back"
+      minW="20px"
+      title="Set here. Click to reset"
       aria-label={`${label} is set here. Reset`}
       onClick={onReset}
     >
-      here
-      <RotateCcw size={11} aria-hidden />
+      <RotateCcw size={13} aria-hidden />
     </Button>
   );
 }

@@ -85,6 +85,8 @@ export function MeasureInput({
   const press = (event: React.KeyboardEvent) => {
     const by = { ArrowUp: 1, ArrowDown: -1 }[event.key];
     if (event.key === 'Enter') settle();
+    // Undone, the field shows what is there again, not what was typed.
+    if ((event.ctrlKey || event.metaKey) && /^[zy]$/i.test(event.key)) show(null);
     if (event.key === 'Escape' && typed !== null) show(null);
     if (!by || event.altKey || event.ctrlKey || event.metaKey) return;
     event.preventDefault();

@@ -44,6 +44,6 @@ export function widgetState({
   changedSince: boolean;
 }) {
   if (publishedNumber === null) return <StateMark tone="waiting">Draft</StateMark>;
-  if (changedSince) return <StateMark tone="waiting">Published · changed since</StateMark>;
+  if (changedSince) return <StateMark tone="waiting">Published · changes</StateMark>;
   return <StateMark tone="good">Published</StateMark>;
 }

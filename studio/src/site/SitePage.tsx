@@ -68,7 +68,7 @@ function Script({ site }: { site: Site }) {
         )}
         {data && !data.connected && (
           <Box>
-            <StateMark tone="waiting">Not seen yet</StateMark>
+            <StateMark tone="waiting">Not detected yet</StateMark>
             <Text mt="1">Open a page of the site that holds the tag; this changes within seconds.</Text>
           </Box>
         )}
@@ -109,7 +109,7 @@ function Origins({ site }: { site: Site }) {
             }}
           />
           <Field.HelperText>
-            One a line, such as https://www.place.example, without a path. All other pages are refused.
+            One per line, such as https://www.place.example, without a path. All other pages are refused.
           </Field.HelperText>
         </Field.Root>
         {error && <ErrorNote error={error} />}

@@ -64,11 +64,11 @@ export function BeginDialog({ starter, brand, site, onClose }: Props) {
               mr="auto"
               onClick={() => void forget()}
             >
-              Take it off the starters
+              Remove starter
             </Button>
           )}
           <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
-            Begin with it
+            Use starter
           </Button>
         </>
       }

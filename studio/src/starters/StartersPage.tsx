@@ -54,15 +54,15 @@ export function StartersPage() {
           size="sm"
           width="180px"
           value={wanted.purpose}
-          options={{ '': 'For any purpose', ...purposes }}
+          options={{ '': 'All purposes', ...purposes }}
           onChange={(purpose) => want({ purpose })}
         />
         <Choice
-          label="Kind"
+          label="Type"
           size="sm"
           width="150px"
           value={wanted.kind}
-          options={{ '': 'Of any kind', ...kindNames }}
+          options={{ '': 'All types', ...kindNames }}
           onChange={(kind) => want({ kind })}
         />
         <Choice
@@ -70,11 +70,11 @@ export function StartersPage() {
           size="sm"
           width="200px"
           value={wanted.placement}
-          options={{ '': 'In any place', ...placements }}
+          options={{ '': 'All placements', ...placements }}
           onChange={(placement) => want({ placement })}
         />
         <Choice
-          label="Sorted"
+          label="Sort"
           size="sm"
           width="180px"
           value={wanted.sorting}
@@ -87,7 +87,7 @@ export function StartersPage() {
       </Flex>
       {found?.length === 0 && (
         <Text bg="sheet" borderWidth="1px" rounded="md" p="8" textAlign="center" color="slate">
-          No starter fits. Take a filter away, or begin with an empty widget.
+          No starters found. Remove a filter, or begin with an empty widget.
         </Text>
       )}
       {found && brand && <StarterGrid starters={found} brand={brand} onChoose={setChosen} />}

@@ -22,7 +22,7 @@ export interface Wanted {
 
 export const everything: Wanted = { words: '', purpose: '', kind: '', placement: '', sorting: 'purpose' };
 
-export const sortings = { purpose: 'By purpose', name: 'By name', size: 'Fewest elements first' };
+export const sortings = { purpose: 'Purpose', name: 'Name', size: 'Fewest elements' };
 
 /** All starters: the site's own first. */
 export function gallery(own: readonly OwnStarter[], time: StarterTime): Shown[] {

@@ -45,7 +45,7 @@ export function DuplicateWidget({
       <Stack gap="4">
         <NameField field={register('name', nameRule)} error={formState.errors.name?.message} />
         <Field.Root>
-          <Field.Label>On the site</Field.Label>
+          <Field.Label>Site</Field.Label>
           <NativeSelect.Root>
             <NativeSelect.Field {...register('site')}>
               {sites.map(({ id, name }) => (
@@ -57,7 +57,7 @@ export function DuplicateWidget({
             <NativeSelect.Indicator />
           </NativeSelect.Root>
           <Field.HelperText>
-            The copy is a draft. Visitors see nothing of it until it is published.
+            The copy is a draft. Visitors see nothing until it is published.
           </Field.HelperText>
         </Field.Root>
         {error !== null && <ErrorNote error={error} />}

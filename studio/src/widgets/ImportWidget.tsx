@@ -66,5 +66,5 @@ function readJson(text: string, name: string): unknown {
   } catch {
     throw new Error(`${name} is not JSON. Choose a file that was saved with “Save as JSON”.`);
   }
-  throw new Error(`${name} holds no widget. Choose a file that was saved with “Save as JSON”.`);
+  throw new Error(`${name} contains no widget. Choose a file that was saved with “Save as JSON”.`);
 }

@@ -32,18 +32,18 @@ export function KeepStarter({
   };
   return (
     <Sheet
-      title={`Keep ${widget.name} as a starter`}
+      title={`Save ${widget.name} as starter`}
       onClose={onClose}
       onSubmit={() => void handleSubmit(keep)()}
       foot={
         <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
-          Keep it
+          Save
         </Button>
       }
     >
       <Stack gap="4">
         <Field.Root invalid={!!formState.errors.says}>
-          <Field.Label>What it is for</Field.Label>
+          <Field.Label>Description</Field.Label>
           <Input
             placeholder="One sentence, such as Asks visitors of the shop for their address"
             {...register('says', {

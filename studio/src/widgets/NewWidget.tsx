@@ -37,14 +37,14 @@ export function NewWidget({ site, onClose }: { site: Site; onClose: () => void }
       onSubmit={() => void handleSubmit(create)()}
       foot={
         <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
-          Make it
+          Create
         </Button>
       }
     >
       <Stack gap="4">
         <NameField field={register('name', nameRule)} error={formState.errors.name?.message} />
         <Field.Root>
-          <Field.Label>Kind</Field.Label>
+          <Field.Label>Type</Field.Label>
           <NativeSelect.Root>
             <NativeSelect.Field {...register('kind')}>
               {Object.entries(kindNames).map(([kind, label]) => (

@@ -48,7 +48,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
               Duplicate …
             </Menu.Item>
             <Menu.Item value="starter" onClick={() => setAsking('starter')}>
-              Keep as a starter …
+              Save as starter …
             </Menu.Item>
             <Menu.Item value="json" onClick={() => run(saveJson)}>
               Save as JSON
@@ -68,7 +68,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
                   })
                 }
               >
-                Take it off the site
+                Unpublish
               </Menu.Item>
             )}
             <Menu.Item
@@ -95,7 +95,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
         size="xs"
         variant="ghost"
         colorPalette="plain"
-        aria-label={`What to do with ${name}`}
+        aria-label={`Actions for ${name}`}
         aria-haspopup="menu"
         aria-expanded={open}
         onClick={() => setOpen(!open)}

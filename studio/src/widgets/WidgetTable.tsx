@@ -42,7 +42,7 @@ export function WidgetTable({ widgets, brand, onChanged, onDeleted }: Props) {
       <Table.Root size="sm" aria-label="Widgets" aria-rowcount={widgets.length + 1}>
         <Table.Header>
           <Table.Row bg="wash">
-            <Table.ColumnHeader w="152px">Picture</Table.ColumnHeader>
+            <Table.ColumnHeader w="152px">Preview</Table.ColumnHeader>
             <Table.ColumnHeader>Widget</Table.ColumnHeader>
             <Table.ColumnHeader w="200px">State</Table.ColumnHeader>
             {['Views', 'Submissions', 'Rate'].map((name) => (
@@ -52,7 +52,7 @@ export function WidgetTable({ widgets, brand, onChanged, onDeleted }: Props) {
             ))}
             <Table.ColumnHeader w="52px">
               <Box as="span" srOnly>
-                What can be done
+                Actions
               </Box>
             </Table.ColumnHeader>
           </Table.Row>
@@ -71,7 +71,7 @@ export function WidgetTable({ widgets, brand, onChanged, onDeleted }: Props) {
         </Table.Body>
       </Table.Root>
       <Text color="slate" fontSize="13px" px="3" py="2" borderTopWidth="1px">
-        Views, submissions and rate are of the last 30 days.
+        Views, submissions and rate cover the last 30 days.
       </Text>
     </Box>
   );

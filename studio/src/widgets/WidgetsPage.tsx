@@ -99,7 +99,7 @@ function Found({ widgets, brand, onChanged, onDeleted }: FoundProps) {
           onChange={(next) => setState(next as State)}
         />
         <Choice
-          label="Sorted by"
+          label="Sort"
           size="sm"
           width="200px"
           options={sortings}
@@ -114,7 +114,7 @@ function Found({ widgets, brand, onChanged, onDeleted }: FoundProps) {
       </Flex>
       {shown.length === 0 ? (
         <Text bg="sheet" borderWidth="1px" rounded="md" p="8" textAlign="center" color="slate">
-          No widget fits. Change the words or the state above.
+          No widgets found. Change the search or the state above.
         </Text>
       ) : (
         <WidgetTable widgets={shown} brand={brand} onChanged={onChanged} onDeleted={onDeleted} />
@@ -127,7 +127,7 @@ function NoWidgets() {
   return (
     <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
       <Text fontWeight="600">This site has no widgets yet</Text>
-      <Text color="slate">Make one, or begin from a starter: it is dressed in the site’s brand at once.</Text>
+      <Text color="slate">Create one, or begin from a starter: it takes on the site’s brand at once.</Text>
     </Flex>
   );
 }

@@ -19,12 +19,12 @@ export function useBringBack(onChanged: () => void) {
   const note = gone && (
     <Flex role="status" bg="sheet" borderWidth="1px" rounded="md" px="3" py="2" mb="3" align="center" gap="3">
       <Text flex="1">
-        <strong>{gone.name}</strong> is deleted{gone.publishedNumber === null ? '' : ' and off the site'}.
-        What visitors sent with it stays.
+        <strong>{gone.name}</strong> is deleted{gone.publishedNumber === null ? '' : ' and off the site'}. Its
+        submissions are kept.
       </Text>
       {error ? <ErrorNote error={error} /> : null}
       <Button size="xs" variant="outline" colorPalette="plain" onClick={() => void bringBack(gone)}>
-        Bring it back
+        Restore
       </Button>
     </Flex>
   );

@@ -1,19 +1,19 @@
 import type { ListedWidget } from '../shared/api.ts';
 
 export const states = {
-  all: 'In any state',
+  all: 'All states',
   draft: 'Drafts',
   published: 'Published',
-  changed: 'Changed since',
+  changed: 'Unpublished changes',
 };
 export type State = keyof typeof states;
 
 export const sortings = {
-  edited: 'Last edited first',
-  made: 'First made first',
-  name: 'By name',
-  shown: 'Most views first',
-  submitted: 'Most submissions first',
+  edited: 'Newest first',
+  made: 'Oldest first',
+  name: 'Name',
+  shown: 'Most views',
+  submitted: 'Most submissions',
 };
 export type Sorting = keyof typeof sortings;
 

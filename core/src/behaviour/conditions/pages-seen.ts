@@ -17,7 +17,7 @@ export const pagesSeen: ConditionKind<PagesSeenCondition> = {
 
 export const pagesSeenSpec = {
   type: 'pages-seen',
-  label: 'Pages seen in this visit',
+  label: 'Pages seen this visit',
   schema: () =>
     Type.Object(
       { type: Type.Literal('pages-seen'), atLeast: Type.Integer({ minimum: 1, maximum: 1000 }) },

@@ -6,7 +6,7 @@ export const asked: TriggerKind<{ type: 'asked' }> = { fired: () => false };
 
 export const askedSpec = {
   type: 'asked',
-  label: 'Opened by the page',
+  label: 'Manual (link or script)',
   schema: () => Type.Object({ type: Type.Literal('asked') }, { additionalProperties: false }),
   create: () => ({ type: 'asked' }),
 } satisfies TriggerSpec;

@@ -16,7 +16,7 @@ const due = ({ seconds }: DelayTrigger, arrivedAt: number) => arrivedAt + second
 
 export const delaySpec = {
   type: 'delay',
-  label: 'Time on the page',
+  label: 'Time on page',
   schema: () =>
     Type.Object(
       { type: Type.Literal('delay'), seconds: Type.Number({ minimum: 0, maximum: 3600 }) },

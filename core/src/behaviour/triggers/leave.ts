@@ -6,7 +6,7 @@ export const leave: TriggerKind<{ type: 'leave' }> = { fired: (_, visit) => visi
 
 export const leaveSpec = {
   type: 'leave',
-  label: 'Leaving',
+  label: 'Exit intent',
   schema: () => Type.Object({ type: Type.Literal('leave') }, { additionalProperties: false }),
   create: () => ({ type: 'leave' }),
 } satisfies TriggerSpec;

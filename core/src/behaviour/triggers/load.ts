@@ -6,7 +6,7 @@ export const load: TriggerKind<{ type: 'load' }> = { fired: () => true };
 
 export const loadSpec = {
   type: 'load',
-  label: 'Page loaded',
+  label: 'Page load',
   schema: () => Type.Object({ type: Type.Literal('load') }, { additionalProperties: false }),
   create: () => ({ type: 'load' }),
 } satisfies TriggerSpec;

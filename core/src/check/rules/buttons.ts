@@ -16,8 +16,8 @@ export const buttonsRule: Rule = (subject) =>
       .filter((id) => id !== main)
       .map((id) => ({
         element: id,
-        text: `${label(subject, id)}: a second button as loud as ${label(subject, main as string)}`,
-        repair: { label: 'Make it quieter', operation: quieter(id) },
+        text: `${label(subject, id)}: a second primary button beside ${label(subject, main as string)}`,
+        repair: { label: 'Make it secondary', operation: quieter(id) },
       }));
   });
 

@@ -1,10 +1,10 @@
 import { valueAt } from '../../maps/index.js';
 import { createElement, toRuns, type Element } from '../../elements/index.js';
-import { withDescendants, type Operation } from '../../widget/index.js';
+import { isSubmit, withDescendants, type Operation } from '../../widget/index.js';
 import { inside, seen, titleOf, type Finding, type Rule } from '../finding.js';
 
 const noticeText =
-  'We use what you send for this alone, and pass it on to nobody. You can take it back at any time.';
+  'We use your details for this only and never pass them on. You can withdraw your consent at any time.';
 
 /** Forms that can't be sent, ask nothing, or do not say what becomes of what they take. */
 export const formsRule: Rule = (subject) => {
@@ -12,9 +12,10 @@ export const formsRule: Rule = (subject) => {
   const findings = forms.flatMap(([id, element]): Finding[] => {
     const held = inside(subject, id);
     const found: Finding[] = [];
-    if (!held.some(isSending)) found.push({ element: id, text: 'A form has no button that sends it' });
+    if (!held.some((one) => isSubmit(one)))
+      found.push({ element: id, severity: 'error', text: 'A form has no submit button' });
     if (!held.some(({ type }) => type === 'field' || type === 'amounts'))
-      found.push({ element: id, text: 'A form has no fields' });
+      found.push({ element: id, severity: 'warning', text: 'A form has no fields' });
     else if (
       !saysWhatBecomes(subject.faces.find(({ ids }) => ids.includes(id))?.ids, subject.document.elements)
     )
@@ -26,13 +27,11 @@ export const formsRule: Rule = (subject) => {
     return found;
   });
   const inForms = new Set(forms.flatMap(([id]) => withDescendants(subject.document.elements, id)));
-  const stray = seen(subject).find(([id, element]) => isSending(element) && !inForms.has(id));
-  if (stray) findings.push({ element: stray[0], text: 'A button that sends stands outside the form' });
+  const stray = seen(subject).find(([id, element]) => isSubmit(element) && !inForms.has(id));
+  if (stray)
+    findings.push({ element: stray[0], severity: 'error', text: 'A submit button is outside the form' });
   return findings;
 };
-
-const isSending = (element: Element): boolean =>
-  element.type === 'button' && element.action.type === 'submit';
 
 function saysWhatBecomes(ids: readonly string[] = [], elements: Readonly<Record<string, Element>>): boolean {
   return ids.some((id) => {

@@ -1,11 +1,13 @@
 import { seen, titleOf, type Rule } from '../finding.js';
 
-/** What is to lead somewhere and does not yet. */
+/** Links without a URL yet. */
 export const linksRule: Rule = (subject) =>
   seen(subject).flatMap(([id, element]) => {
     const isOpen =
       (element.type === 'button' && element.action.type === 'link' && element.action.address === '') ||
       (element.type === 'plan' && element.button !== '' && element.address === '') ||
       (element.type === 'links' && element.items.some(({ address }) => address === ''));
-    return isOpen ? [{ element: id, text: `${titleOf(element)}: the button leads nowhere yet` }] : [];
+    return isOpen
+      ? [{ element: id, severity: 'warning', text: `${titleOf(element)}: the link has no URL yet` }]
+      : [];
   });

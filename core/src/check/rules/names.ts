@@ -11,21 +11,21 @@ function ofElement(id: string, element: Element): Finding[] {
         ? [{ element: id, text: 'A field has no label: screen readers can’t say what it is for' }]
         : [];
     case 'button':
-      return element.label.trim() === '' ? [{ element: id, text: 'A button has no words' }] : [];
+      return element.label.trim() === '' ? [{ element: id, text: 'A button has no text' }] : [];
     case 'image':
-      return element.src === '' ? unchosen(id, 'A picture is not chosen yet') : picture(id, element);
+      return element.src === '' ? unchosen(id, 'An image is not chosen yet') : picture(id, element);
     case 'video':
-      if (element.src === '') return unchosen(id, 'A film is not chosen yet');
+      if (element.src === '') return unchosen(id, 'A video is not chosen yet');
       return element.alt.trim() === ''
-        ? [{ element: id, text: 'A film is not described: say in words what it shows' }]
+        ? [{ element: id, text: 'A video has no description: say what it shows' }]
         : [];
     case 'icon':
       return element.link && !element.words
-        ? [{ element: id, text: 'An icon leads somewhere, and does not say where' }]
+        ? [{ element: id, text: 'An icon is a link and has no text: say where it goes' }]
         : [];
     case 'links':
       return element.items.some(({ words }) => words.trim() === '')
-        ? [{ element: id, text: 'A link of the strip has no words' }]
+        ? [{ element: id, text: 'A link of the strip has no text' }]
         : [];
     case 'text':
       return element.content.every(({ text }) => text.trim() === '') ? unchosen(id, 'A text is empty') : [];
@@ -41,7 +41,7 @@ const unchosen = (id: string, text: string): Finding[] => [
 function picture(id: string, element: Element & { type: 'image' }): Finding[] {
   if (element.plain || element.alt.trim() !== '') return [];
   const text = `${titleOf(element)}: say in words what it shows, or that it only adorns`;
-  const repair = { label: 'It only adorns', operation: setting(id, ['plain'], true) };
+  const repair = { label: 'Mark as decorative', operation: setting(id, ['plain'], true) };
   // A mark of the brand brings its own words.
   return element.src.startsWith('brand:') ? [] : [{ element: id, text, repair }];
 }

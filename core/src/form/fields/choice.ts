@@ -8,7 +8,7 @@ export const choice: FieldKind = {
 
 export const choiceSpec: FieldSpec = {
   kind: 'choice',
-  label: 'One of several',
+  label: 'Radio buttons',
   icon: 'circle-check',
   key: 'choice',
   tag: 'choices',

@@ -9,7 +9,7 @@ export const choices: FieldKind = {
 
 export const choicesSpec: FieldSpec = {
   kind: 'choices',
-  label: 'Several of several',
+  label: 'Checkboxes',
   icon: 'list-checks',
   key: 'choices',
   tag: 'choices',

@@ -3,7 +3,7 @@ import type { FieldKind, FieldSpec } from '../field.js';
 export const consent: FieldKind = {
   tidy: (value) => value,
   accepts: (value, { options = [] }) => options.includes(value),
-  messages: { missing: 'Please agree, or it can’t be sent' },
+  messages: { missing: 'Please agree before sending' },
 };
 
 export const consentSpec: FieldSpec = {

@@ -8,7 +8,7 @@ export const select: FieldKind = {
 
 export const selectSpec: FieldSpec = {
   kind: 'select',
-  label: 'Choice from a list',
+  label: 'Drop-down',
   icon: 'chevron-down',
   key: 'choice',
   tag: 'select',

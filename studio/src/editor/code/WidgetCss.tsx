@@ -24,10 +24,10 @@ export function WidgetCss() {
   return (
     <Stack gap="2">
       <Text fontSize="12px" color="slate">
-        It reaches this widget alone. Type a dot for the names of its parts.
+        Applies to this widget only. Type a dot for the names of its parts.
       </Text>
       <CodeControl
-        label="Own CSS"
+        label="Custom CSS"
         language="css"
         value={source}
         height="190px"
@@ -42,14 +42,7 @@ export function WidgetCss() {
 function Problems({ problems }: { problems: readonly CssProblem[] }) {
   if (problems.length === 0) return null;
   return (
-    <Box
-      as="ul"
-      role="status"
-      aria-label="Problems of the CSS"
-      listStyleType="none"
-      fontSize="12px"
-      color="wine"
-    >
+    <Box as="ul" role="status" aria-label="CSS problems" listStyleType="none" fontSize="12px" color="wine">
       {problems.slice(0, 8).map(({ line, column, reason }) => (
         <li key={`${line} ${column} ${reason}`}>
           Line {line}: {reason}

@@ -27,15 +27,7 @@ export function Inspector() {
   const document = useSettledDocument();
   const element = selection === null ? undefined : valueAt(document.elements, selection);
   return (
-    <Box
-      as="section"
-      aria-label="Inspector"
-      bg="sheet"
-      borderStartWidth="1px"
-      overflow="auto"
-      minH="0"
-      contain="strict"
-    >
+    <Box as="section" aria-label="Inspector" bg="sheet" overflow="auto" minH="0" contain="strict">
       {selection !== null && element ? (
         <ElementInspector key={selection} id={selection} element={element} />
       ) : (
@@ -51,7 +43,7 @@ function Title({ children, actions }: { children: string; actions?: React.ReactN
       align="center"
       justify="space-between"
       px="3"
-      h="40px"
+      h="36px"
       borderBottomWidth="1px"
       position="sticky"
       top="0"
@@ -91,8 +83,8 @@ function ElementInspector({ id, element }: { id: string; element: Element }) {
         actions={
           <Flex>
             <KeepOnShelf id={id} />
-            {tool('Copy the style', 'Ctrl Alt C', <Paintbrush size={14} aria-hidden />, copyStyle)}
-            {tool('Paste the style', 'Ctrl Alt V', <PaintBucket size={14} aria-hidden />, putStyle)}
+            {tool('Copy style', 'Ctrl Alt C', <Paintbrush size={14} aria-hidden />, copyStyle)}
+            {tool('Paste style', 'Ctrl Alt V', <PaintBucket size={14} aria-hidden />, putStyle)}
             {tool('Duplicate', 'Ctrl D', <Copy size={14} aria-hidden />, duplicateSelected)}
             {tool('Remove', 'Del', <Trash2 size={14} aria-hidden />, removeSelected)}
           </Flex>
@@ -140,7 +132,7 @@ function WidgetInspector() {
       <Section title="Name">
         <NameRow />
       </Section>
-      <Section title="Size and place">
+      <Section title="Size and position">
         <PlacementControls />
       </Section>
       {closingOf(placement) && (
@@ -158,7 +150,7 @@ function WidgetInspector() {
             alignSelf="start"
             onClick={() => select(root)}
           >
-            Layout of this scene
+            Scene layout
           </Button>
         )}
       </Section>
@@ -168,7 +160,7 @@ function WidgetInspector() {
       <Section title="Motion" open={false} count={Object.keys(motion ?? {}).length}>
         <MotionControls at={['motion']} inView={role === 'panel'} />
       </Section>
-      <Section title="Own CSS" open={false} count={css ? 1 : 0}>
+      <Section title="Custom CSS" open={false} count={css ? 1 : 0}>
         <Suspense fallback={null}>
           <WidgetCss />
         </Suspense>
@@ -203,7 +195,7 @@ function ClassRow({ id }: { id: string }) {
   const path = ['elements', id, 'class'];
   const value = (useValueAt(path) as string | undefined) ?? '';
   return (
-    <Row label="Own class">
+    <Row label="Custom class">
       {(control) => (
         <Input
           id={control}

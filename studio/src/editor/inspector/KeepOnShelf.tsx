@@ -38,16 +38,16 @@ export function KeepOnShelf({ id }: { id: string }) {
           size="2xs"
           variant="ghost"
           colorPalette="plain"
-          aria-label="Keep on the shelf"
-          title="Keep on the shelf"
+          aria-label="Save to shelf"
+          title="Save to shelf"
         >
           <Archive size={14} aria-hidden />
         </Button>
       }
-      title="Keep on the shelf"
-      help={`It is found under “Add”, in every widget of ${site.name}. What is put in from there is a copy.`}
-      label="Name on the shelf"
-      action="Keep it"
+      title="Save to shelf"
+      help={`You find it under “Add” in every widget of ${site.name}. Adding it makes a copy.`}
+      label="Shelf name"
+      action="Save"
       placement="bottom-end"
       propose={propose}
       onName={keep}

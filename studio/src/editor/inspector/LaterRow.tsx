@@ -10,7 +10,7 @@ export function LaterRow({ id }: { id: string }) {
   const set = (seconds: number | undefined) =>
     session.apply({ type: 'set', path, value: seconds || undefined }, path.join('.'));
   return (
-    <Row label="Appears after (s)">
+    <Row label="Delay (s)">
       {(control) => (
         <NumberInput
           id={control}

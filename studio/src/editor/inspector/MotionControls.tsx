@@ -19,11 +19,11 @@ import { Row } from '../../shared/Row.tsx';
 import { Toggle } from './Toggle.tsx';
 
 const kinds = ['entrance', 'exit', 'attention'] as const;
-const titles = { entrance: 'Comes in', exit: 'Goes', attention: 'Draws the eye' };
+const titles = { entrance: 'Entrance', exit: 'Exit', attention: 'Attention' };
 const sideNames = {
   top: 'From the top',
   right: 'From the right',
-  bottom: 'From the foot',
+  bottom: 'From the bottom',
   left: 'From the left',
 };
 
@@ -65,7 +65,7 @@ export function MotionControls({ at, inView = false }: Props) {
         onClick={() => stage.replay()}
       >
         <RefreshCw size={12} aria-hidden />
-        Play it again
+        Play again
       </Button>
     </Stack>
   );
@@ -91,7 +91,7 @@ function PassageRows({
           <Choice
             id={id}
             value={value?.kind ?? ''}
-            options={{ '': 'As usual', ...passages }}
+            options={{ '': 'Default', ...passages }}
             onChange={choose}
           />
         )}
@@ -112,7 +112,7 @@ function PassageRows({
           )}
           {inView && (
             <Toggle
-              label="When scrolled to"
+              label="On scroll into view"
               value={value.inView === true}
               onChange={(on) => {
                 const { inView: _, ...rest } = value;
@@ -139,12 +139,7 @@ function SignalRows({
     <>
       <Row label={titles.attention}>
         {(id) => (
-          <Choice
-            id={id}
-            value={value?.kind ?? ''}
-            options={{ '': 'Not at all', ...signals }}
-            onChange={choose}
-          />
+          <Choice id={id} value={value?.kind ?? ''} options={{ '': 'None', ...signals }} onChange={choose} />
         )}
       </Row>
       {value && (
@@ -153,7 +148,7 @@ function SignalRows({
           value={value}
           onChange={(change) => onChange({ ...value, ...change })}
         >
-          <Row label="Times (0: always)">
+          <Row label="Repeats (0: forever)">
             {(id) => (
               <NumberInput
                 id={id}
@@ -209,10 +204,10 @@ function Timing({
     <Box borderStartWidth="2px" ps="2.5" role="group" aria-label={title}>
       <Stack gap="2">
         {children}
-        {number('Strength (0 to 1)', 'strength', 1, 0.05)}
-        {number('Takes (ms)', 'duration', 10_000, 50, 'ms')}
-        {number('After (ms)', 'delay', 60_000, 50, 'ms')}
-        <Row label="Course">
+        {number('Intensity', 'strength', 1, 0.05)}
+        {number('Duration (ms)', 'duration', 10_000, 50, 'ms')}
+        {number('Delay (ms)', 'delay', 60_000, 50, 'ms')}
+        <Row label="Easing">
           {(id) => (
             <Choice
               id={id}

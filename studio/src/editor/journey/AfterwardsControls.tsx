@@ -19,12 +19,12 @@ export function VisitorControls() {
     set(type === 'page' ? { type, address: '' } : { type: type as 'scene' | 'close' });
   return (
     <Stack gap="3">
-      <Row label="Then">
+      <Row label="After submitting">
         {(id) => (
           <Choice
             id={id}
             value={visitor.type}
-            options={{ scene: 'The thanks', page: 'Another page', close: 'It closes' }}
+            options={{ scene: 'Show thank-you message', page: 'Open page', close: 'Close widget' }}
             onChange={choose}
           />
         )}
@@ -45,16 +45,14 @@ function AddressField({ value, onChange }: { value: string; onChange(address: st
   };
   return (
     <Field.Root invalid={bad}>
-      <Field.Label>Address of the page</Field.Label>
+      <Field.Label>Page URL</Field.Label>
       <Input
         size="sm"
         placeholder="/thanks or https://…"
         value={text}
         onChange={(event) => type(event.target.value)}
       />
-      <Field.ErrorText>
-        That is not a page address: use a path, or one that starts with https://
-      </Field.ErrorText>
+      <Field.ErrorText>Use a path, or a URL that starts with https://</Field.ErrorText>
     </Field.Root>
   );
 }
@@ -83,7 +81,7 @@ export function RecipientControls() {
     <Stack gap="4">
       <PatternList
         label="Recipients"
-        help="One address a line. Each gets a mail of its own, tried until it is taken."
+        help="One address per line. Each gets its own e-mail, retried until it is accepted."
         value={notify.recipients}
         problem={mailProblem}
         onChange={(recipients) => set({ ...notify, recipients })}

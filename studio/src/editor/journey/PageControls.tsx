@@ -23,14 +23,14 @@ export function PageControls() {
     <Stack gap="4">
       <PatternList
         label="Include"
-        help="One a line, such as /journal/*. Left empty, every page."
+        help="One per line, such as /journal/*. Empty means every page."
         value={include}
         problem={patternProblem}
         onChange={(patterns) => set(patterns, exclude)}
       />
       <PatternList
         label="Exclude"
-        help="These never show it, whatever is included."
+        help="Excluded pages never show it."
         value={exclude}
         problem={patternProblem}
         onChange={(patterns) => set(include, patterns)}
@@ -53,10 +53,10 @@ export function ConditionControls() {
   };
   return (
     <Stack gap="4">
-      {conditions.length + rest.length === 0 && <Text color="slate">It may appear to every visitor.</Text>}
+      {conditions.length + rest.length === 0 && <Text color="slate">Every visitor may see it.</Text>}
       {rest.length > 0 && (
         <Text color="slate">
-          {rest.length === 1 ? 'One group' : `${rest.length} groups`} of conditions from the widget’s file{' '}
+          {rest.length === 1 ? 'Audience' : `${rest.length} groups`} of conditions from the widget’s file{' '}
           {rest.length === 1 ? 'holds' : 'hold'} as well. The sentence says them; nothing here changes them.
         </Text>
       )}

@@ -37,7 +37,7 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
 
   const deeds: [string, () => void][] = [
     ['Wait 10 s', () => rehearsal.pass(10_000)],
-    ['Make to leave', () => rehearsal.leave()],
+    ['Exit intent', () => rehearsal.leave()],
     [
       'Next page',
       () => {
@@ -98,14 +98,14 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
           min={0}
           max={100}
           value={[scrolled]}
-          aria-label={['Scrolled']}
+          aria-label={['Scroll']}
           onValueChange={({ value: [share = 0] }) => {
             setScrolled(share);
             rehearsal.scroll(share / 100);
           }}
         >
           <Flex justify="space-between">
-            <Slider.Label fontSize="13px">Scrolled to</Slider.Label>
+            <Slider.Label fontSize="13px">Scroll depth</Slider.Label>
             <Text fontFamily="mono" fontSize="13px">
               {scrolled} %
             </Text>
@@ -154,7 +154,7 @@ function Why({ rehearsal }: { rehearsal: Rehearsal }) {
   if (!explanation) return null;
   return (
     <Box as="section" aria-label="Why" w="330px" flex="none" overflow="auto" tabIndex={0}>
-      <Text fontWeight="600">{explanation.open ? 'It is there' : 'Why it is not there now'}</Text>
+      <Text fontWeight="600">{explanation.open ? 'Why it is shown' : 'Why it is not shown'}</Text>
       {explanation.reasons.map((reason) => (
         <Box key={reason.rule} fontSize="13px" lineHeight="1.4">
           <StateMark tone={reason.holds ? 'good' : 'bad'} wraps>
@@ -167,9 +167,9 @@ function Why({ rehearsal }: { rehearsal: Rehearsal }) {
 }
 
 const pauses = {
-  closed: 'It was closed, and its pause is not over',
-  submitted: 'The form was submitted before',
-  frequency: 'It has appeared as often as it may',
+  closed: 'It was closed, and may not show again yet',
+  submitted: 'The form has been submitted before',
+  frequency: 'It has reached its frequency limit',
 };
 
 function reasonWords(reason: Reason): string {
@@ -177,16 +177,16 @@ function reasonWords(reason: Reason): string {
     case 'targeting':
       return reason.holds ? 'Page and visitor match' : `Page or visitor does not match${failing(reason)}`;
     case 'pause':
-      return reason.pause ? pauses[reason.pause] : 'Nothing from before keeps it away';
+      return reason.pause ? pauses[reason.pause] : 'Frequency allows it';
     case 'triggers':
       return reason.holds
-        ? 'Its trigger has happened'
+        ? 'A trigger has fired'
         : `Not yet: ${reason.triggers
             .filter(({ fired }) => !fired)
             .map(({ trigger }) => triggerPhrase(trigger))
             .join(', ')}`;
     case 'place':
-      return reason.holds ? 'Its place is free' : 'Its place is taken, or the page has none for it';
+      return reason.holds ? 'Its position is free' : 'Its position is taken, or the page has no place for it';
   }
 }
 

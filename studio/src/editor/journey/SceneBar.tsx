@@ -40,8 +40,8 @@ export function SceneBar() {
           size="xs"
           variant="ghost"
           colorPalette="plain"
-          aria-label={`Take the scene ${sceneNames[scene]} away`}
-          title={`Take the scene ${sceneNames[scene]} away`}
+          aria-label={`Remove scene ${sceneNames[scene]}`}
+          title={`Remove scene ${sceneNames[scene]}`}
           onClick={remove}
         >
           <Trash2 size={13} aria-hidden />

@@ -9,13 +9,13 @@ import { RecipientControls, VisitorControls } from './AfterwardsControls.tsx';
 const controls: Record<Subject, [title: string, Control: React.ComponentType]> = {
   pages: ['Pages', PageControls],
   conditions: ['Visitors', ConditionControls],
-  triggers: ['What makes it appear', TriggerControls],
-  frequency: ['How often at most', FrequencyControls],
-  placement: ['Size and place', PlacementControls],
-  closing: ['How it closes', ClosingControls],
-  visitor: ['What the visitor sees next', VisitorControls],
-  recipients: ['Who is told by mail', RecipientControls],
-  afterClosing: ['After closing it', () => <PauseControls which="afterClosing" />],
+  triggers: ['Triggers', TriggerControls],
+  frequency: ['Frequency', FrequencyControls],
+  placement: ['Size and position', PlacementControls],
+  closing: ['Closing', ClosingControls],
+  visitor: ['After submitting', VisitorControls],
+  recipients: ['Notifications', RecipientControls],
+  afterClosing: ['After closing', () => <PauseControls which="afterClosing" />],
   afterSubmitting: ['After submitting', () => <PauseControls which="afterSubmitting" />],
 };
 
@@ -23,7 +23,7 @@ const controls: Record<Subject, [title: string, Control: React.ComponentType]> =
 export function Sentence({ station }: { station: Station }) {
   const document = useSettledDocument();
   return (
-    <Box fontSize="16px" lineHeight="1.7" data-sentence={station}>
+    <Box as="span" fontSize="15px" lineHeight="1.8" data-sentence={station}>
       {stationSentence(document, station).map(({ text, subject }, at) =>
         subject ? <Subjected key={subject} text={text} subject={subject} /> : <span key={at}>{text}</span>,
       )}

@@ -5,6 +5,7 @@ import { Choice } from '../../shared/Choice.tsx';
 import { NumberRow } from '../inspector/NumberRow.tsx';
 import { Toggle } from '../inspector/Toggle.tsx';
 import { Row } from '../../shared/Row.tsx';
+import { OpenLines } from '../publish/OpenLines.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { RuleList } from './RuleList.tsx';
 
@@ -19,12 +20,12 @@ export function TriggerControls() {
   return (
     <Stack gap="3">
       {list.length > 1 && (
-        <Row label="Needed">
+        <Row label="Match">
           {(id) => (
             <Choice
               id={id}
               value={mode}
-              options={{ any: 'Any one of these', all: 'All of these' }}
+              options={{ any: 'Any of these', all: 'All of these' }}
               onChange={(how) => set(list, how as 'any' | 'all')}
             />
           )}
@@ -51,7 +52,7 @@ function TriggerFields({ trigger, onChange }: { trigger: Trigger; onChange(trigg
     const change = (percent: number) => onChange({ ...trigger, share: percent / 100 });
     return (
       <NumberRow
-        label="Scrolled"
+        label="Scroll depth"
         unit="%"
         min={0}
         max={100}
@@ -60,7 +61,12 @@ function TriggerFields({ trigger, onChange }: { trigger: Trigger; onChange(trigg
       />
     );
   }
-  return null;
+  return trigger.type === 'asked' ? <Opened /> : null;
+}
+
+function Opened() {
+  const { widget } = useEditor();
+  return <OpenLines slug={widget.slug} />;
 }
 
 /** How often it may appear to one visitor. */
@@ -71,19 +77,19 @@ export function FrequencyControls() {
     session.apply({ type: 'set', path: ['behaviour', 'frequency'], value }, 'frequency');
   return (
     <Stack gap="3">
-      <Row label="At most once">
+      <Row label="Frequency">
         {(id) => (
           <Choice
             id={id}
             value={frequency.per}
-            options={{ page: 'a page view', visit: 'a visit', days: 'in some days' }}
+            options={{ page: 'a page view', visit: 'a visit', days: 'every few days' }}
             onChange={(per) => set(per === 'days' ? { per, days: 7 } : { per: per as 'page' | 'visit' })}
           />
         )}
       </Row>
       {frequency.per === 'days' && (
         <NumberRow
-          label="Once in"
+          label="Once every"
           unit="days"
           min={1}
           max={3650}
@@ -92,7 +98,7 @@ export function FrequencyControls() {
         />
       )}
       <Text color="slate" fontSize="13px">
-        A visit ends when no page has been seen for 30 minutes.
+        A visit ends after 30 minutes without a page view.
       </Text>
     </Stack>
   );

@@ -86,7 +86,7 @@ test('a mistake in the form is told; sent right, the thanks are shown and it nev
   rehearsal.leave();
   stage.port?.submit(formWith('mira'), 'form');
   expect(document.getElementById('email-error')?.textContent).toMatch(/check the address/);
-  expect(rehearsal.log.at(-1)?.text).toBe('Makes a mistake and is told so');
+  expect(rehearsal.log.at(-1)?.text).toBe('Submits with an error');
   stage.port?.submit(formWith('mira@x.example'), 'form');
   expect(stage.shown.at(-1)).toBe('thanks');
   stage.port?.close();

@@ -121,7 +121,7 @@ export class Rehearsal {
   }
 
   leave(): void {
-    this.#note('Makes to leave');
+    this.#note('Exit intent');
     this.#session.send({ type: 'leave' });
     this.#tell();
   }
@@ -147,7 +147,7 @@ export class Rehearsal {
 
   #hide(): void {
     this.#open = false;
-    this.#note('The widget goes');
+    this.#note('The widget closes');
     this.stage.face('opening', false);
   }
 
@@ -159,7 +159,7 @@ export class Rehearsal {
     const { faults } = checkForm(rule, Object.fromEntries(controls.map(({ name, value }) => [name, value])));
     showFaults(form, rule, faults);
     this.#note(
-      faults.length > 0 ? 'Makes a mistake and is told so' : 'Sends the form (rehearsed: nothing is stored)',
+      faults.length > 0 ? 'Submits with an error' : 'Submits the form (rehearsal: nothing is stored)',
     );
     if (faults.length === 0) {
       this.#session.send({ type: 'submit', widget: widgetId });

@@ -55,7 +55,7 @@ export function AddMenu() {
               </Menu.ItemGroupLabel>
               {shelf.length === 0 && (
                 <Box px="2" py="1" fontSize="13px" color="slate">
-                  Nothing yet. Select an element and press “Keep on the shelf” in the inspector.
+                  Nothing yet. Select an element and press “Save to shelf” in the inspector.
                 </Box>
               )}
               {shelf.map(({ id, name, branch }) => (
@@ -69,7 +69,7 @@ export function AddMenu() {
                     variant="ghost"
                     colorPalette="plain"
                     tabIndex={-1}
-                    aria-label={`Take ${name} off the shelf`}
+                    aria-label={`Remove ${name} from the shelf`}
                     onClick={(event) => {
                       event.stopPropagation();
                       void forget(id);

@@ -121,16 +121,8 @@ export function Outline() {
   };
 
   return (
-    <Flex
-      as="section"
-      aria-label="Outline"
-      direction="column"
-      bg="sheet"
-      borderEndWidth="1px"
-      minH="0"
-      contain="strict"
-    >
-      <Flex align="center" justify="space-between" px="3" h="40px" borderBottomWidth="1px" flex="none">
+    <Flex as="section" aria-label="Outline" direction="column" bg="sheet" minH="0" contain="strict">
+      <Flex align="center" justify="space-between" px="3" h="36px" borderBottomWidth="1px" flex="none">
         <Heading as="h2" fontSize="14px" fontWeight="600">
           {sceneNames[scene]}
         </Heading>
@@ -172,7 +164,7 @@ export function Outline() {
       </Box>
       {rows.length === 0 && (
         <Box px="4" pb="6" color="slate" flex="1">
-          Nothing here yet. Add a heading first, then what belongs below it.
+          Nothing here yet. Add a heading first, then the rest.
         </Box>
       )}
     </Flex>

@@ -91,7 +91,7 @@ function NameField({ value, onDone }: { value: string; onDone(name: string | nul
       flex="1"
       minW="0"
       autoFocus
-      aria-label="Name in the outline"
+      aria-label="Element name"
       maxLength={60}
       defaultValue={value}
       onFocus={(event) => event.target.select()}

@@ -42,13 +42,13 @@ export function AddPage({ onClose }: { onClose: () => void }) {
       onSubmit={() => void store(() => post<StoredPage>(`${path}/fetch`, { address: whole }))}
       foot={
         <Button type="submit" colorPalette="signal" loading={busy} disabled={!address}>
-          Fetch it
+          Fetch page
         </Button>
       }
     >
       <Stack gap="4">
         <Field.Root>
-          <Field.Label>Address</Field.Label>
+          <Field.Label>URL</Field.Label>
           <Flex w="full">
             <Input
               placeholder={`${origin}/about`}
@@ -57,7 +57,7 @@ export function AddPage({ onClose }: { onClose: () => void }) {
             />
           </Flex>
           <Field.HelperText>
-            A still copy is kept, without scripts. Only pages of the site’s own origins can be fetched.
+            A static copy is kept, without scripts. Only pages on the site’s allowed origins can be fetched.
           </Field.HelperText>
         </Field.Root>
         <FileDrop

@@ -1,9 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Rehearsal } from '../journey/rehearsal.ts';
 import { useEditor } from '../state/editor.tsx';
 import { Overlay } from './Overlay.tsx';
 import { StageBar } from './StageBar.tsx';
+import { scaleForWidget, type Zoom } from './zoom.ts';
 
 const emptyPage =
   '<!doctype html><title>Empty page</title><body style="margin:0;min-height:1600px;background:#fff"><main></main>';
@@ -14,7 +15,9 @@ export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
   const area = useRef<HTMLDivElement>(null);
   const frame = useRef<HTMLIFrameElement>(null);
   const [room, setRoom] = useState({ width: 640, height: 480 });
-  const [zoom, setZoom] = useState<number | null>(null);
+  const [zoom, setZoom] = useState<Zoom>('fit');
+  // As it was when it was chosen to be seen whole.
+  const [widget, setWidget] = useState({ width: 400, height: 300 });
 
   useLayoutEffect(() => {
     const observer = new ResizeObserver(([entry]) => {
@@ -25,22 +28,31 @@ export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
   }, []);
 
   const fitted = Math.min(1, room.width / width);
-  const scale = zoom ?? fitted;
+  const scale = zoom === 'fit' ? fitted : zoom === 'widget' ? scaleForWidget(room, widget) : zoom;
   const height = Math.round(room.height / scale);
+  const choose = (next: Zoom) => {
+    setWidget((before) => stage.rectOf(null) ?? before);
+    setZoom(next);
+  };
+  useEffect(() => stage.reveal(), [stage, width]);
+  useEffect(() => {
+    const rect = zoom === 'widget' ? stage.rectOf(null) : null;
+    if (rect) area.current?.scrollTo({ left: (rect.left + rect.width / 2) * scale - room.width / 2 });
+  }, [zoom, scale, stage, room.width]);
   const loaded = () => {
     const inside = frame.current?.contentDocument;
     if (inside) stage.attach(inside);
   };
   return (
     <Flex direction="column" minW="0" minH="0" bg="wash">
-      <StageBar zoom={zoom} fitted={fitted} onZoom={setZoom} />
+      <StageBar zoom={zoom} fitted={fitted} onZoom={choose} />
       <Box
         ref={area}
         flex="1"
         minH="0"
         position="relative"
-        overflow={zoom === null ? 'hidden' : 'auto'}
-        m="3"
+        overflow={zoom === 'fit' ? 'hidden' : 'auto'}
+        m="1"
       >
         <Box
           position="absolute"
@@ -55,6 +67,8 @@ export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
         >
           <iframe
             key={page?.id ?? 'empty'}
+            // While one edits, the page's own links and fields are no stops of the keyboard: they do nothing here.
+            tabIndex={rehearsal ? 0 : -1}
             ref={frame}
             title="The site’s page"
             // Forms only so that a rehearsed one can be sent; the page's policy lets none of its own go anywhere.
@@ -84,7 +98,7 @@ function FreeWidth({ width, scale, onChange }: FreeWidthProps) {
     <Box
       aria-hidden
       data-free-width
-      title="Draw to any width"
+      title="Custom width"
       position="absolute"
       top="0"
       bottom="0"

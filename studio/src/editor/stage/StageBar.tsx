@@ -1,10 +1,13 @@
 import { Button, Flex, IconButton, Input } from '@chakra-ui/react';
-import { FilePlus2, Monitor, Smartphone, Tablet } from 'lucide-react';
+import { FilePlus2, Monitor, PanelLeft, PanelRight, Smartphone, Tablet } from 'lucide-react';
 import { useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
 import { pathOf } from '../../shared/format.ts';
 import { useEditor, widths, type Width } from '../state/editor.tsx';
+import { usePanels, type PanelName } from '../panels-context.ts';
 import { AddPage } from './AddPage.tsx';
+import { StageState } from './StageState.tsx';
+import type { Zoom } from './zoom.ts';
 
 const widthNames: Record<Width, [string, typeof Monitor]> = {
   phone: ['Phone', Smartphone],
@@ -13,9 +16,10 @@ const widthNames: Record<Width, [string, typeof Monitor]> = {
 };
 
 interface Props {
-  zoom: number | null;
+  zoom: Zoom;
+  /** The scale at which the page's whole width is seen, 0 to 1. */
   fitted: number;
-  onZoom(zoom: number | null): void;
+  onZoom(zoom: Zoom): void;
 }
 
 /** The page on the stage, the screen, and how large it is shown. */
@@ -23,10 +27,20 @@ export function StageBar({ zoom, fitted, onZoom }: Props) {
   const { page, pages, setPage, width, setWidth } = useEditor();
   const [adding, setAdding] = useState(false);
   return (
-    <Flex align="center" gap="2" px="3" h="40px" borderBottomWidth="1px" bg="sheet">
+    <Flex
+      align="center"
+      gap="1.5"
+      px="2"
+      h="36px"
+      flex="none"
+      borderBottomWidth="1px"
+      bg="sheet"
+      overflowX="auto"
+    >
+      <PanelToggle name="outline" label="Outline" icon={<PanelLeft size={15} aria-hidden />} />
       <Choice
-        label="Page on the stage"
-        width="230px"
+        label="Page"
+        width="180px"
         value={page?.id ?? ''}
         options={{
           ...(pages.length === 0 && { '': 'Empty page' }),
@@ -47,7 +61,8 @@ export function StageBar({ zoom, fitted, onZoom }: Props) {
       >
         <FilePlus2 size={15} aria-hidden />
       </IconButton>
-      <Flex role="group" aria-label="Screen" gap="1" ml="auto">
+      <StageState />
+      <Flex role="group" aria-label="Screen" gap="0.5" ml="auto" flex="none">
         {(Object.keys(widths) as Width[]).toReversed().map((name) => {
           const [label, Icon] = widthNames[name];
           return (
@@ -74,7 +89,7 @@ export function StageBar({ zoom, fitted, onZoom }: Props) {
         px="1.5"
         min={240}
         max={2560}
-        aria-label="Width of the stage, px"
+        aria-label="Stage width in px"
         fontFamily="mono"
         fontSize="12px"
         defaultValue={width}
@@ -89,15 +104,36 @@ export function StageBar({ zoom, fitted, onZoom }: Props) {
       />
       <Choice
         label="Zoom"
-        width="86px"
-        value={String(zoom ?? 'fit')}
+        width="126px"
+        value={String(zoom)}
         options={{
-          fit: `${Math.round(fitted * 100)} %`,
+          fit: `Fit page · ${Math.round(fitted * 100)} %`,
+          widget: 'Fit widget',
           ...Object.fromEntries([0.5, 0.75, 1, 1.5, 2].map((one) => [one, `${one * 100} %`])),
         }}
-        onChange={(next) => onZoom(next === 'fit' ? null : Number(next))}
+        onChange={(next) => onZoom(next === 'fit' || next === 'widget' ? next : Number(next))}
       />
+      <PanelToggle name="inspector" label="Inspector" icon={<PanelRight size={15} aria-hidden />} />
       {adding && <AddPage onClose={() => setAdding(false)} />}
     </Flex>
+  );
+}
+
+function PanelToggle({ name, label, icon }: { name: PanelName; label: string; icon: React.ReactNode }) {
+  const { folded, toggle } = usePanels();
+  const text = `${folded[name] ? 'Show' : 'Hide'} ${label.toLowerCase()}`;
+  return (
+    <IconButton
+      size="2xs"
+      variant="ghost"
+      colorPalette="plain"
+      flex="none"
+      aria-expanded={!folded[name]}
+      aria-label={text}
+      title={text}
+      onClick={() => toggle(name)}
+    >
+      {icon}
+    </IconButton>
   );
 }

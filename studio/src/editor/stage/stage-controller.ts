@@ -29,6 +29,7 @@ const ownClock: TickingClock = {
 export class StageController {
   #page: Document | null = null;
   #mounted: Mounted | null = null;
+  #place: Element | null = null;
   #body: CompiledWidget | null = null;
   #scene: SceneName = 'opening';
   #visible = true;
@@ -129,6 +130,12 @@ export class StageController {
     this.#paint();
   }
 
+  /** Scrolls the page to a widget that is part of it, or to the element that it hangs on. */
+  reveal(): void {
+    const type = this.#body?.placement.type;
+    if (type === 'inline' || type === 'anchored') this.#place?.scrollIntoView({ block: 'center' });
+  }
+
   /** Lets all motion of the widget begin again. */
   replay(): void {
     for (const animation of this.#mounted?.box.getAnimations({ subtree: true }) ?? []) {
@@ -210,10 +217,16 @@ export class StageController {
     const page = this.#page;
     const body = this.#body;
     if (!page?.body || !body) return;
+    const place = this.#placeOf(page, body);
     if (!this.#visible) this.#unmount();
-    else if (!this.#mounted || !patch(this.#mounted, body, this.#scene, this.#editedText, this.base)) {
+    // Hung on another element of the page, or moved to another marker, it is put there anew.
+    else if (
+      !this.#mounted ||
+      place !== this.#place ||
+      !patch(this.#mounted, body, this.#scene, this.#editedText, this.base)
+    ) {
       this.#unmount();
-      const place = this.#placeOf(page, body);
+      this.#place = place;
       this.#mounted = mount(page, body, place, {
         ...this.#port,
         base: this.base,
@@ -221,7 +234,7 @@ export class StageController {
         written: (mounted) => this.#fill(mounted),
       });
       if (this.#scene !== this.#mounted.sceneName) this.#mounted.show(this.#scene);
-      if (body.placement.type === 'inline') place?.scrollIntoView({ block: 'center' });
+      this.reveal();
       this.#stopCount();
       this.#stopCount = count(this.#mounted, this.#clock);
     }

@@ -178,6 +178,6 @@ export class Autosave {
 }
 
 function messageOf(state: SaveState): string {
-  if (state.type === 'conflict') return 'This widget was saved elsewhere since you opened it.';
+  if (state.type === 'conflict') return 'This widget has been saved elsewhere since you opened it.';
   return 'message' in state ? state.message : 'The draft could not be saved yet.';
 }

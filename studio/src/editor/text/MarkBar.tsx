@@ -29,7 +29,7 @@ const keepSelection = (event: React.PointerEvent | React.MouseEvent) => event.pr
 export const MarkBar = memo(function MarkBar({ brand, passage, onMark }: Props) {
   const empty = passage.length === 0;
   return (
-    <Flex role="toolbar" aria-label="Marks of the passage" gap="0.5" {...{ [textTools]: '' }}>
+    <Flex role="toolbar" aria-label="Text formatting" gap="0.5" {...{ [textTools]: '' }}>
       {marks.map(([mark, label, keys, Icon]) => (
         <Button
           key={mark}
@@ -122,7 +122,7 @@ function ColourTool({ brand, empty, onMark }: ToolProps & { brand: Brand }) {
         onMouseDown={keepSelection}
         onClick={() => onMark({ colour: null })}
       >
-        As around it
+        Inherited
       </Button>
     </ToolPopover>
   );
@@ -148,7 +148,7 @@ function LinkTool({ address, empty, onMark }: ToolProps & { address: string }) {
         <Flex gap="1.5">
           <Input
             size="xs"
-            aria-label="Address of the link"
+            aria-label="Link URL"
             placeholder="/shop or https://…"
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
@@ -162,7 +162,7 @@ function LinkTool({ address, empty, onMark }: ToolProps & { address: string }) {
               px="1"
               variant="ghost"
               colorPalette="plain"
-              aria-label="Take the link away"
+              aria-label="Remove link"
               onClick={() => onMark({ link: null })}
             >
               <Unlink size={14} aria-hidden />

@@ -76,7 +76,7 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
             }}
           >
             <Dialog.Header>
-              <Dialog.Title>{kind === 'film' ? 'Films' : 'Pictures'} of this site</Dialog.Title>
+              <Dialog.Title>{kind === 'film' ? 'Videos' : 'Images'} of this site</Dialog.Title>
             </Dialog.Header>
             <Dialog.Body>
               <Flex gap="3" align="center" mb="4" wrap="wrap">
@@ -103,7 +103,7 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
               )}
               <Grid templateColumns="repeat(auto-fill, minmax(120px, 1fr))" gap="3" my="3">
                 {kind === 'picture' && logo && (
-                  <Tile name="The brand’s mark" onPress={() => onChoose(brandLogo, null)}>
+                  <Tile name="Brand logo" onPress={() => onChoose(brandLogo, null)}>
                     <img
                       src={assetAddress(logo.src.includes('/') ? logo.src : `${logo.src}/full.webp`)}
                       alt=""
@@ -121,7 +121,7 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
                 ))}
               </Grid>
               <Field.Root>
-                <Field.Label>Or its address</Field.Label>
+                <Field.Label>Or a URL</Field.Label>
                 <Flex gap="2" w="full">
                   <Input
                     size="sm"
@@ -136,7 +136,7 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
                     disabled={!/^https:\/\/.+/.test(address)}
                     onClick={() => onChoose(address, null)}
                   >
-                    Use it
+                    Use
                   </Button>
                 </Flex>
                 <Field.HelperText>

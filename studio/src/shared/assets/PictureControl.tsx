@@ -17,7 +17,7 @@ interface Props {
 /** A picture or a film: chosen among the uploads, newly uploaded, or by its address. */
 export function PictureControl({ id, label, kind, value, onChange }: Props) {
   const [open, setOpen] = useState(false);
-  const name = value === '' ? 'Choose …' : value === brandLogo ? 'The brand’s mark' : 'Change …';
+  const name = value === '' ? 'Choose …' : value === brandLogo ? 'Brand logo' : 'Change …';
   const Icon = kind === 'film' ? Film : ImageIcon;
   return (
     <Flex gap="1" minW="0">
@@ -51,7 +51,7 @@ export function PictureControl({ id, label, kind, value, onChange }: Props) {
           variant="ghost"
           colorPalette="plain"
           px="1"
-          aria-label={`Take the ${kind} away: ${label}`}
+          aria-label={`Remove: ${label}`}
           onClick={() => onChange('', null)}
         >
           <X size={14} aria-hidden />

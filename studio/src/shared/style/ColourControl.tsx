@@ -103,7 +103,7 @@ export function ColourField({ id, label, value, empty = 'None', brand, group, wi
                     ))}
                 </Grid>
                 <Text fontSize="13px" fontWeight="600">
-                  Own colour
+                  Custom colour
                 </Text>
                 <Flex gap="2">
                   <input

@@ -9,7 +9,7 @@ export function FontControl({ id, property, value, css, brand, onChange }: Style
   const options: Record<string, string> = Object.fromEntries([
     ...roles,
     ...families.map((family) => [`"${family}", sans-serif`, family]),
-    ['system-ui, sans-serif', 'The device’s own'],
+    ['system-ui, sans-serif', 'System font'],
   ]);
   const own = typeof value === 'string' && !(value in options) ? { [value]: css } : {};
   return <Choice id={id} value={String(value ?? '')} options={{ ...options, ...own }} onChange={onChange} />;

@@ -23,7 +23,7 @@ export function GradientControl({ id, property, value, css, brand, onChange }: S
     gradient &&
     set({ stops: gradient.stops.with(at, { ...(gradient.stops[at] as GradientStop), ...change }) });
   const own: Record<string, string> =
-    typeof value === 'string' && value !== 'none' && !gradient ? { own: 'As written' } : {};
+    typeof value === 'string' && value !== 'none' && !gradient ? { own: 'Custom' } : {};
   return (
     <Stack gap="1.5">
       <Choice
@@ -31,9 +31,9 @@ export function GradientControl({ id, property, value, css, brand, onChange }: S
         value={gradient?.kind ?? (Object.keys(own)[0] || 'none')}
         options={{
           none: 'None',
-          linear: 'Along a line',
-          radial: 'From a point',
-          conic: 'Around a point',
+          linear: 'Linear',
+          radial: 'Radial',
+          conic: 'Conic',
           ...own,
         }}
         onChange={(kind) =>
@@ -96,7 +96,7 @@ export function GradientControl({ id, property, value, css, brand, onChange }: S
                 size="2xs"
                 variant="ghost"
                 colorPalette="plain"
-                aria-label={`Take colour ${at + 1} away`}
+                aria-label={`Remove colour ${at + 1}`}
                 disabled={gradient.stops.length === 2}
                 onClick={() => set({ stops: gradient.stops.toSpliced(at, 1) })}
               >

@@ -5,7 +5,7 @@ import { NumberInput } from '../NumberInput.tsx';
 import { tokensOf, unsetText, type StyleControlProps } from './control-props.ts';
 
 const written = /^(-?[\d.]+)(?:px)? (-?[\d.]+)(?:px)? (-?[\d.]+)(?:px)?(?: (-?[\d.]+)(?:px)?)? (.+)$/;
-const lengths = ['Across', 'Down', 'Blur', 'Spread'];
+const lengths = ['X offset', 'Y offset', 'Blur', 'Spread'];
 
 /** A shadow: the brand's, none, or one's own by its measures. */
 export function ShadowControl({ id, property, value, css, brand, onChange }: StyleControlProps) {
@@ -27,7 +27,7 @@ export function ShadowControl({ id, property, value, css, brand, onChange }: Sty
       <Choice
         id={id}
         value={own ? 'own' : String(value ?? '')}
-        options={{ none: 'None', ...options, own: 'Own' }}
+        options={{ none: 'None', ...options, own: 'Custom' }}
         unset={unsetText(property)}
         onChange={(next) => onChange(next === 'own' ? start : next)}
       />

@@ -15,7 +15,7 @@ export function SidesControl({ id, property, value, css, brand, onChange }: Styl
   const four: Sides = apart ? value : (Array<Length>(4).fill(one ?? 0) as Sides);
   const names = property.name === 'radius' ? cornerNames : sideNames;
   const { label } = property;
-  const { suffix, ...field } = fieldOf(property, value);
+  const { suffix, ...field } = fieldOf(property);
   const Icon = apart ? Unlink2 : Link2;
   const link = (
     <IconButton
@@ -24,7 +24,7 @@ export function SidesControl({ id, property, value, css, brand, onChange }: Styl
       colorPalette="plain"
       aria-pressed={!apart}
       aria-label={apart ? `${label}: one value for all` : `${label}: each by itself`}
-      title={apart ? 'One value for all' : 'Each by itself'}
+      title={apart ? 'One value for all' : 'Separate values'}
       onClick={() => onChange(apart ? four[0] : four)}
     >
       <Icon size={13} aria-hidden />

@@ -21,7 +21,7 @@ export function TokenChoice({
         aria-label={`${label} from the brand`}
         value={aliasPath(value) ?? ''}
         onChange={(event) => onChange(`{${event.target.value}}`)}
-        title={`${label} from the brand`}
+        title={`${label} from the brand: ${tokens.find(({ path }) => path === aliasPath(value))?.name ?? 'custom'}`}
         px="0"
         color="transparent"
         css={{ '& option': { color: 'ink', background: 'sheet' } }}

@@ -15,7 +15,11 @@ interface Props {
 /** A row of an inspector for one style property. */
 export function ValueRow({ property, resolved, brand, aside, onChange }: Props) {
   return (
-    <Row label={property.label} aside={aside} above={property.kind === 'gradient'}>
+    <Row
+      label={property.label}
+      aside={aside}
+      above={property.kind === 'gradient' || Array.isArray(resolved?.value)}
+    >
       {(id) => (
         <StyleControl
           id={id}

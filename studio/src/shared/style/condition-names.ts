@@ -6,7 +6,7 @@ export const stateNames: Record<State, string> = {
   pressed: 'Pressed',
   selected: 'Selected',
   disabled: 'Disabled',
-  error: 'Error',
+  error: 'Invalid',
 };
 
 export const screenNames: Record<Screen, string> = { medium: 'Tablet', small: 'Phone' };

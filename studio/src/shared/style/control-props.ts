@@ -12,7 +12,7 @@ export interface StyleControlProps {
 }
 
 /** What stands where nothing is set: what is around speaks for it, or nothing does. */
-export const unsetText = ({ inherited }: StyleProperty): string => (inherited ? 'as around' : 'as it comes');
+export const unsetText = ({ inherited }: StyleProperty): string => (inherited ? 'inherited' : 'default');
 
 /** How a field for a number of this property reads what is typed, and what it shows. */
 export function fieldOf({ kind, min, max, step, unit, units, suffix }: StyleProperty, value?: Value) {

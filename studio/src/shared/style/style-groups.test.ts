@@ -36,6 +36,6 @@ test('an element without an icon is not asked how its icon looks', () => {
     'Surface',
     'Text',
     'Second line',
-    'Size and place',
+    'Size and position',
   ]);
 });

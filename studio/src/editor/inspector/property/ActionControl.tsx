@@ -25,17 +25,17 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
         id={id}
         value={value.type}
         options={{
-          submit: 'Sends the form',
-          close: 'Closes the widget',
-          scene: 'Shows a scene',
-          link: 'Opens a page',
+          submit: 'Submit form',
+          close: 'Close widget',
+          scene: 'Show scene',
+          link: 'Open page',
         }}
         onChange={(type) => onChange(fresh[type as Action['type']])}
       />
       {value.type === 'link' && (
         <Input
           size="xs"
-          aria-label="Address of the page"
+          aria-label="Page URL"
           placeholder="/shop or https://…"
           value={value.address}
           onChange={(event) => onChange({ type: 'link', address: event.target.value })}
@@ -43,7 +43,7 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
       )}
       {value.type === 'scene' && (
         <Choice
-          label="Which scene"
+          label="Scene"
           value={value.scene}
           options={Object.fromEntries(there.map((name) => [name, sceneNames[name]]))}
           unset={`${sceneNames[value.scene]}, not there yet`}

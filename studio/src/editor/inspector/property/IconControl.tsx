@@ -72,7 +72,7 @@ export function IconControl({ id, property, value, onChange }: PropertyControlPr
                   </Box>
                 ))}
               </Grid>
-              {found.length === 0 && <Text color="slate">No icon has that in its name.</Text>}
+              {found.length === 0 && <Text color="slate">No icons found.</Text>}
             </Popover.Body>
           </Popover.Content>
         </Popover.Positioner>

@@ -53,7 +53,7 @@ export function ListControl({ id, property, value = [], onChange }: PropertyCont
             {tool(`${name} down`, <ArrowDown size={13} aria-hidden />, at === value.length - 1, () =>
               onChange(moved(at, at + 1)),
             )}
-            {tool(`Take ${name} away`, <Trash2 size={13} aria-hidden />, value.length === 1, () =>
+            {tool(`Remove ${name}`, <Trash2 size={13} aria-hidden />, value.length === 1, () =>
               onChange(value.toSpliced(at, 1)),
             )}
           </>
@@ -97,7 +97,7 @@ export function ListControl({ id, property, value = [], onChange }: PropertyCont
         onClick={() => onChange([...value, entries.blank()])}
       >
         <Plus size={13} aria-hidden />
-        One more
+        Add
       </Button>
     </Stack>
   );

@@ -24,7 +24,7 @@ export function PropertySections({ at, properties, owner }: Props) {
     <>
       <Section title="Content">
         <PropertyRows at={at} properties={common} owner={owner} />
-        {common.length === 0 && <Text color="slate">It only holds others.</Text>}
+        {common.length === 0 && <Text color="slate">A container for other elements.</Text>}
       </Section>
       {rare.length > 0 && (
         <Section title="More content" open={false} count={set}>
@@ -68,7 +68,7 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
   const label = property.unit ? `${property.label} (${property.unit})` : property.label;
   return (
     <Box>
-      <Row label={label} above={property.control === 'list'}>
+      <Row label={label} above={above.has(property.control)} wide={property.control === 'toggle'}>
         {(control) => (
           <PropertyControl
             id={control}
@@ -79,18 +79,31 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
         )}
       </Row>
       {refused && (
-        <Text role="alert" ms="100px" mt="1" fontSize="12px" color="wine">
+        <Text role="alert" mt="1" fontSize="12px" color="wine">
           Not applied: it {refused.reason}.
         </Text>
       )}
       {property.help && (
-        <Text ms="100px" mt="1" fontSize="12px" color="slate">
+        <Text mt="1" fontSize="12px" color="slate">
           {property.help}
         </Text>
       )}
     </Box>
   );
 });
+
+// What is written or chosen from pictures wants the whole width.
+const above: ReadonlySet<InspectorProperty['control']> = new Set([
+  'line',
+  'lines',
+  'rich',
+  'code',
+  'list',
+  'order',
+  'picture',
+  'film',
+  'action',
+]);
 
 /** What is left where something has to stand and its field was emptied. */
 const emptied = (value: unknown): unknown =>

@@ -84,7 +84,7 @@ function ChoiceControl({ id, property, value, onChange }: PropertyControlProps<s
     <Choice
       id={id}
       value={String(value ?? '')}
-      unset="as usual"
+      unset="default"
       options={property.options ?? {}}
       onChange={(next) =>
         onChange(typeof value === 'number' ? Number(next) : next, property.along?.(next as never))

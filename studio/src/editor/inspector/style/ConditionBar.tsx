@@ -1,4 +1,4 @@
-import { Flex } from '@chakra-ui/react';
+import { Grid, GridItem } from '@chakra-ui/react';
 import { screens, states, type Screen, type State } from '@sirene/core/style';
 import { memo } from 'react';
 import { useEditor, type Target } from '../../state/editor.tsx';
@@ -6,10 +6,10 @@ import { Choice } from '../../../shared/Choice.tsx';
 import { screenNames, stateNames } from '../../../shared/style/condition-names.ts';
 
 const screenOptions = {
-  every: 'All screens',
+  every: 'All screen sizes',
   ...Object.fromEntries(screens.toReversed().map((one) => [one, screenNames[one]])),
 };
-const stateOptions = { rest: 'At rest', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) };
+const stateOptions = { rest: 'Default', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) };
 
 interface Props {
   /** Whether an element is selected, rather than the widget's own box. */
@@ -21,17 +21,28 @@ interface Props {
 export const ConditionBar = memo(function ConditionBar({ element, roleName }: Props) {
   const { condition, setCondition, target, setTarget } = useEditor();
   return (
-    <Flex gap="1" px="2" py="2" borderBottomWidth="1px" bg="paper" role="group" aria-label="Values are for">
+    <Grid
+      templateColumns="1fr 1fr"
+      gap="1"
+      px="2"
+      py="2"
+      borderBottomWidth="1px"
+      bg="paper"
+      role="group"
+      aria-label="Values apply to"
+    >
       {element && (
-        <Choice
-          label="Which elements"
-          value={target}
-          options={{ element: 'This one', widget: `Every ${roleName}` }}
-          onChange={(next) => setTarget(next as Target)}
-        />
+        <GridItem colSpan={2}>
+          <Choice
+            label="Elements"
+            value={target}
+            options={{ element: 'This element', widget: `Every ${roleName}` }}
+            onChange={(next) => setTarget(next as Target)}
+          />
+        </GridItem>
       )}
       <Choice
-        label="Which screen"
+        label="Screen size"
         value={condition.screen ?? 'every'}
         options={screenOptions}
         onChange={(next) =>
@@ -39,11 +50,11 @@ export const ConditionBar = memo(function ConditionBar({ element, roleName }: Pr
         }
       />
       <Choice
-        label="Which state"
+        label="State"
         value={condition.state ?? 'rest'}
         options={stateOptions}
         onChange={(next) => setCondition({ ...condition, state: next === 'rest' ? null : (next as State) })}
       />
-    </Flex>
+    </Grid>
   );
 });

@@ -68,11 +68,11 @@ export function LookRow({ element, role }: { element: string | null; role: Role 
         )}
       </Row>
       {style && Object.keys(style).length > 0 && (
-        <Flex gap="1.5" mt="2" ms="100px" wrap="wrap">
+        <Flex gap="1.5" mt="2" wrap="wrap">
           <NewLook onSave={save} />
           {chosen && valueAt(brand.looks, chosen) && (
             <Button size="2xs" variant="outline" colorPalette="plain" onClick={update}>
-              Put into the look
+              Update look
             </Button>
           )}
         </Flex>
@@ -117,9 +117,9 @@ function NewLook({ onSave }: { onSave(name: string): void }) {
         </Button>
       }
       title="New look"
-      help="What is set here becomes a look that others can have too."
-      label="Name of the look"
-      placeholder="Such as Quiet"
+      help="The values set here become a look that other elements can use."
+      label="Look name"
+      placeholder="Such as Subtle"
       action="Save"
       placement="left-start"
       onName={onSave}

@@ -5,9 +5,8 @@ import { useId, useState, type ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useEditor } from '../../state/editor.tsx';
 import { HereMark } from '../../../shared/HereMark.tsx';
+import { originName } from '../../../shared/style/origins.ts';
 import { conditionName } from '../../../shared/style/condition-names.ts';
-
-const levelNames = { brand: 'brand', look: 'look', widget: 'widget', element: 'rest' } as const;
 
 interface Props {
   origin: Origin | null;
@@ -27,30 +26,28 @@ export function OriginMark({ origin, here, label, inherited, onReset, children }
   if (here) {
     return children(<HereMark label={label} onReset={onReset} />);
   }
-  const name = origin ? levelNames[origin.level] : inherited ? 'around' : null;
+  const [name, Icon] = originName(origin?.level ?? null, inherited);
   const mark = (
     <Button
       size="2xs"
       variant="plain"
       color="slate"
-      fontWeight="400"
-      fontSize="12px"
       px="0"
-      justifyContent="end"
+      minW="20px"
       aria-expanded={open}
       aria-controls={open ? panel : undefined}
-      title="Where it is set"
-      aria-label={`${label}: set ${name ? `by ${name}` : 'nowhere'}. Tell me where`}
+      title={`Origin: ${name}`}
+      aria-label={`${label}, origin: ${name}`}
       onClick={() => setOpen(!open)}
     >
-      {name ?? '–'}
+      <Icon size={13} aria-hidden />
     </Button>
   );
   return (
     <>
       {children(mark)}
       {open && (
-        <Box id={panel} ms="100px" mt="1" fontSize="12px" color="slate">
+        <Box id={panel} mt="1" fontSize="12px" color="slate">
           <Where origin={origin} inherited={inherited} />
         </Box>
       )}
@@ -60,8 +57,7 @@ export function OriginMark({ origin, here, label, inherited, onReset, children }
 
 function Where({ origin, inherited }: Pick<Props, 'origin' | 'inherited'>) {
   const { brand, setTarget, setCondition } = useEditor();
-  if (!origin)
-    return <Text>Set nowhere: it is {inherited ? 'taken from what surrounds it' : 'as it comes'}.</Text>;
+  if (!origin) return <Text>Set nowhere: it is {inherited ? 'inherited' : 'default'}.</Text>;
   const { level, condition, look, token } = origin;
   const when = condition === 'base' ? '' : `, for ${conditionName(conditionParts(condition))}`;
   const link = (to: string, text: string) => (
@@ -77,24 +73,24 @@ function Where({ origin, inherited }: Pick<Props, 'origin' | 'inherited'>) {
   return (
     <>
       <Text>
-        {level === 'brand' && 'Every widget of the site has it so'}
-        {level === 'look' && `The look “${valueAt(brand.looks, look ?? '')?.name ?? look}” says so`}
-        {level === 'widget' && 'The widget says so for all of its kind'}
-        {level === 'element' && 'This element says so'}
+        {level === 'brand' && 'Set in the brand, for every widget of the site'}
+        {level === 'look' && `Set in the look “${valueAt(brand.looks, look ?? '')?.name ?? look}”`}
+        {level === 'widget' && 'Set in this widget, for all elements of this type'}
+        {level === 'element' && 'Set on this element'}
         {when}. {token && link(`/brand?token=${token}`, `Token ${token}`)}
-        {!token && level === 'look' && link(`/brand?look=${look ?? ''}`, 'Open the look')}
+        {!token && level === 'look' && link(`/brand?look=${look ?? ''}`, 'Open look')}
       </Text>
       {level === 'widget' &&
-        jump('Go to that value', () => {
+        jump('Go to value', () => {
           setTarget('widget');
           setCondition(conditionParts(condition));
         })}
       {level === 'element' &&
-        jump('Go to that value', () => {
+        jump('Go to value', () => {
           setTarget('element');
           setCondition(conditionParts(condition));
         })}
-      {level === 'look' && token && <Text mt="1">{link(`/brand?look=${look ?? ''}`, 'Open the look')}</Text>}
+      {level === 'look' && token && <Text mt="1">{link(`/brand?look=${look ?? ''}`, 'Open look')}</Text>}
     </>
   );
 }

@@ -106,13 +106,13 @@ function ContrastNote({
   const { ratio, needed, repair } = contrastOf(document, brand, element, part, condition, pictures);
   if (ratio >= needed) {
     return onlyPoor ? null : (
-      <Text ms="100px" mt="1" fontSize="12px" color="slate">
+      <Text mt="1" fontSize="12px" color="slate">
         Contrast {ratio.toFixed(1)}, needs {needed}
       </Text>
     );
   }
   return (
-    <Flex ms="100px" mt="1" gap="2" align="center" fontSize="12px" color="wine" wrap="wrap">
+    <Flex mt="1" gap="2" align="center" fontSize="12px" color="wine" wrap="wrap">
       <span>
         Contrast {ratio.toFixed(1)}, needs {needed}
       </span>

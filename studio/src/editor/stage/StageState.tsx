@@ -1,19 +1,37 @@
-import { Button, Flex, Input } from '@chakra-ui/react';
+import { Button, Flex, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
 import { instantOf } from '@sirene/core/zones';
+import { SlidersHorizontal } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
-import { localMoment, shiftedClock } from '../stage/stage-clock.ts';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { localMoment, shiftedClock } from './stage-clock.ts';
 
 /** What the stage shows of what changes by itself: mistakes in a form, lines in a basket, the hour. */
 export function StageState() {
   const { elements } = useSettledDocument();
   const types = new Set(Object.values(elements).map(({ type }) => type));
+  if (!['basket', 'countdown', 'form'].some((type) => types.has(type as 'form'))) return null;
   return (
-    <Flex gap="4" align="center" wrap="wrap" justify="end">
-      {types.has('basket') && <Samples />}
-      {types.has('countdown') && <Clock />}
-      {types.has('form') && <Mistakes />}
-    </Flex>
+    <Popover.Root positioning={{ placement: 'bottom-start' }}>
+      <Popover.Trigger asChild>
+        <Button size="xs" variant="outline" colorPalette="plain" flex="none">
+          <SlidersHorizontal size={13} aria-hidden />
+          Preview
+        </Button>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content w="auto" aria-label="Preview">
+            <Popover.Body p="4">
+              <Stack gap="4">
+                {types.has('form') && <Mistakes />}
+                {types.has('basket') && <Samples />}
+                {types.has('countdown') && <Clock />}
+              </Stack>
+            </Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
   );
 }
 
@@ -22,11 +40,14 @@ function Mistakes() {
   const { stage } = useEditor();
   const mistakes = useSyncExternalStore(stage.subscribe, () => stage.mistakes);
   const states: [string, boolean][] = [
-    ['As it opens', false],
-    ['With mistakes', true],
+    ['Default', false],
+    ['Invalid', true],
   ];
   return (
-    <Flex role="group" aria-label="State on the stage" gap="1" flex="none">
+    <Flex role="group" aria-label="Preview state" gap="1" align="center">
+      <Text fontSize="13px" color="slate" me="1">
+        Form
+      </Text>
       {states.map(([label, value]) => (
         <Button
           key={label}
@@ -51,7 +72,7 @@ function Samples() {
   const count = useSyncExternalStore(stage.subscribe, () => stage.samples);
   return (
     <Flex as="label" align="center" gap="2" fontSize="13px" color="slate">
-      In the basket
+      Basket
       <input
         type="range"
         min={1}
@@ -80,20 +101,20 @@ function Clock() {
     stage.goBy(at === null ? null : shiftedClock(at - Date.now()));
   };
   return (
-    <Flex role="group" aria-label="Clock of the stage" align="center" gap="1.5">
+    <Flex role="group" aria-label="Preview time" align="center" gap="1.5">
       <Input
         type="datetime-local"
         step={1}
         size="xs"
         w="188px"
-        aria-label="It is now, on the stage"
+        aria-label="Preview time"
         value={moment ?? opened}
         onChange={({ target }) => target.value && set(new Date(target.value).getTime())}
       />
       {Number.isFinite(end) && (
         <>
           <Button size="xs" variant="ghost" colorPalette="plain" onClick={() => set(end - 86_400_000)}>
-            A day before
+            One day before
           </Button>
           <Button size="xs" variant="ghost" colorPalette="plain" onClick={() => set(end - 10_000)}>
             10 s before
@@ -102,7 +123,7 @@ function Clock() {
       )}
       {moment !== null && (
         <Button size="xs" variant="outline" colorPalette="plain" onClick={() => set(null)}>
-          Back to now
+          Now
         </Button>
       )}
     </Flex>

@@ -1,0 +1,43 @@
+import { Box, Popover, Stack, Text } from '@chakra-ui/react';
+import useSWR from 'swr';
+import { get, type Install } from '../../shared/api.ts';
+import { ago } from '../../shared/format.ts';
+import { Snippet } from '../../shared/Snippet.tsx';
+import { StateMark } from '../../shared/StateMark.tsx';
+import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { OpenLines } from './OpenLines.tsx';
+
+/** That it is published, whether the site will really show it, and how a page shows or opens it. */
+export function Published() {
+  const { widget, site } = useEditor();
+  const { placement } = useSettledDocument();
+  const { data } = useSWR(`/api/sites/${site.id}/install`, get<Install>, { refreshInterval: 3000 });
+  const marker = `<div data-sirene="${widget.slug}"></div>`;
+  const tag = `<script async src="${location.origin}/embed.js" data-site="${site.key}"></script>`;
+  return (
+    <Stack gap="3">
+      <Popover.Title fontWeight="600">Published</Popover.Title>
+      <Text>Visitors of {site.name} get this version from their next page view.</Text>
+      {data?.connected && data.at !== null ? (
+        <Box>
+          <StateMark tone="good">The site is connected</StateMark>
+          <Text color="slate">
+            The script was last seen {ago(data.at)}, on {data.page}
+          </Text>
+        </Box>
+      ) : (
+        <>
+          <StateMark tone="waiting">The script has not been detected on the site yet</StateMark>
+          <Snippet label="Put this once in the head of every page" text={tag} />
+        </>
+      )}
+      {placement.type === 'inline' && (
+        <Snippet label="Marker: put this in the page where the widget should appear" text={marker} />
+      )}
+      {placement.type === 'page' && (
+        <Snippet label="Its address" text={`${location.origin}/p/${site.key}/${widget.slug}`} />
+      )}
+      {placement.type !== 'page' && placement.type !== 'inline' && <OpenLines slug={widget.slug} />}
+    </Stack>
+  );
+}
