@@ -12,6 +12,8 @@ import { ForeignModule } from './foreign/foreign.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HostedModule } from './hosted/hosted.module.js';
 import { LibraryModule } from './library/library.module.js';
+import { MailModule } from './mail/mail.module.js';
+import { MembersModule } from './members/members.module.js';
 import { PagesModule } from './pages/pages.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { SitesModule } from './sites/sites.module.js';
@@ -30,8 +32,10 @@ export class AppModule {
         settings(config, clock),
         DatabaseModule,
         ForeignModule,
+        MailModule,
         AccountsModule,
         SitesModule,
+        MembersModule,
         WidgetsModule,
         PagesModule,
         AssetsModule,

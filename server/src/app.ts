@@ -167,8 +167,9 @@ async function serveBuilt(app: NestFastifyApplication, { studio, embed, data }: 
     immutable: true,
     maxAge: '1y',
   } as never);
-  const places = ['', 'sign-in', 'widgets', 'widgets/*', 'brand', 'starters', 'people', 'site', 'post'];
-  for (const place of places) {
+  const entries = ['', 'sign-in', 'setup', 'forgot', 'reset/*', 'invitation/*'];
+  const places = ['start', 'account', 'widgets', 'widgets/*', 'brand', 'starters', 'people', 'site', 'post'];
+  for (const place of [...entries, ...places]) {
     fastify.get(`/${place}`, (_: FastifyRequest, reply: FastifyReply) => {
       void reply.header('cache-control', 'no-cache').type('text/html; charset=utf-8').send(html);
     });

@@ -22,6 +22,9 @@ try {
     await accounts.create(demoUser.email, demoUser.name, null);
   await startApp(app, config);
   console.log(`Sirene is ready: ${config.origin}`);
+  const code = await accounts.offerSetUp();
+  if (code)
+    console.log(`Nobody has an account yet. Open ${config.origin} and make yours with this code: ${code}`);
 } catch (error) {
   console.error(explain(error));
   process.exit(1);

@@ -24,7 +24,7 @@ export interface Proposal {
 }
 
 const toRgb = converter('rgb');
-const toHsl = converter('hsl');
+const toOklch = converter('oklch');
 const mostCss = 2_000_000;
 /** Longest value that is looked at, characters. */
 const mostValue = 2000;
@@ -157,7 +157,11 @@ function coloursIn(value: string): string[] {
   });
 }
 
-const chroma = (hex: string): number => toHsl(parse(hex))?.s ?? 0;
+// In OKLCH: a near-white with a hint of a hue is as saturated in HSL as a full colour.
+const chroma = (hex: string): number => toOklch(parse(hex))?.c ?? 0;
+
+/** From here on a colour is one, rather than a grey. */
+const leastChroma = 0.04;
 
 function tokensOf(
   colours: readonly FoundColour[],
@@ -178,11 +182,16 @@ function tokensOf(
   const accent =
     by(
       ({ button }) => button,
-      ({ hex }) => chroma(hex) > 0.15,
+      ({ hex }) => chroma(hex) > leastChroma,
     ) ??
     by(
       ({ ground: count, text: words }) => count + words,
-      ({ hex }) => chroma(hex) > 0.35,
+      // It has to be seen, and to be read as text, on the background.
+      ({ hex }) => hex !== ink && chroma(hex) > leastChroma && contrast(hex, ground ?? '#ffffff') >= 3,
+    ) ??
+    by(
+      ({ ground: count, text: words }) => count + words,
+      ({ hex }) => chroma(hex) > leastChroma,
     );
   const line = by(({ border }) => border);
   const quiet = by(

@@ -33,6 +33,13 @@ test('each token gets what is used for its purpose', () => {
   expect(contrast(token('color.on-accent') ?? '', '#aa3311')).toBeGreaterThan(4.5);
 });
 
+test('a page without buttons gives its clearest colour, never a tinted white', () => {
+  const { tokens } = proposal(
+    'body{color:#22223b;background:#f7f5fb}.a{background:#f7f5fb}.b{color:#ffb547}.c{color:#ffb547}.d{background:#171a48}',
+  );
+  expect(brandTokens(completeBrand({ tokens })).get('color.accent')?.css).toBe('#171a48');
+});
+
 test('typefaces by what they are set in, corners by how often', () => {
   expect(found.fonts).toEqual(['Lora', 'Fraunces']);
   expect(token('font.text')).toContain('Lora');

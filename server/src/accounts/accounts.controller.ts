@@ -1,14 +1,16 @@
-import { valueAt } from '@sirene/core/maps';
-import { Body, Controller, Delete, Get, HttpCode, Inject, Post, Req, Res } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Inject, Param, Post, Put, Req, Res } from '@nestjs/common';
 import { RouteConfig } from '@nestjs/platform-fastify';
 import { ApiTags } from '@nestjs/swagger';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { CONFIG, type Config } from '../config.js';
-import { AccountsService } from './accounts.service.js';
-import { SignInDto } from './dto/sign-in.dto.js';
-import { Public, refuseOtherOrigins, sessionCookie } from './session.guard.js';
 import { limited } from '../visitor-surface.js';
+import { AccountsService } from './accounts.service.js';
+import { AskResetDto, ResetDto, SetUpDto } from './dto/account.dto.js';
+import { SignInDto } from './dto/sign-in.dto.js';
+import { deviceOf, sessionCookie, sessionToken, setSession } from './session-cookie.js';
+import { Public, refuseOtherOrigins } from './session.guard.js';
 
+/** The ways in: signing in, the first account, a password that was forgotten. */
 @ApiTags('session')
 @Controller('api/session')
 export class AccountsController {
@@ -17,12 +19,16 @@ export class AccountsController {
     @Inject(CONFIG) private readonly config: Config,
   ) {}
 
-  /** Who is signed in, and whether the demo account may be used. */
+  /** Who is signed in, whether the demo account may be used, and whether the first account is still to be made. */
   @Public()
   @Get()
   async current(@Req() request: FastifyRequest) {
-    const user = await this.accounts.userOf(valueAt(request.cookies, sessionCookie));
-    return { user: user && { name: user.name, email: user.email }, demo: this.config.demo };
+    const user = await this.accounts.userOf(sessionToken(request));
+    return {
+      user: user && { name: user.name, email: user.email },
+      demo: this.config.demo,
+      setUp: !user && (await this.accounts.isEmpty()),
+    };
   }
 
   @Public()
@@ -35,7 +41,7 @@ export class AccountsController {
     @Res({ passthrough: true }) reply: FastifyReply,
   ) {
     refuseOtherOrigins(request);
-    this.#setCookie(reply, await this.accounts.signIn(email, password));
+    setSession(reply, await this.accounts.signIn(email, password, deviceOf(request)), this.config);
   }
 
   @Public()
@@ -44,24 +50,51 @@ export class AccountsController {
   @HttpCode(204)
   async signInToDemo(@Req() request: FastifyRequest, @Res({ passthrough: true }) reply: FastifyReply) {
     refuseOtherOrigins(request);
-    this.#setCookie(reply, await this.accounts.signInToDemo());
+    setSession(reply, await this.accounts.signInToDemo(deviceOf(request)), this.config);
+  }
+
+  /** Makes the first account, by the code that the server printed when it started. */
+  @Public()
+  @RouteConfig(limited('sign-in'))
+  @Post('setup')
+  @HttpCode(204)
+  async setUp(
+    @Body() account: SetUpDto,
+    @Req() request: FastifyRequest,
+    @Res({ passthrough: true }) reply: FastifyReply,
+  ) {
+    refuseOtherOrigins(request);
+    setSession(reply, await this.accounts.setUp(account, deviceOf(request)), this.config);
+  }
+
+  /** Sends a link for a new password; the answer is the same whether the address has an account or not. */
+  @Public()
+  @RouteConfig(limited('sign-in'))
+  @Post('reset')
+  @HttpCode(204)
+  async askReset(@Body() { email }: AskResetDto, @Req() request: FastifyRequest) {
+    refuseOtherOrigins(request);
+    await this.accounts.askReset(email);
+  }
+
+  @Public()
+  @RouteConfig(limited('sign-in'))
+  @Put('reset/:token')
+  @HttpCode(204)
+  async reset(
+    @Param('token') token: string,
+    @Body() { password }: ResetDto,
+    @Req() request: FastifyRequest,
+    @Res({ passthrough: true }) reply: FastifyReply,
+  ) {
+    refuseOtherOrigins(request);
+    setSession(reply, await this.accounts.reset(token, password, deviceOf(request)), this.config);
   }
 
   @Delete()
   @HttpCode(204)
   async signOut(@Req() request: FastifyRequest, @Res({ passthrough: true }) reply: FastifyReply) {
-    await this.accounts.signOut(valueAt(request.cookies, sessionCookie) ?? '');
+    await this.accounts.signOut(sessionToken(request));
     void reply.clearCookie(sessionCookie, { path: '/' });
-  }
-
-  #setCookie(reply: FastifyReply, token: string): void {
-    const secure = this.config.origin.startsWith('https:');
-    void reply.setCookie(sessionCookie, token, {
-      path: '/',
-      httpOnly: true,
-      sameSite: 'strict',
-      secure,
-      maxAge: 14 * 86_400,
-    });
   }
 }

@@ -1,12 +1,13 @@
 import { Global, Module } from '@nestjs/common';
 import { APP_GUARD } from '@nestjs/core';
+import { AccountController } from './account.controller.js';
 import { AccountsController } from './accounts.controller.js';
 import { AccountsService } from './accounts.service.js';
 import { SessionGuard } from './session.guard.js';
 
 @Global()
 @Module({
-  controllers: [AccountsController],
+  controllers: [AccountsController, AccountController],
   providers: [AccountsService, { provide: APP_GUARD, useClass: SessionGuard }],
   exports: [AccountsService],
 })

@@ -1,50 +1,115 @@
-import { createHash, randomBytes } from 'node:crypto';
-import { Inject, Injectable, UnauthorizedException } from '@nestjs/common';
-import { DataSource, LessThan } from 'typeorm';
+import {
+  ConflictException,
+  ForbiddenException,
+  Inject,
+  Injectable,
+  Logger,
+  NotFoundException,
+  UnauthorizedException,
+} from '@nestjs/common';
+import { DataSource, LessThan, Not, type EntityManager } from 'typeorm';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
+import { Mailer } from '../mail/mailer.js';
 import { newId } from '../shared/ids.js';
-import { MemberEntity, SessionEntity, UserEntity } from './accounts.entity.js';
+import { MemberEntity, PasswordResetEntity, SessionEntity, UserEntity } from './accounts.entity.js';
+import type { NewAccountDto, SetUpDto } from './dto/account.dto.js';
 import { checkPassword, hashPassword } from './password.js';
+import { hashOf, newCode, newToken, plainCode } from './tokens.js';
 
 const sessionMs = 14 * 86_400_000;
+const resetMs = 3_600_000;
 
 export const demoUser = { email: 'designer@sirene.example', name: 'Demo designer' };
 
 @Injectable()
 export class AccountsService {
+  readonly #logger = new Logger('Accounts');
+  /** The code that makes the first account; of this run of the server only, and kept nowhere. */
+  #setUpCode: string | null = null;
+
   constructor(
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
+    private readonly mailer: Mailer,
     @Inject(CONFIG) private readonly config: Config,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
   /** Makes an account; without a password nobody can sign in to it by one. */
   async create(email: string, name: string, password: string | null): Promise<UserEntity> {
-    const passwordHash = password === null ? null : await hashPassword(password);
-    const user = { id: newId('user'), email, name, passwordHash, createdAt: this.clock.now() };
+    const user = await this.#newUser(email, name, password);
     return this.transactions.write((manager) => manager.save(UserEntity, user));
+  }
+
+  async #newUser(email: string, name: string, password: string | null): Promise<UserEntity> {
+    const passwordHash = password === null ? null : await hashPassword(password);
+    return { id: newId('user'), email, name, passwordHash, createdAt: this.clock.now() };
+  }
+
+  /** Whether nobody has an account yet: then the studio begins with making one. */
+  async isEmpty(): Promise<boolean> {
+    return !(await this.dataSource.getRepository(UserEntity).exists());
+  }
+
+  /** A code that makes the first account; `null` once there is one. The code before no longer does. */
+  async offerSetUp(): Promise<string | null> {
+    this.#setUpCode = (await this.isEmpty()) ? newCode() : null;
+    return this.#setUpCode;
+  }
+
+  /** Makes the first account, by the code that the server printed, and signs in to it. */
+  async setUp({ code, ...account }: SetUpDto, device: string): Promise<string> {
+    const isRight = this.#setUpCode !== null && plainCode(code) === plainCode(this.#setUpCode);
+    if (!isRight)
+      throw new ForbiddenException(
+        'That is not the code. It stands in the output of the server, and is a new one each time the server starts.',
+      );
+    const user = await this.#newUser(account.email, account.name, account.password);
+    await this.transactions.write(async (manager) => {
+      if (await manager.exists(UserEntity))
+        throw new ConflictException('There is an account already. Sign in.');
+      await manager.insert(UserEntity, user);
+    });
+    this.#setUpCode = null;
+    return this.#startSession(user.id, device);
+  }
+
+  /** Makes an account inside a transaction that has more to write; the address must be free. */
+  async prepare({
+    email,
+    name,
+    password,
+  }: NewAccountDto): Promise<(manager: EntityManager) => Promise<UserEntity>> {
+    const user = await this.#newUser(email, name, password);
+    return async (manager) => {
+      if (await manager.existsBy(UserEntity, { email }))
+        throw new ConflictException(
+          'There is an account with this address already. Sign in with it, then open the link again.',
+        );
+      await manager.insert(UserEntity, user);
+      return user;
+    };
   }
 
   byEmail(email: string): Promise<UserEntity | null> {
     return this.dataSource.getRepository(UserEntity).findOneBy({ email });
   }
 
-  async signIn(email: string, password: string): Promise<string> {
+  async signIn(email: string, password: string, device: string): Promise<string> {
     const user = await this.byEmail(email);
     if (!(await checkPassword(password, user?.passwordHash ?? null)) || !user) {
       throw new UnauthorizedException(
         'That address and password do not belong together. Check both and try again.',
       );
     }
-    return this.#startSession(user.id);
+    return this.#startSession(user.id, device);
   }
 
-  async signInToDemo(): Promise<string> {
+  async signInToDemo(device: string): Promise<string> {
     const user = this.config.demo ? await this.byEmail(demoUser.email) : null;
     if (!user) throw new UnauthorizedException('There is no demo account here. Sign in with your own.');
-    return this.#startSession(user.id);
+    return this.#startSession(user.id, device);
   }
 
   async signOut(token: string): Promise<void> {
@@ -66,15 +131,115 @@ export class AccountsService {
     return members.map(({ siteId }) => siteId);
   }
 
-  async #startSession(userId: string): Promise<string> {
-    const token = randomBytes(32).toString('base64url');
+  /** The sessions of a user that have not ended, newest first. */
+  async sessionsOf(
+    user: UserEntity,
+    token: string,
+  ): Promise<{ id: string; createdAt: number; device: string; current: boolean }[]> {
+    const sessions = await this.dataSource
+      .getRepository(SessionEntity)
+      .find({ where: { userId: user.id }, order: { createdAt: 'DESC' } });
+    return sessions
+      .filter(({ expiresAt }) => expiresAt > this.clock.now())
+      .map(({ id, createdAt, device, tokenHash }) => ({
+        id,
+        createdAt,
+        device,
+        current: tokenHash === hashOf(token),
+      }));
+  }
+
+  async endSession(user: UserEntity, id: string): Promise<void> {
+    const { affected } = await this.transactions.write((manager) =>
+      manager.delete(SessionEntity, { userId: user.id, id }),
+    );
+    if (!affected) throw new NotFoundException('There is no such session, or it has ended.');
+  }
+
+  async rename(user: UserEntity, name: string): Promise<void> {
+    await this.transactions.write((manager) => manager.update(UserEntity, { id: user.id }, { name }));
+  }
+
+  /** Sets a new password, and ends every other session. */
+  async changePassword(user: UserEntity, current: string, next: string, token: string): Promise<void> {
+    if (!(await checkPassword(current, user.passwordHash)))
+      throw new ForbiddenException('The current password is wrong. Check it and try again.');
+    const passwordHash = await hashPassword(next);
+    await this.transactions.write(async (manager) => {
+      await manager.update(UserEntity, { id: user.id }, { passwordHash });
+      await manager.delete(SessionEntity, { userId: user.id, tokenHash: Not(hashOf(token)) });
+    });
+  }
+
+  /** Sends a link that sets a new password, where the address has an account. Who asks is not told which has one. */
+  async askReset(email: string): Promise<void> {
+    const user = await this.byEmail(email);
+    if (!user) return;
+    const token = newToken();
+    const now = this.clock.now();
+    await this.transactions.write(async (manager) => {
+      await manager.delete(PasswordResetEntity, { expiresAt: LessThan(now) });
+      // The last link that was asked for is the one that works.
+      await manager.delete(PasswordResetEntity, { userId: user.id });
+      await manager.insert(PasswordResetEntity, {
+        tokenHash: hashOf(token),
+        userId: user.id,
+        expiresAt: now + resetMs,
+      });
+    });
+    const mail = {
+      to: user.email,
+      subject: 'Reset your Sirene password',
+      text: [
+        `Hello ${user.name},`,
+        '',
+        'somebody asked for a new password for your Sirene account. To choose one, open this link within an hour:',
+        '',
+        `${this.config.origin}/reset/${token}`,
+        '',
+        'If it was not you, ignore this e-mail: your password stays as it is.',
+      ].join('\n'),
+    };
+    // Not waited for: how long the mail server takes would tell which addresses have an account.
+    this.mailer
+      .send(mail)
+      .catch((error: unknown) => this.#logger.error('A password reset could not be sent', error));
+  }
+
+  /** Sets a new password by a link that was sent; ends all sessions, and starts one. */
+  async reset(token: string, password: string, device: string): Promise<string> {
+    const passwordHash = await hashPassword(password);
+    const userId = await this.transactions.write(async (manager) => {
+      const reset = await manager.findOneBy(PasswordResetEntity, { tokenHash: hashOf(token) });
+      if (!reset || reset.expiresAt <= this.clock.now())
+        throw new NotFoundException('This link has been used or has expired. Ask for a new one.');
+      await manager.delete(PasswordResetEntity, { userId: reset.userId });
+      await manager.update(UserEntity, { id: reset.userId }, { passwordHash });
+      await manager.delete(SessionEntity, { userId: reset.userId });
+      return reset.userId;
+    });
+    return this.#startSession(userId, device);
+  }
+
+  async #startSession(userId: string, device: string): Promise<string> {
+    const token = newToken();
     const now = this.clock.now();
     await this.transactions.write(async (manager) => {
       await manager.delete(SessionEntity, { expiresAt: LessThan(now) });
-      await manager.insert(SessionEntity, { tokenHash: hashOf(token), userId, expiresAt: now + sessionMs });
+      await manager.insert(SessionEntity, {
+        tokenHash: hashOf(token),
+        userId,
+        expiresAt: now + sessionMs,
+        id: newId('session'),
+        createdAt: now,
+        device: device.slice(0, 300),
+      });
     });
     return token;
   }
-}
 
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
+  /** Starts a session for a user who has just been made. */
+  startSession(user: UserEntity, device: string): Promise<string> {
+    return this.#startSession(user.id, device);
+  }
+}

@@ -22,6 +22,7 @@ test('the right password signs in, with a cookie that scripts can’t read', asy
   expect((await server.get('/api/session')).body).toEqual({
     user: { name: 'Mira', email: 'mira@studio.example' },
     demo: true,
+    setUp: false,
   });
 });
 

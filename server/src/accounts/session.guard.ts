@@ -1,4 +1,3 @@
-import { valueAt } from '@sirene/core/maps';
 import {
   createParamDecorator,
   ForbiddenException,
@@ -13,8 +12,7 @@ import { Reflector } from '@nestjs/core';
 import type { FastifyInstance, FastifyRequest } from 'fastify';
 import { AccountsService } from './accounts.service.js';
 import type { UserEntity } from './accounts.entity.js';
-
-export const sessionCookie = 'sirene_session';
+import { sessionToken } from './session-cookie.js';
 
 /** A request with who makes it, once that is known. */
 type SignedIn = FastifyRequest & { user?: UserEntity };
@@ -50,7 +48,7 @@ export class SessionGuard implements CanActivate {
 /** Finds out who makes a request; asked again for the same request, it is known already. */
 async function signedIn(request: SignedIn, accounts: AccountsService): Promise<void> {
   if (request.user) return;
-  const user = await accounts.userOf(valueAt(request.cookies, sessionCookie));
+  const user = await accounts.userOf(sessionToken(request));
   if (!user) throw new UnauthorizedException('Please sign in.');
   request.user = user;
 }

@@ -1,7 +1,8 @@
-import { MemberEntity, SessionEntity, UserEntity } from '../accounts/accounts.entity.js';
+import { MemberEntity, PasswordResetEntity, SessionEntity, UserEntity } from '../accounts/accounts.entity.js';
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import { AssetEntity } from '../assets/assets.entity.js';
 import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js';
+import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import { SiteEntity } from '../sites/sites.entity.js';
@@ -12,7 +13,9 @@ import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from '../widgets
 export const entities = [
   UserEntity,
   SessionEntity,
+  PasswordResetEntity,
   MemberEntity,
+  InvitationEntity,
   SiteEntity,
   PageEntity,
   AssetEntity,

@@ -55,6 +55,9 @@ const serve = (text: string): Served => ({
   etag: `"${createHash('sha256').update(text).digest('hex').slice(0, 24)}"`,
 });
 
+/** What pages of an archived site get. */
+const nothing = serve(JSON.stringify({ widgets: [] }));
+
 /** How long sightings of the script are gathered before they are written, ms. */
 const gatherMs = 2000;
 
@@ -77,7 +80,7 @@ export class DeliveryService implements OnApplicationShutdown {
 
   /** What a page of the site needs first: each published widget's rules and where its body is. Built once a publishing. */
   async manifest(site: SiteEntity): Promise<Served> {
-    return (await this.#built(site)).manifest;
+    return site.archivedAt === null ? (await this.#built(site)).manifest : nothing;
   }
 
   /** A widget that is a page of its own, drawn once a publishing; `null` where there is none of that address name. */
@@ -86,6 +89,7 @@ export class DeliveryService implements OnApplicationShutdown {
     slug: string,
     draw: (name: string, body: CompiledWidget) => string,
   ): Promise<Served | null> {
+    if (site.archivedAt !== null) return null;
     const page = (await this.#built(site)).pages.get(slug);
     if (!page) return null;
     page.drawn ??= this.body(page.bodyHash).then((body) =>

@@ -1,4 +1,4 @@
-import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
@@ -30,13 +30,27 @@ export class SitesController {
   async change(@CurrentUser() user: UserEntity, @Param('site') id: string, @Body() change: ChangeSiteDto) {
     return view(await this.sites.change(await this.sites.mine(user, id), change));
   }
+
+  /** Puts a site aside: its widgets are shown to nobody until it is restored. */
+  @Post(':site/archive')
+  @HttpCode(200)
+  async archive(@CurrentUser() user: UserEntity, @Param('site') id: string) {
+    return view(await this.sites.archive(await this.sites.owned(user, id), true));
+  }
+
+  @Post(':site/restore')
+  @HttpCode(200)
+  async restore(@CurrentUser() user: UserEntity, @Param('site') id: string) {
+    return view(await this.sites.archive(await this.sites.owned(user, id), false));
+  }
 }
 
-const view = ({ id, key, name, origins, seenAt, seenPage }: SiteEntity) => ({
+const view = ({ id, key, name, origins, seenAt, seenPage, archivedAt }: SiteEntity) => ({
   id,
   key,
   name,
   origins,
   seenAt,
   seenPage,
+  archivedAt,
 });

@@ -14,4 +14,6 @@ export class SiteEntity {
   /** When a page last loaded the script, and which. */
   @Column('integer', { nullable: true }) seenAt: number | null;
   @Column('text', { nullable: true }) seenPage: string | null;
+  /** When it was put aside; visitors of an archived site see none of its widgets. */
+  @Column('integer', { nullable: true }) archivedAt: number | null;
 }

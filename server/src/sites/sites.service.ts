@@ -1,4 +1,10 @@
-import { BadRequestException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import {
+  BadRequestException,
+  ForbiddenException,
+  Inject,
+  Injectable,
+  NotFoundException,
+} from '@nestjs/common';
 import { completeBrand, type Brand } from '@sirene/core/style';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { MemberEntity, type UserEntity } from '../accounts/accounts.entity.js';
@@ -36,6 +42,7 @@ export class SitesService {
       createdAt: this.clock.now(),
       seenAt: null,
       seenPage: null,
+      archivedAt: null,
     });
     await this.transactions.write(async (manager) => {
       await manager.insert(SiteEntity, site);
@@ -57,6 +64,24 @@ export class SitesService {
     const site = ids.includes(id) ? await this.byId(id) : null;
     if (!site) throw new NotFoundException('There is no such site, or you are not a member of it.');
     return site;
+  }
+
+  /** A site of which the user is an owner: what touches others needs that. */
+  async owned(user: UserEntity, id: string): Promise<SiteEntity> {
+    const site = await this.mine(user, id);
+    const isOwner = await this.dataSource
+      .getRepository(MemberEntity)
+      .existsBy({ siteId: id, userId: user.id, role: 'owner' });
+    if (!isOwner) throw new ForbiddenException('Only an owner of the site can do that. Ask one of them.');
+    return site;
+  }
+
+  /** Puts a site aside, or takes it up again. */
+  async archive(site: SiteEntity, archived: boolean): Promise<SiteEntity> {
+    const archivedAt = archived ? this.clock.now() : null;
+    await this.transactions.write((manager) => manager.update(SiteEntity, { id: site.id }, { archivedAt }));
+    this.forget(site);
+    return { ...site, archivedAt };
   }
 
   byId(id: string): Promise<SiteEntity | null> {

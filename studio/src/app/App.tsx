@@ -3,9 +3,13 @@ import { lazy, Suspense } from 'react';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { WidgetsPage } from '../widgets/WidgetsPage.tsx';
-import { useSession } from './session.ts';
+import { ForgotPassword } from '../entry/ForgotPassword.tsx';
+import { Invitation } from '../entry/Invitation.tsx';
+import { ResetPassword } from '../entry/ResetPassword.tsx';
+import { SetUp } from '../entry/SetUp.tsx';
+import { SignIn } from '../entry/SignIn.tsx';
+import { useSession, useSites } from './session.ts';
 import { Helpers } from './Helpers.tsx';
-import { SignIn } from './SignIn.tsx';
 import { useSendPending } from './send-pending.ts';
 import { system } from './theme.ts';
 import { TopBar } from './TopBar.tsx';
@@ -17,12 +21,16 @@ const StartersPage = lazy(async () => ({
 const BrandPage = lazy(async () => ({ default: (await import('../brand/BrandPage.tsx')).BrandPage }));
 const PeoplePage = lazy(async () => ({ default: (await import('../people/PeoplePage.tsx')).PeoplePage }));
 const SitePage = lazy(async () => ({ default: (await import('../site/SitePage.tsx')).SitePage }));
+const StartPage = lazy(async () => ({ default: (await import('../start/StartPage.tsx')).StartPage }));
+const AccountPage = lazy(async () => ({
+  default: (await import('../account/AccountPage.tsx')).AccountPage,
+}));
 const PostPage = lazy(async () => ({ default: (await import('../post/PostPage.tsx')).PostPage }));
 
 function Waiting() {
   return (
     <Stack align="center" justify="center" h="60vh">
-      <Spinner aria-label="Loading" />
+      <Spinner role="status" aria-label="Loading" />
     </Stack>
   );
 }
@@ -33,6 +41,7 @@ function SignedIn() {
   const location = useLocation();
   if (error) return <ErrorNote error={error} retry={() => void mutate()} />;
   if (!data) return <Waiting />;
+  if (data.setUp) return <Navigate to="/setup" replace />;
   if (!data.user)
     return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
   return (
@@ -43,6 +52,12 @@ function SignedIn() {
       <Helpers />
     </>
   );
+}
+
+/** The places of a site; whoever has none begins with making one. */
+function WithSite() {
+  const { data: sites } = useSites();
+  return sites?.length === 0 ? <Navigate to="/start" replace /> : <Outlet />;
 }
 
 function WithTopBar() {
@@ -63,15 +78,23 @@ export function App() {
       <BrowserRouter>
         <Routes>
           <Route path="/sign-in" element={<SignIn />} />
+          <Route path="/setup" element={<SetUp />} />
+          <Route path="/forgot" element={<ForgotPassword />} />
+          <Route path="/reset/:token" element={<ResetPassword />} />
+          <Route path="/invitation/:token" element={<Invitation />} />
           <Route element={<SignedIn />}>
             <Route path="/widgets/:id" element={<EditorPage />} />
             <Route element={<WithTopBar />}>
-              <Route path="/widgets" element={<WidgetsPage />} />
-              <Route path="/starters" element={<StartersPage />} />
-              <Route path="/brand" element={<BrandPage />} />
-              <Route path="/people" element={<PeoplePage />} />
-              <Route path="/site" element={<SitePage />} />
-              <Route path="/post" element={<PostPage />} />
+              <Route path="/start" element={<StartPage />} />
+              <Route path="/account" element={<AccountPage />} />
+              <Route element={<WithSite />}>
+                <Route path="/widgets" element={<WidgetsPage />} />
+                <Route path="/starters" element={<StartersPage />} />
+                <Route path="/brand" element={<BrandPage />} />
+                <Route path="/people" element={<PeoplePage />} />
+                <Route path="/site" element={<SitePage />} />
+                <Route path="/post" element={<PostPage />} />
+              </Route>
             </Route>
           </Route>
           <Route path="*" element={<Navigate to="/widgets" replace />} />

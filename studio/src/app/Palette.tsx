@@ -14,6 +14,8 @@ const places: readonly [string, string][] = [
   ['People', '/people'],
   ['Site: origins, script tag and install check', '/site'],
   ['Test mailbox', '/post'],
+  ['Set up a new site', '/start'],
+  ['Account: name, password, sessions', '/account'],
 ];
 
 const mostShown = 60;

@@ -1,6 +1,6 @@
 import { Box, Button, chakra, Flex, Kbd, Menu, Portal } from '@chakra-ui/react';
 import { ChevronDown, CircleUser, Search } from 'lucide-react';
-import { NavLink } from 'react-router';
+import { NavLink, useNavigate } from 'react-router';
 import { remove } from '../shared/api.ts';
 import { appearances, choose, useAppearance, type Appearance } from './appearance.ts';
 import { openPalette } from './open-palette.ts';
@@ -21,11 +21,12 @@ const Place = chakra(NavLink, {
 /** The site in hand, the places, and the account. */
 export function TopBar() {
   const { site, sites, choose: chooseSite } = useSite();
+  const navigate = useNavigate();
   const appearance = useAppearance();
   const { data: session, mutate } = useSession();
   const signOut = async () => {
     await remove('/api/session');
-    await mutate({ user: null, demo: session?.demo ?? false });
+    await mutate({ user: null, demo: session?.demo ?? false, setUp: false });
   };
   return (
     <Flex as="header" bg="sheet" borderBottomWidth="1px" h="48px" align="center" px="6" gap="6">
@@ -37,7 +38,7 @@ export function TopBar() {
             size="sm"
             px="2"
             fontWeight="600"
-            aria-label={`Site: ${site?.name ?? ''}. Switch site`}
+            aria-label={`Site: ${site?.name ?? 'Sirene'}. Switch site`}
           >
             {site?.name ?? 'Sirene'}
             <ChevronDown size={14} aria-hidden />
@@ -46,11 +47,20 @@ export function TopBar() {
         <Portal>
           <Menu.Positioner>
             <Menu.Content>
-              {sites.map(({ id, name }) => (
+              {sites.map(({ id, name, archivedAt }) => (
                 <Menu.Item key={id} value={id} onClick={() => chooseSite(id)}>
                   {name}
+                  {archivedAt !== null && (
+                    <Box as="span" color="slate" fontSize="12px">
+                      archived
+                    </Box>
+                  )}
                 </Menu.Item>
               ))}
+              {sites.length > 0 && <Menu.Separator />}
+              <Menu.Item value="new-site" onClick={() => void navigate('/start')}>
+                New site …
+              </Menu.Item>
             </Menu.Content>
           </Menu.Positioner>
         </Portal>
@@ -94,6 +104,9 @@ export function TopBar() {
                 ))}
               </Menu.RadioItemGroup>
               <Menu.Separator />
+              <Menu.Item value="account" onClick={() => void navigate('/account')}>
+                Account
+              </Menu.Item>
               <Menu.Item value="sign-out" onClick={() => void signOut()}>
                 Sign out
               </Menu.Item>

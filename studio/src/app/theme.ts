@@ -65,8 +65,10 @@ const config = defineConfig({
           DEFAULT: { value: '{colors.ink}' },
           muted: { value: '{colors.slate}' },
           subtle: { value: '{colors.slate}' },
+          error: { value: '{colors.wine}' },
         },
         border: {
+          error: { value: '{colors.wine}' },
           DEFAULT: { value: '{colors.line}' },
           muted: { value: '{colors.line}' },
           subtle: { value: '{colors.line}' },

@@ -1,4 +1,4 @@
-import { Box, Button, Field, Flex, Input, Stack, Text } from '@chakra-ui/react';
+import { Button, Field, Flex, Input, Stack } from '@chakra-ui/react';
 import { completeBrand, mergeTokens } from '@sirene/core/style';
 import type { Proposal } from '@sirene/core/proposal';
 import { useState } from 'react';
@@ -7,10 +7,8 @@ import { get, post, type StoredPage } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { FileDrop } from '../shared/FileDrop.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
-import { Swatch } from '../shared/style/ColourControl.tsx';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
 import { useBrandEditing } from './brand-context.ts';
-import { pieces } from './sheet-pieces.ts';
+import { ProposalView } from './ProposalView.tsx';
 
 /** Proposes a brand from a page of the client: its colours by use, its typefaces, its corners. */
 export function BrandProposal({ onClose }: { onClose: () => void }) {
@@ -80,49 +78,8 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
           onFile={(file) => void file.text().then((html) => look({ html }))}
         />
         {error ? <ErrorNote error={error} /> : null}
-        {found && proposed && (
-          <Flex gap="5" wrap="wrap">
-            <Stack gap="3" flex="1" minW="240px">
-              <Text fontWeight="600">Colours found, most used first</Text>
-              <Stack gap="1">
-                {found.colours.slice(0, 10).map(({ hex, text, ground, border, button }) => (
-                  <Flex key={hex} gap="2" align="center" fontSize="13px">
-                    <Swatch colour={hex} size={20} />
-                    <Text fontFamily="mono">{hex}</Text>
-                    <Text color="slate">{usesOf({ text, ground, border, button })}</Text>
-                  </Flex>
-                ))}
-              </Stack>
-              <Text fontSize="13px">
-                {found.fonts.length > 0 ? `Fonts: ${found.fonts.join(', ')}` : 'No custom fonts'}
-                {found.radii.length > 0 && `. Corners: ${found.radii.slice(0, 4).join(', ')} px`}
-              </Text>
-            </Stack>
-            <Box>
-              <Text fontWeight="600" mb="2">
-                Preview
-              </Text>
-              {pieces.slice(1, 3).map(({ title, document }) => (
-                <Box key={title} mb="2">
-                  <WidgetPicture
-                    document={document}
-                    brand={proposed}
-                    width={280}
-                    height={title === 'Buttons and badges' ? 110 : 210}
-                  />
-                </Box>
-              ))}
-            </Box>
-          </Flex>
-        )}
+        {found && proposed && <ProposalView found={found} brand={proposed} />}
       </Stack>
     </Sheet>
   );
 }
-
-const usesOf = (uses: Record<string, number>): string =>
-  Object.entries(uses)
-    .filter(([, count]) => count > 0)
-    .sort(([, one], [, other]) => other - one)
-    .map(([name, count]) => `${name} ${count}`)
-    .join(', ');

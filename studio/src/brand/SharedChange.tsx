@@ -73,7 +73,7 @@ export function SharedChange({ site, brand, onClose, onSaved }: Props) {
     >
       <Stack gap="4">
         {error ? <ErrorNote error={error} /> : null}
-        {!preview && !error && <Spinner aria-label="Finding the widgets affected" />}
+        {!preview && !error && <Spinner role="status" aria-label="Finding the widgets affected" />}
         {missing.map((token) => (
           <Successor
             key={token}

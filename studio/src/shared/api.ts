@@ -48,6 +48,8 @@ export const remove = (path: string) => request<void>('DELETE', path);
 export interface Session {
   user: { name: string; email: string } | null;
   demo: boolean;
+  /** Whether nobody has an account yet. */
+  setUp: boolean;
 }
 
 export interface Site {
@@ -55,6 +57,8 @@ export interface Site {
   key: string;
   name: string;
   origins: string[];
+  /** When it was put aside, ms since 1970; visitors see none of its widgets. */
+  archivedAt: number | null;
 }
 
 export interface Widget {

@@ -1,79 +1,95 @@
-import { Box, Button, Code, Field, Flex, Heading, Stack, Text, Textarea } from '@chakra-ui/react';
+import { Button, Field, Flex, Input, Stack, Text, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
-import useSWR, { mutate as mutateAll } from 'swr';
+import { mutate } from 'swr';
 import { useSite } from '../app/session.ts';
-import { ApiError, get, patch, type Install, type Site } from '../shared/api.ts';
-import { CopyButton } from '../shared/CopyButton.tsx';
+import { ApiError, patch, post, type Site } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
-import { ago, exactTime } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
+import { Members } from './Members.tsx';
+import { Panel } from './Panel.tsx';
+import { ScriptTag } from './ScriptTag.tsx';
 
-/** How the site is connected: the script tag, whether it runs, and which pages may show widgets. */
+/** The site: its name, how it is connected, which pages may show widgets, who works on it. */
 export function SitePage() {
   const { site } = useSite();
   return (
     <Page title="Site">
       {site && (
         <Stack gap="4" maxW="820px">
-          <Script site={site} />
+          <SiteName key={`name ${site.id}`} site={site} />
+          <Panel title="Script tag">
+            <ScriptTag site={site} />
+          </Panel>
           <Origins key={site.id} site={site} />
+          <Members site={site} />
+          <Archive site={site} />
         </Stack>
       )}
     </Page>
   );
 }
 
-function Sheet({ title, children }: { title: string; children: React.ReactNode }) {
+function SiteName({ site }: { site: Site }) {
+  const [name, setName] = useState(site.name);
+  const [error, setError] = useState<unknown>(null);
+  const save = async () => {
+    setError(null);
+    try {
+      await patch(`/api/sites/${site.id}`, { name: name.trim() });
+      await mutate('/api/sites');
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  const isChanged = name.trim() !== '' && name.trim() !== site.name;
   return (
-    <Box as="section" bg="sheet" borderWidth="1px" rounded="md" p="6">
-      <Heading as="h2" fontSize="17px" fontWeight="600" mb="3">
-        {title}
-      </Heading>
-      {children}
-    </Box>
+    <Panel title="Name">
+      <Stack gap="3">
+        <Flex gap="2">
+          <Input
+            size="sm"
+            aria-label="Site name"
+            maxLength={120}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <Button size="sm" colorPalette="signal" disabled={!isChanged} onClick={() => void save()}>
+            Rename
+          </Button>
+        </Flex>
+        {error !== null && <ErrorNote error={error} />}
+      </Stack>
+    </Panel>
   );
 }
 
-function Script({ site }: { site: Site }) {
-  const { data } = useSWR(`/api/sites/${site.id}/install`, get<Install>, { refreshInterval: 3000 });
-  const tag = `<script async src="${location.origin}/embed.js" data-site="${site.key}"></script>`;
+function Archive({ site }: { site: Site }) {
+  const [error, setError] = useState<unknown>(null);
+  const isArchived = site.archivedAt !== null;
+  const turn = async () => {
+    setError(null);
+    try {
+      await post(`/api/sites/${site.id}/${isArchived ? 'restore' : 'archive'}`);
+      await mutate('/api/sites');
+    } catch (failure) {
+      setError(failure);
+    }
+  };
   return (
-    <Sheet title="Script tag">
-      <Stack gap="4">
+    <Panel title={isArchived ? 'Archived' : 'Archive'}>
+      <Stack gap="3" align="start">
         <Text color="slate">
-          Put this once into the head of every page of {site.name}. Publishing a widget never needs it
-          changed.
+          {isArchived
+            ? 'Visitors see none of this site’s widgets. Everything is kept, and can be restored.'
+            : 'Archiving hides all of this site’s widgets from visitors at once. Everything is kept, and can be restored.'}
         </Text>
-        <Flex gap="3" align="center" bg="wash" p="3" rounded="md">
-          <Code
-            bg="transparent"
-            fontFamily="mono"
-            fontSize="13px"
-            flex="1"
-            whiteSpace="pre-wrap"
-            wordBreak="break-all"
-          >
-            {tag}
-          </Code>
-          <CopyButton text={tag} label="Copy" />
-        </Flex>
-        {data?.connected && data.at !== null && (
-          <Box>
-            <StateMark tone="good">Connected</StateMark>
-            <Text mt="1" title={exactTime(data.at)}>
-              The script was last seen {ago(data.at)}, on {data.page}
-            </Text>
-          </Box>
-        )}
-        {data && !data.connected && (
-          <Box>
-            <StateMark tone="waiting">Not detected yet</StateMark>
-            <Text mt="1">Open a page of the site that holds the tag; this changes within seconds.</Text>
-          </Box>
-        )}
+        {error !== null && <ErrorNote error={error} />}
+        <Button size="sm" variant="outline" colorPalette="plain" onClick={() => void turn()}>
+          {isArchived ? 'Restore site' : 'Archive site'}
+        </Button>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 }
 
@@ -87,14 +103,14 @@ function Origins({ site }: { site: Site }) {
     setError(null);
     try {
       await patch(`/api/sites/${site.id}`, { origins });
-      await mutateAll('/api/sites');
+      await mutate('/api/sites');
       setSaved(true);
     } catch (failure) {
       setError(failure as ApiError);
     }
   };
   return (
-    <Sheet title="Allowed origins">
+    <Panel title="Allowed origins">
       <Stack gap="4">
         <Field.Root invalid={!!error}>
           <Field.Label>Pages of these origins may show the site’s widgets</Field.Label>
@@ -120,6 +136,6 @@ function Origins({ site }: { site: Site }) {
           {saved && !changed && <StateMark tone="good">Saved</StateMark>}
         </Flex>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 }

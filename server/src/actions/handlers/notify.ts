@@ -1,29 +1,18 @@
-import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { Inject, Injectable } from '@nestjs/common';
 import type { Action } from '@sirene/core/widget';
-import { createTransport, type Transporter } from 'nodemailer';
 import { CONFIG, type Config } from '../../config.js';
+import { Mailer } from '../../mail/mailer.js';
 import type { ActionHandler, Errand } from '../handler.js';
 
 /** Tells people by mail that a submission has come; one delivery for each recipient. */
 @Injectable()
-export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>, OnModuleDestroy {
+export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }> {
   readonly type = 'notify';
-  readonly #transport: Transporter;
 
-  constructor(@Inject(CONFIG) private readonly config: Config) {
-    this.#transport = createTransport({
-      url: config.smtpUrl,
-      // One connection for many mails; a new one each would cost more than the mail.
-      pool: true,
-      connectionTimeout: 10_000,
-      greetingTimeout: 10_000,
-      socketTimeout: 20_000,
-    } as object);
-  }
-
-  onModuleDestroy(): void {
-    this.#transport.close();
-  }
+  constructor(
+    @Inject(CONFIG) private readonly config: Config,
+    private readonly mailer: Mailer,
+  ) {}
 
   targets({ recipients, subject }: Action & { type: 'notify' }) {
     return [...new Set(recipients)].map((target) => ({ target, settings: { subject } }));
@@ -32,8 +21,7 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
   async run({ delivery, submission, person, site }: Errand): Promise<void> {
     const { fields, page, pageTitle, receivedAt, widgetName } = submission;
     const lines = fields.map(({ label, value }) => `${label}: ${value || '(left empty)'}`);
-    await this.#transport.sendMail({
-      from: this.config.mailFrom,
+    await this.mailer.send({
       to: delivery.target,
       // The other side can tell a repeated mail by its id (RFC 5322, 3.6.4).
       messageId: `<${delivery.id}@sirene>`,

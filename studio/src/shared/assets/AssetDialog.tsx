@@ -95,7 +95,7 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
                 />
               </Flex>
               {(failure ?? error) ? <ErrorNote error={failure ?? error} /> : null}
-              {!assets && !error && <Spinner aria-label="Loading" />}
+              {!assets && !error && <Spinner role="status" aria-label="Loading" />}
               {assets && shown.length === 0 && !logo && (
                 <Text color="slate">
                   Nothing has been uploaded yet. What you upload is kept for all widgets of the site.

@@ -1,0 +1,29 @@
+import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { createTransport, type SendMailOptions, type Transporter } from 'nodemailer';
+import { CONFIG, type Config } from '../config.js';
+
+/** The one way by which mail leaves. */
+@Injectable()
+export class Mailer implements OnModuleDestroy {
+  readonly #transport: Transporter;
+
+  constructor(@Inject(CONFIG) private readonly config: Config) {
+    this.#transport = createTransport({
+      url: config.smtpUrl,
+      // One connection for many mails; a new one each would cost more than the mail.
+      pool: true,
+      connectionTimeout: 10_000,
+      greetingTimeout: 10_000,
+      socketTimeout: 20_000,
+    } as object);
+  }
+
+  onModuleDestroy(): void {
+    this.#transport.close();
+  }
+
+  /** Resolved once the other side has taken it; throws when it does not. */
+  async send(mail: Omit<SendMailOptions, 'from'>): Promise<void> {
+    await this.#transport.sendMail({ from: this.config.mailFrom, ...mail });
+  }
+}

@@ -1,0 +1,175 @@
+import { Button, Flex, Input, Stack, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import useSWR from 'swr';
+import { useSession } from '../app/session.ts';
+import { newPasswordHelp, newPasswordRule } from '../entry/rules.ts';
+import { TextField } from '../entry/TextField.tsx';
+import { get, patch, put, remove } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { ago } from '../shared/format.ts';
+import { Page } from '../shared/Page.tsx';
+import { StateMark } from '../shared/StateMark.tsx';
+import { Panel } from '../site/Panel.tsx';
+import { deviceName } from './device-name.ts';
+
+/** One's own account: the name, the password, and where one is signed in. */
+export function AccountPage() {
+  const { data: session } = useSession();
+  return (
+    <Page title="Account">
+      {session?.user && (
+        <Stack gap="4" maxW="820px">
+          <OwnName key={session.user.name} name={session.user.name} email={session.user.email} />
+          <Password />
+          <Sessions />
+        </Stack>
+      )}
+    </Page>
+  );
+}
+
+function OwnName({ name, email }: { name: string; email: string }) {
+  const { mutate } = useSession();
+  const [text, setText] = useState(name);
+  const [error, setError] = useState<unknown>(null);
+  const save = async () => {
+    setError(null);
+    try {
+      await patch('/api/account', { name: text.trim() });
+      await mutate();
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  return (
+    <Panel title="Name">
+      <Stack gap="3">
+        <Flex gap="2">
+          <Input
+            size="sm"
+            aria-label="Your name"
+            maxLength={120}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <Button
+            size="sm"
+            colorPalette="signal"
+            disabled={text.trim() === '' || text.trim() === name}
+            onClick={() => void save()}
+          >
+            Save name
+          </Button>
+        </Flex>
+        <Text color="slate">You sign in as {email}.</Text>
+        {error !== null && <ErrorNote error={error} />}
+      </Stack>
+    </Panel>
+  );
+}
+
+interface Passwords {
+  current: string;
+  password: string;
+}
+
+function Password() {
+  const { register, handleSubmit, formState, reset } = useForm<Passwords>();
+  const [error, setError] = useState<unknown>(null);
+  const [saved, setSaved] = useState(false);
+  const { errors, isSubmitting } = formState;
+  const change = handleSubmit(async (entered) => {
+    setError(null);
+    setSaved(false);
+    try {
+      await put('/api/account/password', entered);
+      reset({ current: '', password: '' });
+      setSaved(true);
+    } catch (failure) {
+      setError(failure);
+    }
+  });
+  return (
+    <Panel title="Password">
+      <form noValidate onSubmit={(event) => void change(event)}>
+        <Stack gap="4" maxW="400px">
+          <TextField
+            label="Current password"
+            type="password"
+            autoComplete="current-password"
+            field={register('current', { required: 'Enter your current password' })}
+            error={errors.current?.message}
+          />
+          <TextField
+            label="New password"
+            type="password"
+            autoComplete="new-password"
+            help={newPasswordHelp}
+            field={register('password', newPasswordRule)}
+            error={errors.password?.message}
+          />
+          {error !== null && <ErrorNote error={error} />}
+          <Flex gap="3" align="center">
+            <Button type="submit" size="sm" colorPalette="signal" loading={isSubmitting}>
+              Change password
+            </Button>
+            {saved && <StateMark tone="good">Changed; other sessions have ended</StateMark>}
+          </Flex>
+        </Stack>
+      </form>
+    </Panel>
+  );
+}
+
+interface OwnSession {
+  id: string;
+  createdAt: number;
+  device: string;
+  current: boolean;
+}
+
+function Sessions() {
+  const path = '/api/account/sessions';
+  const { data, mutate } = useSWR(path, get<OwnSession[]>);
+  const [error, setError] = useState<unknown>(null);
+  const end = async (id: string) => {
+    setError(null);
+    try {
+      await remove(`${path}/${id}`);
+      await mutate();
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  return (
+    <Panel title="Sessions">
+      <Stack as="ul" gap="2" listStyleType="none">
+        {data?.map(({ id, createdAt, device, current }) => (
+          <Flex as="li" key={id} gap="3" align="center">
+            <Text flex="1" title={device}>
+              {deviceName(device)}{' '}
+              <Text as="span" color="slate">
+                signed in {ago(createdAt)}
+              </Text>
+            </Text>
+            {current ? (
+              <StateMark tone="good">This session</StateMark>
+            ) : (
+              <Button
+                size="xs"
+                variant="outline"
+                colorPalette="plain"
+                aria-label={`End session: ${deviceName(device)}`}
+                onClick={() => void end(id)}
+              >
+                End session
+              </Button>
+            )}
+          </Flex>
+        ))}
+      </Stack>
+      {error !== null && <ErrorNote error={error} />}
+    </Panel>
+  );
+}

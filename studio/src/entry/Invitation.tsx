@@ -1,0 +1,67 @@
+import { Button, Link, Stack, Text } from '@chakra-ui/react';
+import { Link as RouterLink, useLocation, useNavigate, useParams } from 'react-router';
+import useSWR, { mutate } from 'swr';
+import { useSession } from '../app/session.ts';
+import { get, post } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { AccountForm } from './AccountForm.tsx';
+import { EntryBox } from './EntryBox.tsx';
+import { useEntry } from './use-entry.ts';
+
+interface Invited {
+  site: string;
+  by: string;
+  role: string;
+}
+
+/** What a link that invites opens: to join as who one is, or with a new account. */
+export function Invitation() {
+  const { token = '' } = useParams();
+  const path = `/api/session/invitations/${encodeURIComponent(token)}`;
+  const { data: session } = useSession();
+  const { data: invited, error: refused } = useSWR(path, get<Invited>, { revalidateOnFocus: false });
+  const { error, enter } = useEntry();
+  const navigate = useNavigate();
+  const here = useLocation().pathname;
+  const open = async (send: () => Promise<unknown>) => {
+    if (!(await enter(send))) return;
+    await mutate('/api/sites');
+    await navigate('/widgets', { replace: true });
+  };
+  if (refused)
+    return (
+      <EntryBox title="Invitation" text="This link does not work any more.">
+        <ErrorNote error={refused} />
+      </EntryBox>
+    );
+  if (!invited || !session) return null;
+  return (
+    <EntryBox
+      title={`Join ${invited.site}`}
+      text={`${invited.by} invites you to work on this site as ${invited.role}.`}
+    >
+      {session.user ? (
+        <Stack gap="4">
+          <Text>You are signed in as {session.user.email}.</Text>
+          {error !== null && <ErrorNote error={error} />}
+          <Button colorPalette="signal" onClick={() => void open(() => post(`${path}/join`))}>
+            Join
+          </Button>
+        </Stack>
+      ) : (
+        <Stack gap="4">
+          <AccountForm
+            action="Create account and join"
+            error={error}
+            onCreate={(account) => open(() => post(path, account))}
+          />
+          <Link asChild alignSelf="start" fontSize="13px">
+            <RouterLink to="/sign-in" state={{ from: here }}>
+              I have an account: sign in
+            </RouterLink>
+          </Link>
+        </Stack>
+      )}
+    </EntryBox>
+  );
+}

@@ -1,0 +1,69 @@
+import { Button, Link, Stack } from '@chakra-ui/react';
+import { useForm } from 'react-hook-form';
+import { Link as RouterLink, Navigate, useLocation } from 'react-router';
+import { useSession } from '../app/session.ts';
+import { post } from '../shared/api.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { EntryBox } from './EntryBox.tsx';
+import { emailRule } from './rules.ts';
+import { TextField } from './TextField.tsx';
+import { useEntry } from './use-entry.ts';
+
+interface Entered {
+  email: string;
+  password: string;
+}
+
+/** Where people sign in; on a demo, one click is enough. */
+export function SignIn() {
+  const { data: session } = useSession();
+  const { error, enter } = useEntry();
+  const { register, handleSubmit, formState } = useForm<Entered>();
+  const from = (useLocation().state as { from?: string } | null)?.from ?? '/widgets';
+
+  if (session?.user) return <Navigate to={from} replace />;
+  if (session?.setUp) return <Navigate to="/setup" replace />;
+  const { errors, isSubmitting } = formState;
+  const signIn = handleSubmit((entered) => enter(() => post('/api/session', entered)));
+  return (
+    <EntryBox title="Sign in" text="Widgets for the sites you look after.">
+      <Stack gap="4">
+        {session?.demo && (
+          <Button colorPalette="signal" onClick={() => void enter(() => post('/api/session/demo'))}>
+            Sign in as the demo designer
+          </Button>
+        )}
+        <form onSubmit={(event) => void signIn(event)} noValidate>
+          <Stack gap="4">
+            <TextField
+              label="E-mail"
+              type="email"
+              autoComplete="username"
+              field={register('email', emailRule)}
+              error={errors.email?.message}
+            />
+            <TextField
+              label="Password"
+              type="password"
+              autoComplete="current-password"
+              field={register('password', { required: 'Enter your password' })}
+              error={errors.password?.message}
+            />
+            {error !== null && <ErrorNote error={error} />}
+            <Button
+              type="submit"
+              variant={session?.demo ? 'outline' : 'solid'}
+              colorPalette={session?.demo ? 'plain' : 'signal'}
+              loading={isSubmitting}
+            >
+              Sign in
+            </Button>
+          </Stack>
+        </form>
+        <Link asChild alignSelf="start" fontSize="13px">
+          <RouterLink to="/forgot">Forgot password?</RouterLink>
+        </Link>
+      </Stack>
+    </EntryBox>
+  );
+}

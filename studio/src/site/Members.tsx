@@ -1,0 +1,116 @@
+import { Button, Flex, Stack, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import useSWR from 'swr';
+import { useSession } from '../app/session.ts';
+import { get, patch, post, remove, type Site } from '../shared/api.ts';
+import { Choice } from '../shared/Choice.tsx';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { exactTime } from '../shared/format.ts';
+import { Snippet } from '../shared/Snippet.tsx';
+import { Panel } from './Panel.tsx';
+
+type Role = 'owner' | 'member';
+
+interface People {
+  members: { id: string; name: string; email: string; role: Role }[];
+  invitations: { id: string; role: Role; expiresAt: number }[];
+}
+
+const roleNames: Record<Role, string> = { owner: 'Owner', member: 'Member' };
+
+/** Who works on the site, and the links that invite others. */
+export function Members({ site }: { site: Site }) {
+  const path = `/api/sites/${site.id}`;
+  const { data, mutate } = useSWR(`${path}/members`, get<People>);
+  const { data: session } = useSession();
+  const [link, setLink] = useState<string | null>(null);
+  const [role, setRole] = useState<Role>('member');
+  const [error, setError] = useState<unknown>(null);
+  const run = async (work: () => Promise<unknown>) => {
+    setError(null);
+    try {
+      await work();
+      await mutate();
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  const invite = () =>
+    run(async () => setLink((await post<{ link: string }>(`${path}/invitations`, { role })).link));
+  const isOwner = data?.members.some(
+    ({ email, role: own }) => email === session?.user?.email && own === 'owner',
+  );
+  return (
+    <Panel title="Members">
+      <Stack gap="4">
+        <Stack as="ul" gap="2" listStyleType="none">
+          {data?.members.map(({ id, name, email, role: own }) => (
+            <Flex as="li" key={id} gap="3" align="center">
+              <Text flex="1" minW="0" truncate>
+                {name}{' '}
+                <Text as="span" color="slate">
+                  {email}
+                </Text>
+              </Text>
+              {isOwner ? (
+                <>
+                  <Choice
+                    label={`Role of ${name}`}
+                    width="110px"
+                    value={own}
+                    options={roleNames}
+                    onChange={(next) => void run(() => patch(`${path}/members/${id}`, { role: next }))}
+                  />
+                  <Button
+                    size="xs"
+                    variant="ghost"
+                    colorPalette="plain"
+                    aria-label={`Remove ${name}`}
+                    onClick={() => void run(() => remove(`${path}/members/${id}`))}
+                  >
+                    Remove
+                  </Button>
+                </>
+              ) : (
+                <Text color="slate">{roleNames[own]}</Text>
+              )}
+            </Flex>
+          ))}
+        </Stack>
+        {isOwner && (
+          <>
+            {data?.invitations.map(({ id, role: asked, expiresAt }) => (
+              <Flex key={id} gap="3" align="center" color="slate">
+                <Text flex="1">
+                  Open invitation as {asked}, until {exactTime(expiresAt)}
+                </Text>
+                <Button
+                  size="xs"
+                  variant="ghost"
+                  colorPalette="plain"
+                  onClick={() => void run(() => remove(`${path}/invitations/${id}`))}
+                >
+                  Withdraw
+                </Button>
+              </Flex>
+            ))}
+            <Flex gap="2" align="center">
+              <Choice
+                label="Role of the invited"
+                width="110px"
+                value={role}
+                options={roleNames}
+                onChange={(next) => setRole(next as Role)}
+              />
+              <Button size="xs" variant="outline" colorPalette="plain" onClick={() => void invite()}>
+                Create invitation link
+              </Button>
+            </Flex>
+          </>
+        )}
+        {link && <Snippet label="Send this link. It works once, for seven days." text={link} />}
+        {error !== null && <ErrorNote error={error} />}
+      </Stack>
+    </Panel>
+  );
+}

@@ -1,0 +1,34 @@
+import { Box, Stack, Text } from '@chakra-ui/react';
+import useSWR from 'swr';
+import { get, type Install, type Site } from '../shared/api.ts';
+import { ago, exactTime } from '../shared/format.ts';
+import { Snippet } from '../shared/Snippet.tsx';
+import { StateMark } from '../shared/StateMark.tsx';
+
+/** The script tag to copy, and whether the site's pages have it. */
+export function ScriptTag({ site }: { site: Site }) {
+  const { data } = useSWR(`/api/sites/${site.id}/install`, get<Install>, { refreshInterval: 3000 });
+  const tag = `<script async src="${location.origin}/embed.js" data-site="${site.key}"></script>`;
+  return (
+    <Stack gap="4">
+      <Snippet
+        label={`Put this once in the head of every page of ${site.name}. Publishing a widget never needs it changed.`}
+        text={tag}
+      />
+      {data?.connected && data.at !== null && (
+        <Box>
+          <StateMark tone="good">Connected</StateMark>
+          <Text mt="1" title={exactTime(data.at)}>
+            The script was last seen {ago(data.at)}, on {data.page}
+          </Text>
+        </Box>
+      )}
+      {data && !data.connected && (
+        <Box>
+          <StateMark tone="waiting">Not detected yet</StateMark>
+          <Text mt="1">Open a page of the site that contains the tag; this changes within seconds.</Text>
+        </Box>
+      )}
+    </Stack>
+  );
+}
