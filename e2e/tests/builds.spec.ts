@@ -159,7 +159,7 @@ const builds: Build[] = [
     name: 'Aligned plans',
     kind: 'Call to action',
     async make({ page, hand, fill }) {
-      await fill('Widest (px)', '1080');
+      await fill('Max width (px)', '1080');
       await hand.add('Price plans');
       for (const [name, amount] of [
         ['Lamp', '30'],
@@ -174,7 +174,7 @@ const builds: Build[] = [
       }
       await fill('Subtitle', 'For those who push it round on every clear night of the year, and some others');
       await hand.press(
-        inspector(page).getByRole('group', { name: 'Features' }).getByRole('button', { name: 'Add' }),
+        inspector(page).getByRole('group', { name: 'Features' }).getByRole('button', { name: 'Add item' }),
       );
     },
     async see(visitor, _, wide) {

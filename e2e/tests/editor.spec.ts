@@ -127,10 +127,10 @@ test('two tabs: the second save is held back, and nothing of either is lost', as
   const other = await context.newPage();
   await other.goto(page.url());
   await row(other, 'A heading').click();
-  await other.getByRole('region', { name: 'Inspector' }).getByLabel('Text').fill('Theirs');
+  await other.getByRole('region', { name: 'Inspector' }).getByLabel('Text', { exact: true }).fill('Theirs');
   await saved(other);
   await row(page, 'A heading').click();
-  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Text').fill('Mine');
+  await page.getByRole('region', { name: 'Inspector' }).getByLabel('Text', { exact: true }).fill('Mine');
   const dialog = page.getByRole('alertdialog', { name: 'Saved elsewhere' });
   await expect(dialog).toContainText('Nothing is lost');
   await expectAccessible(page);
@@ -148,6 +148,7 @@ test('mistakes are shown where they are made, and kept out', async ({ page }) =>
   await page.getByRole('button', { name: 'Cancel' }).click();
 
   await newWidget(page, 'Mistakes');
+  await add(page, 'E-mail field');
   await add(page, 'Button');
   await page.getByRole('region', { name: 'Inspector' }).getByLabel('On click').selectOption('link');
   await page.getByLabel('Page URL').fill('javascript:alert(1)');
@@ -200,7 +201,9 @@ test('the narrower screens of the stage, and every station, are free of serious 
 
 test('the error state is looked at on the stage, styled, and follows every edit', async ({ page }) => {
   await openWidget(page, 'Sky letter');
+  await page.getByRole('button', { name: 'Preview', exact: true }).click();
   await page.getByRole('button', { name: 'Invalid' }).click();
+  await page.keyboard.press('Escape');
   const message = stage(page).getByText('Please enter your e-mail address');
   await expect(message).toBeVisible();
   await expect(message).toHaveCSS('color', 'rgb(168, 32, 58)');
@@ -208,6 +211,7 @@ test('the error state is looked at on the stage, styled, and follows every edit'
   await page.getByRole('region', { name: 'Inspector' }).getByLabel('Placeholder').fill('you@place.example');
   await expect(stage(page).getByPlaceholder('you@place.example')).toBeVisible();
   await expect(message).toBeVisible();
+  await page.getByRole('button', { name: 'Preview', exact: true }).click();
   await page.getByRole('button', { name: 'Default' }).click();
   await expect(message).toHaveCount(0);
   await page.keyboard.press('Control+z');

@@ -36,7 +36,8 @@ test('a starter is found by purpose, kind, place and words, and begun with', asy
   // Its scenes, and as much in it as one likes.
   const lines = stage(page).locator('[data-basket] li');
   await expect(lines).toHaveCount(2);
-  await page.getByLabel('Basket').fill('9');
+  await page.getByRole('button', { name: 'Preview', exact: true }).click();
+  await page.getByRole('slider', { name: 'Basket' }).fill('9');
   await expect(lines).toHaveCount(9);
   await page.getByRole('group', { name: 'Scenes' }).getByRole('button', { name: 'Empty' }).click();
   await expect(stage(page).getByText('Nothing in it yet.')).toBeVisible();
@@ -77,7 +78,7 @@ test('a duplicate opens with what is worth checking in it', async ({ page }) => 
 
 test('on another site a copy says what its brand does not have', async ({ page }) => {
   await menuOf(page, 'Circle plans', 'Duplicate');
-  await page.getByLabel('Site').selectOption({ label: 'Wend & Weft' });
+  await page.getByRole('dialog').getByLabel('Site').selectOption({ label: 'Wend & Weft' });
   await page.getByRole('dialog').getByRole('button', { name: 'Duplicate' }).click();
   const review = page.getByRole('dialog', { name: 'A copy of Circle plans' });
   await expect(
@@ -158,7 +159,7 @@ test('an element is kept on the shelf and put in elsewhere; copied, its style al
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await newWidget(page, 'Giver');
   await add(page, 'Heading');
-  await inspector(page).getByLabel('Text').fill('Kept for later');
+  await inspector(page).getByLabel('Text', { exact: true }).fill('Kept for later');
   await inspector(page).getByLabel('Font size', { exact: true }).fill('31');
   await inspector(page).getByRole('button', { name: 'Save to shelf' }).click();
   await page.getByLabel('Shelf name').fill('A large heading');
@@ -198,7 +199,7 @@ test('several elements at once: selected, moved, styled, renamed and removed', a
   await newWidget(page, 'Several');
   for (const words of ['One', 'Two', 'Three']) {
     await add(page, 'Paragraph');
-    await inspector(page).getByLabel('Text').fill(words);
+    await inspector(page).getByLabel('Text', { exact: true }).fill(words);
   }
   await row(page, 'One').click();
   await row(page, 'Two').click({ modifiers: ['Control'] });

@@ -14,7 +14,7 @@ test('anything is found by its name, by keys alone', async ({ page }) => {
   await expect(page.getByRole('treeitem', { name: 'Sky letter', exact: true })).toBeVisible();
 
   await page.keyboard.press('Control+k');
-  await page.keyboard.type('as on a phone');
+  await page.keyboard.type('preview on phone');
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Stage width in px')).toHaveValue('390');
 
@@ -52,6 +52,7 @@ test('the hour on the stage is set without touching the countdown', async ({ pag
   await openWidget(page, 'Meteor night');
   await expect(stage(page).getByText('The falling stars of December, in')).toBeVisible();
   const figures = stage(page).locator('[data-unit]');
+  await page.getByRole('button', { name: 'Preview', exact: true }).click();
   await page.getByRole('button', { name: 'One day before' }).click();
   await expect(figures.first()).toHaveText(/^0[01]$/);
   await page.getByRole('button', { name: '10 s before' }).click();

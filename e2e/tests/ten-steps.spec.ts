@@ -233,7 +233,10 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await page.goto(`${studio}/widgets`);
     await openWidget(page, 'Winter shows');
     await row(page, 'Winter under the dome').click();
-    await page.getByRole('region', { name: 'Inspector' }).getByLabel('Text').fill('Winter nights');
+    await page
+      .getByRole('region', { name: 'Inspector' })
+      .getByLabel('Text', { exact: true })
+      .fill('Winter nights');
     await expect(page.getByRole('banner').getByText('Published · changes')).toBeVisible();
     await publish(page);
     await page.getByRole('button', { name: 'Versions' }).click();

@@ -148,7 +148,7 @@ test('a brand that was changed and not saved is there again after leaving, until
   const save = page.getByRole('button', { name: 'Save for site …' });
   await expect(save).toBeDisabled();
   await page.getByRole('tab', { name: 'Shape' }).click();
-  const radius = page.getByRole('tabpanel', { name: 'Shape' }).getByRole('spinbutton').first();
+  const radius = page.getByRole('tabpanel', { name: 'Shape' }).getByRole('textbox').first();
   const before = await radius.inputValue();
   await radius.fill(String(Number(before) + 3));
   await expect(save).toBeEnabled();

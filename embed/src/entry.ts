@@ -2,6 +2,7 @@ import { compileRules, startSession, type Session } from '@sirene/core/behaviour
 import { valueAt } from '@sirene/core/maps';
 import type { CompiledWidget } from '@sirene/core/render';
 import { counter } from './events.ts';
+import { follow } from './follow.ts';
 import { arrive, listen } from './listen.ts';
 import type { Manifest, ManifestWidget } from './manifest.ts';
 import { mount, type Mounted } from './mount.ts';
@@ -159,10 +160,11 @@ async function start(script: HTMLScriptElement): Promise<void> {
   function submitted(widget: ManifestWidget, mounted: Mounted): void {
     send('submit', widget.slug);
     tell('submit', widget);
-    const { after } = mounted.body;
-    if (after.type === 'page') location.assign(after.address);
-    else if (after.type === 'close') send('close', widget.slug);
-    else mounted.show('thanks', true);
+    follow(mounted.body.after, {
+      open: (address) => location.assign(address),
+      close: () => send('close', widget.slug),
+      thank: () => mounted.show('thanks', true),
+    });
   }
 
   function placeOf({ slug }: ManifestWidget, { placement }: CompiledWidget): Element | null {

@@ -115,7 +115,8 @@ function forget(site: string, id: string): void {
   store.write(rest.length > 0 ? rest : undefined);
 }
 
-function entries(form: HTMLFormElement): Record<string, string> {
+/** What a form holds: by field name, several choices one a line. */
+export function entries(form: HTMLFormElement): Record<string, string> {
   const values = new Map<string, string>();
   for (const control of form.querySelectorAll<HTMLInputElement>('[name]')) {
     const { name, type, value, checked } = control;

@@ -158,7 +158,8 @@ export function motionCss({ selector, name, motions, after }: Moving): string {
   let css = '';
   let still = '';
   if (after) {
-    css += `@keyframes ${name}-after{from{visibility:hidden;opacity:0}}`;
+    // Out of the flow until then: what is not there yet leaves no hole.
+    css += `@keyframes ${name}-after{from{visibility:hidden;opacity:0;position:absolute}}`;
     animations.push(`${name}-after 200ms ${after}s both`);
     still = `${name}-after 1ms ${after}s both`;
   }

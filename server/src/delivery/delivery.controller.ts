@@ -47,6 +47,13 @@ export class DeliveryController {
     return widgetSchema();
   }
 
+  /** What a page of the site would be given: for those who rehearse what visitors see. */
+  @Get('api/sites/:site/manifest')
+  @Header('content-type', 'application/json; charset=utf-8')
+  async rehearsed(@CurrentUser() user: UserEntity, @Param('site') id: string) {
+    return (await this.delivery.manifest(await this.sites.mine(user, id))).text;
+  }
+
   /** Whether the script runs on the site's pages, and when it was last seen. */
   @Get('api/sites/:site/install')
   async install(@CurrentUser() user: UserEntity, @Param('site') id: string) {

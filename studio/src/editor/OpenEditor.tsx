@@ -1,5 +1,8 @@
 import { Grid } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
+import type { CompiledWidget } from '@sirene/core/render';
+import type { Manifest } from '@sirene/embed/manifest';
+import { get, type StoredPage } from '../shared/api.ts';
 import { Boundary } from '../shared/Boundary.tsx';
 import { AssetsContext } from '../shared/assets/assets.ts';
 import { CopyReview } from './CopyReview.tsx';
@@ -18,18 +21,39 @@ import { useEditorState, visibleAt, type Loaded } from './state/use-editor-state
 /** The editor of one widget. */
 export function OpenEditor(loaded: Loaded) {
   const editor = useEditorState(loaded);
-  const { widget, site, brand, session, stage, page, width, scene, station } = editor;
+  const { widget, site, brand, session, stage, page, pages, setPage, width, scene, station } = editor;
   const [rehearsal, setRehearsal] = useState<Rehearsal | null>(null);
   useEffect(() => {
     document.title = `${widget.document.name} · Sirene`;
   }, [widget]);
   const assets = useMemo(() => ({ siteId: site.id, brand }), [site.id, brand]);
-  const rehearse = () => {
+  const rehearse = async () => {
     const address = page?.address ?? 'https://site.example/';
-    const script = { document: session.document, brand, slug: widget.slug, address, width };
+    // Without the others the widget's own rules are rehearsed all the same.
+    const manifest = await get<Manifest>(`/api/sites/${site.id}/manifest`).catch(() => ({ widgets: [] }));
+    const others = manifest.widgets.filter(({ id }) => id !== widget.id);
+    const all = pages.map((one) => one.address);
+    const script = {
+      document: session.document,
+      brand,
+      slug: widget.slug,
+      address,
+      pages: all,
+      width,
+      others,
+    };
     stage.showMistakes(false);
-    setRehearsal(new Rehearsal(stage, script, Date.now()));
+    setRehearsal(
+      new Rehearsal(stage, script, Date.now(), {
+        turnTo: (next) => setPage(pages.find((one) => one.address === next) as StoredPage),
+        load: get<CompiledWidget>,
+      }),
+    );
   };
+  // Another page chosen above the stage is one that the visitor opens.
+  useEffect(() => {
+    if (rehearsal && page && page.address !== rehearsal.address) rehearsal.arrive(page.address);
+  }, [rehearsal, page]);
   const end = () => {
     rehearsal?.end();
     setRehearsal(null);
@@ -52,7 +76,10 @@ export function OpenEditor(loaded: Loaded) {
             stage={region('the stage', <Stage rehearsal={rehearsal} />)}
             inspector={region('the inspector', <Inspector />)}
           />
-          {region('the journey', <Journey rehearsal={rehearsal} onRehearse={rehearse} onEnd={end} />)}
+          {region(
+            'the journey',
+            <Journey rehearsal={rehearsal} onRehearse={() => void rehearse()} onEnd={end} />,
+          )}
         </Grid>
         <CopyReview />
       </AssetsContext>
@@ -66,7 +93,8 @@ function KeptFocus() {
   const { selection } = useEditor();
   useEffect(() => {
     const frame = requestAnimationFrame(() => {
-      if (document.activeElement === document.body)
+      const isOpen = document.querySelector('[role=dialog][data-state=open]');
+      if (document.activeElement === document.body && !isOpen)
         document.querySelector<HTMLElement>('[role=treeitem][tabindex="0"]')?.focus({ preventScroll: true });
     });
     return () => cancelAnimationFrame(frame);

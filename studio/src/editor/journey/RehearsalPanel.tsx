@@ -42,7 +42,7 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
       'Next page',
       () => {
         setScrolled(0);
-        rehearsal.arrive();
+        rehearsal.nextPage();
       },
     ],
     ['A day later', () => rehearsal.comeBack(1)],

@@ -1,15 +1,31 @@
 /** @jest-environment jsdom */
 import { createElement } from '@sirene/core/elements';
+import type { CompiledWidget } from '@sirene/core/render';
 import { completeBrand } from '@sirene/core/style';
 import { createWidget, type WidgetDocument } from '@sirene/core/widget';
 import type { StageController, StagePort } from '../stage/stage-controller.js';
-import { Rehearsal } from './rehearsal.js';
+import { Rehearsal, type Script } from './rehearsal.js';
 
 /** A stage that only notes what it is asked to show. */
 class NotedStage {
   shown: string[] = [];
   port: StagePort | null = null;
   page = null;
+  sought: number[] = [];
+  companions = {
+    there: new Map<string, () => void>(),
+    show(id: string, _: string, __: unknown, close: () => void) {
+      this.there.set(id, close);
+    },
+    hide(id: string) {
+      this.there.delete(id);
+    },
+    clear() {
+      this.there.clear();
+    },
+  };
+  goBy = () => {};
+  seek = (time: number) => this.sought.push(time);
   perform = (port: StagePort | null) => (this.port = port);
   face = (scene: string, visible: boolean) => this.shown.push(visible ? scene : 'nothing');
   comeAgain = () => this.shown.push('comes in');
@@ -34,11 +50,27 @@ function letter(): WidgetDocument {
   return document;
 }
 
-function rehearse(address = 'https://x.example/journal/moon') {
+const moon = 'https://x.example/journal/moon';
+const shop = 'https://x.example/shop/';
+
+function rehearse(address = moon, changes: Partial<Script> = {}) {
   const stage = new NotedStage();
-  const script = { document: letter(), brand: completeBrand(null), slug: 'letter', address, width: 1280 };
-  const rehearsal = new Rehearsal(stage as unknown as StageController, script, 1_000_000);
-  return { stage, rehearsal };
+  const turned: string[] = [];
+  const script: Script = {
+    document: letter(),
+    brand: completeBrand(null),
+    slug: 'letter',
+    address,
+    pages: [moon, shop],
+    width: 1280,
+    others: [],
+    ...changes,
+  };
+  const rehearsal = new Rehearsal(stage as unknown as StageController, script, 1_000_000, {
+    turnTo: (next) => turned.push(next),
+    load: () => Promise.resolve({} as CompiledWidget),
+  });
+  return { stage, rehearsal, turned };
 }
 
 function formWith(email: string): HTMLFormElement {
@@ -54,7 +86,7 @@ test('it comes after eight seconds of virtual time and not before', () => {
   expect(rehearsal.open).toBe(false);
   rehearsal.pass(1);
   expect(rehearsal.open).toBe(true);
-  expect(texts(rehearsal)).toEqual(['0 Arrives', '8 The widget appears']);
+  expect(texts(rehearsal)).toEqual(['0 Arrives on /journal/moon', '8 The widget appears']);
 });
 
 test.each<[string, (rehearsal: Rehearsal) => void]>([
@@ -111,4 +143,92 @@ test('who listens hears of it, and the stage is given back at the end', () => {
   expect(heard).toBeGreaterThan(0);
   rehearsal.end();
   expect(stage.port).toBeNull();
+});
+
+test('the next page is the site’s next one, is put on the stage, and its rules hold there', () => {
+  const { rehearsal, turned } = rehearse();
+  rehearsal.nextPage();
+  expect([turned, rehearsal.address]).toEqual([[shop], shop]);
+  rehearsal.leave();
+  expect(rehearsal.open).toBe(false);
+  rehearsal.nextPage();
+  rehearsal.leave();
+  expect(rehearsal.open).toBe(true);
+  expect(rehearsal.log.map(({ text }) => text)).toContain('Opens /shop/');
+});
+
+test('a page that follows a submission is opened, where the stage has it', () => {
+  const toPage = (address: string) => {
+    const document = letter();
+    document.afterwards = { ...document.afterwards, visitor: { type: 'page', address } };
+    const { rehearsal, stage, turned } = rehearse(moon, { document });
+    rehearsal.leave();
+    stage.port?.submit(formWith('mira@x.example'), 'form');
+    return [rehearsal.open, turned, rehearsal.log.some(({ text }) => text.includes('not on the stage'))];
+  };
+  expect(toPage('/shop/')).toEqual([false, [shop], false]);
+  expect(toPage('https://elsewhere.example/thanks')).toEqual([false, [], true]);
+});
+
+test('ticked boxes count as visitors’ do', () => {
+  const document = letter();
+  document.elements = {
+    ...document.elements,
+    form: { type: 'form', children: ['email', 'agree', 'send'] },
+    agree: {
+      type: 'field',
+      kind: 'consent',
+      key: 'agree',
+      label: 'Privacy',
+      options: ['I agree'],
+      required: true,
+    },
+  };
+  const { rehearsal, stage } = rehearse(moon, { document });
+  rehearsal.leave();
+  const form = formWith('mira@x.example');
+  form.insertAdjacentHTML(
+    'beforeend',
+    '<div data-e="agree"><input type="checkbox" name="agree" value="I agree"></div>',
+  );
+  stage.port?.submit(form, 'form');
+  expect(rehearsal.log.at(-1)?.text).toBe('Submits with an error');
+  (form.querySelector('[name=agree]') as HTMLInputElement).checked = true;
+  stage.port?.submit(form, 'form');
+  expect(stage.shown.at(-1)).toBe('thanks');
+});
+
+test('another widget of the site takes the place first, and gives it free when it is closed', async () => {
+  const { behaviour } = letter();
+  const other = {
+    ...behaviour,
+    id: 'bar',
+    slug: 'winter-bar',
+    mode: 'overlay',
+    body: '/b/1.json',
+    priority: 5,
+  } as const;
+  const { rehearsal, stage } = rehearse(moon, { others: [other] });
+  rehearsal.leave();
+  await Promise.resolve();
+  expect([rehearsal.open, [...stage.companions.there.keys()]]).toEqual([false, ['bar']]);
+  stage.companions.there.get('bar')?.();
+  rehearsal.leave();
+  expect([rehearsal.open, stage.companions.there.size]).toEqual([true, 0]);
+});
+
+test('what appears later, and what closes automatically, go by the rehearsal’s clock', () => {
+  const document = letter();
+  document.placement = {
+    ...document.placement,
+    closing: { button: true, escape: true, backdrop: true, after: 20 },
+  } as never;
+  const { rehearsal, stage } = rehearse(moon, { document });
+  rehearsal.leave();
+  rehearsal.pass(5000);
+  expect(stage.sought.at(-1)).toBe(5000);
+  rehearsal.pass(14_999);
+  expect(rehearsal.open).toBe(true);
+  rehearsal.pass(1);
+  expect(rehearsal.open).toBe(false);
 });

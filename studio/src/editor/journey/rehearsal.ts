@@ -8,12 +8,15 @@ import {
   type Session,
 } from '@sirene/core/behaviour';
 import { checkForm } from '@sirene/core/form';
-import { modeOf } from '@sirene/core/placement';
+import { closingOf, modeOf } from '@sirene/core/placement';
 import { compileWidget } from '@sirene/core/render';
 import { VirtualClock } from '@sirene/core/rehearsal';
 import type { Brand } from '@sirene/core/style';
 import type { WidgetDocument } from '@sirene/core/widget';
-import { showFaults } from '@sirene/embed/form';
+import type { CompiledWidget } from '@sirene/core/render';
+import { entries, showFaults } from '@sirene/embed/form';
+import { follow } from '@sirene/embed/follow';
+import type { ManifestWidget } from '@sirene/embed/manifest';
 import type { StageController } from '../stage/stage-controller.ts';
 
 /** Something that happened in a rehearsal, `at` ms after it began. */
@@ -22,19 +25,31 @@ export interface Happening {
   text: string;
 }
 
-interface Script {
+export interface Script {
   document: WidgetDocument;
   brand: Brand;
   slug: string;
+  /** The page that the visitor comes to, and those of the site that can be shown, by their addresses. */
   address: string;
+  pages: readonly string[];
   width: number;
+  /** The site's other published widgets: they want their place too. */
+  others: readonly ManifestWidget[];
+}
+
+/** What a rehearsal needs of the editor around it. */
+export interface RehearsalPort {
+  /** Puts a page of the site on the stage. */
+  turnTo(address: string): void;
+  /** Fetches another widget's compiled body. */
+  load(body: string): Promise<CompiledWidget>;
 }
 
 const widgetId = 'rehearsed';
 
 /**
- * A visitor's session on the stage: the machine that runs on clients' pages, with a clock that can be moved. Nothing
- * is stored or sent.
+ * A visitor's session on the stage: the machine that runs on clients' pages, with all of the site's widgets and a clock
+ * that can be moved. Nothing is stored or sent.
  */
 export class Rehearsal {
   readonly #clock: VirtualClock;
@@ -43,25 +58,32 @@ export class Rehearsal {
   readonly #session: Session;
   #memory: Memory | undefined;
   #log: Happening[] = [];
+  #address: string;
   #open = false;
+  #shownAt = 0;
+  #cancelClosing = () => {};
+  #ended = false;
   #listeners = new Set<() => void>();
 
   constructor(
     private readonly stage: StageController,
     private readonly script: Script,
     now: number,
+    private readonly port: RehearsalPort,
   ) {
     this.#start = now;
     this.#clock = new VirtualClock(now);
-    const { document, slug } = script;
+    const { document, slug, others } = script;
+    this.#address = script.address;
     const mode = modeOf(document.placement);
-    this.#rules = compileRules([{ id: widgetId, slug, mode, ...document.behaviour }]);
+    this.#rules = compileRules([{ id: widgetId, slug, mode, ...document.behaviour }, ...others]);
     this.#session = startSession(this.#rules, undefined, {
       clock: this.#clock,
-      show: () => this.#show(),
-      hide: () => this.#hide(),
+      show: (id) => (id === widgetId ? this.#show() : this.#showOther(id)),
+      hide: (id) => (id === widgetId ? this.#hide() : this.#hideOther(id)),
       remember: (memory) => (this.#memory = memory),
     });
+    this.stage.goBy(this.#clock);
     this.stage.perform({
       takesFocus: false,
       close: () => this.#session.send({ type: 'close', widget: widgetId }),
@@ -69,6 +91,11 @@ export class Rehearsal {
     });
     this.stage.face('opening', false);
     this.arrive();
+  }
+
+  /** The page the visitor is on. */
+  get address(): string {
+    return this.#address;
   }
 
   /** ms since the rehearsal began. */
@@ -97,17 +124,30 @@ export class Rehearsal {
     return () => this.#listeners.delete(listener);
   };
 
-  /** The visitor comes to the page, or to the next one. */
-  arrive(): void {
-    const { address, slug, width } = this.script;
-    this.#note(this.#log.length === 0 ? 'Arrives' : 'Opens another page');
-    this.#session.send({ type: 'arrive', address, width, markers: [slug] });
+  /** The visitor comes to a page: the one they are on, loaded anew, or another. */
+  arrive(address = this.#address): void {
+    const { slug, width, others } = this.script;
+    const isFirst = this.#log.length === 0;
+    if (address !== this.#address) this.port.turnTo(address);
+    this.#address = address;
+    this.#note(`${isFirst ? 'Arrives on' : 'Opens'} ${pathOf(address)}`);
+    const markers = [slug, ...others.map((one) => one.slug)].filter(
+      (one) => one === slug || this.stage.page?.querySelector(`[data-sirene="${CSS.escape(one)}"]`),
+    );
+    this.#session.send({ type: 'arrive', address, width, markers });
     this.#tell();
+  }
+
+  /** The page that a visitor opens next: the one behind this in the list of those that can be shown. */
+  nextPage(): void {
+    const { pages } = this.script;
+    this.arrive(pages[(pages.indexOf(this.#address) + 1) % pages.length] ?? this.#address);
   }
 
   /** Lets time pass, ms. */
   pass(time: number): void {
     this.#clock.moveTo(this.#clock.now() + time);
+    if (this.#open) this.stage.seek(this.#clock.now() - this.#shownAt);
     this.#tell();
   }
 
@@ -135,38 +175,78 @@ export class Rehearsal {
 
   /** Gives the stage back to editing. */
   end(): void {
+    this.#ended = true;
+    this.#cancelClosing();
+    this.stage.companions.clear();
+    this.stage.goBy(null);
     this.stage.perform(null);
   }
 
   #show(): void {
     this.#open = true;
+    this.#shownAt = this.#clock.now();
     this.#note('The widget appears');
     this.stage.face('opening', true);
     this.stage.comeAgain();
+    this.stage.seek(0);
+    const after = closingOf(this.script.document.placement)?.after;
+    if (after !== undefined)
+      this.#cancelClosing = this.#clock.at(this.#shownAt + after * 1000, () =>
+        this.#session.send({ type: 'close', widget: widgetId }),
+      );
   }
 
   #hide(): void {
     this.#open = false;
+    this.#cancelClosing();
     this.#note('The widget closes');
     this.stage.face('opening', false);
+  }
+
+  #showOther(id: string): void {
+    const other = this.script.others.find((one) => one.id === id);
+    if (!other) return;
+    this.#note(`Another widget appears: ${other.slug}`);
+    const isThere = () => !this.#ended && this.#session.state().open.includes(id);
+    const close = () => this.#session.send({ type: 'close', widget: id });
+    this.port.load(other.body).then(
+      (body) => isThere() && this.stage.companions.show(id, other.slug, body, close),
+      () => isThere() && this.#session.send({ type: 'fail', widget: id }),
+    );
+  }
+
+  #hideOther(id: string): void {
+    this.stage.companions.hide(id);
+    this.#note(`It closes: ${this.script.others.find((one) => one.id === id)?.slug ?? ''}`);
   }
 
   #submit(form: HTMLFormElement, id: string): void {
     const body = compileWidget(this.script.document, this.script.brand);
     const rule = valueAt(body.forms, id);
     if (!rule) return;
-    const controls = [...form.querySelectorAll<HTMLInputElement>('[name]')];
-    const { faults } = checkForm(rule, Object.fromEntries(controls.map(({ name, value }) => [name, value])));
+    const { faults } = checkForm(rule, entries(form));
     showFaults(form, rule, faults);
     this.#note(
       faults.length > 0 ? 'Submits with an error' : 'Submits the form (rehearsal: nothing is stored)',
     );
     if (faults.length === 0) {
       this.#session.send({ type: 'submit', widget: widgetId });
-      if (body.after.type === 'scene') this.stage.face('thanks', true);
-      else this.#session.send({ type: 'close', widget: widgetId });
+      follow(body.after, {
+        open: (address) => this.#follow(address),
+        close: () => this.#session.send({ type: 'close', widget: widgetId }),
+        thank: () => this.stage.face('thanks', true),
+      });
     }
     this.#tell();
+  }
+
+  // A page that is not kept for the stage is opened all the same; what is on the stage then stays where it is.
+  #follow(address: string): void {
+    const whole = new URL(address, this.#address).href;
+    const known = this.script.pages.find((one) => samePage(one, whole));
+    if (known) return this.arrive(known);
+    this.#note(`Opens ${address}, which is not on the stage`);
+    this.#session.send({ type: 'close', widget: widgetId });
   }
 
   #note(text: string): void {
@@ -177,4 +257,14 @@ export class Rehearsal {
   #tell(): void {
     for (const listener of this.#listeners) listener();
   }
+}
+
+const pathOf = (address: string): string => {
+  const { pathname, search } = new URL(address);
+  return pathname + search;
+};
+
+function samePage(one: string, other: string): boolean {
+  const [a, b] = [new URL(one), new URL(other)];
+  return a.origin === b.origin && a.pathname === b.pathname && a.search === b.search;
 }

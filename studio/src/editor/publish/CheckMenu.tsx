@@ -13,7 +13,7 @@ export function CheckMenu() {
           <ListChecks size={15} aria-hidden />
           <Box as="span" hideBelow="md">
             Check
-          </Box>
+          </Box>{' '}
           {findings.length}
         </Button>
       </Popover.Trigger>

@@ -147,6 +147,9 @@ export function Overlay({ scale }: { scale: number }) {
         else stage.page?.defaultView?.scrollBy(0, event.deltaY / scale);
       }}
     >
+      {[...stage.delays].map(([id, seconds]) => (
+        <Delay key={id} rect={stage.rectOf(id)} seconds={seconds} scale={scale} />
+      ))}
       {hoverRect && <Outline rect={hoverRect} tone="hover" scale={scale} />}
       {also.map((id) => {
         const one = stage.rectOf(id);
@@ -164,6 +167,30 @@ export function Overlay({ scale }: { scale: number }) {
           style={{ left: drop.line.x, top: drop.line.y, width: drop.line.width, height: drop.line.height }}
         />
       )}
+    </Box>
+  );
+}
+
+/** When an element appears that is drawn faded, since it comes later than the widget. */
+function Delay({ rect, seconds, scale }: { rect: DOMRect | null; seconds: number; scale: number }) {
+  if (!rect) return null;
+  return (
+    <Box
+      position="absolute"
+      pointerEvents="none"
+      bg="ink"
+      color="paper"
+      whiteSpace="nowrap"
+      style={{
+        left: rect.right,
+        top: rect.top,
+        translate: '-100% -50%',
+        fontSize: 11 / scale,
+        padding: `${1 / scale}px ${5 / scale}px`,
+        borderRadius: 8 / scale,
+      }}
+    >
+      after {seconds} s
     </Box>
   );
 }

@@ -11,6 +11,7 @@ import { showFaults } from '@sirene/embed/form';
 import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
 import { forcedCss } from '../../shared/forced-css.ts';
+import { Companions } from './companions.ts';
 
 /** What hears the visitor on the stage; the stage itself knows where uploads are served from. */
 export type StagePort = Omit<MountPort, 'base'>;
@@ -38,6 +39,9 @@ export class StageController {
   #samples = 2;
   #forced: { id: string | null; state: State | null } = { id: null, state: null };
   #forcedSheet: CSSStyleSheet | null = null;
+  #delayedSheet: CSSStyleSheet | null = null;
+  #delays: ReadonlyMap<string, number> = new Map();
+  readonly companions = new Companions();
   #clock: TickingClock = ownClock;
   #stopCount = () => {};
   #editedText: string | null = null;
@@ -86,12 +90,16 @@ export class StageController {
   attach(page: Document): void {
     this.#mounted = null;
     this.#page = page;
+    this.companions.attach(page, this.base);
     this.#paint();
   }
 
   /** Shows a document. The edit is on the stage when this returns. */
   draw(document: WidgetDocument, brand: Brand): void {
     this.#body = compileWidget(document, brand, this.#foreign);
+    this.#delays = new Map(
+      Object.entries(document.elements).flatMap(([id, { after }]) => (after ? [[id, after] as const] : [])),
+    );
     this.#paint();
   }
 
@@ -144,6 +152,19 @@ export class StageController {
     }
   }
 
+  /** Seconds after the widget at which its elements appear, for those that do so while one edits. */
+  get delays(): ReadonlyMap<string, number> {
+    return this.#port === editing ? this.#delays : new Map();
+  }
+
+  /** Puts all motion of the widget at a moment, ms after it appeared, and holds it there. */
+  seek(time: number): void {
+    for (const animation of this.#mounted?.box.getAnimations({ subtree: true }) ?? []) {
+      animation.pause();
+      animation.currentTime = time;
+    }
+  }
+
   /** Shows an element, or the widget, as it looks in a state that nobody is in. */
   force(id: string | null, state: State | null): void {
     this.#forced = { id, state };
@@ -189,16 +210,25 @@ export class StageController {
     const { root, box, body } = mounted;
     for (const node of root.querySelectorAll('[data-forced]')) node.removeAttribute('data-forced');
     this.#forcedSheet?.replaceSync('');
+    this.#adopt(mounted);
     if (!state) return;
     const node = id === null ? box : this.nodeOf(id);
     if (!node) return;
     for (const one of [node, ...node.querySelectorAll('*')]) one.setAttribute('data-forced', state);
-    if (!this.#forcedSheet || !root.adoptedStyleSheets.includes(this.#forcedSheet)) {
+    this.#forcedSheet?.replaceSync(forcedCss(body.css, state));
+  }
+
+  // Beside the visitors' own sheet: one for what appears later, drawn faded, and one for the state that is forced.
+  #adopt({ root, sheet }: Mounted): void {
+    const [delayed, forced] = [this.#delayedSheet, this.#forcedSheet];
+    if (!delayed || !forced || !root.adoptedStyleSheets.includes(delayed)) {
       const view = root.ownerDocument.defaultView as Window & typeof globalThis;
+      this.#delayedSheet = new view.CSSStyleSheet();
       this.#forcedSheet = new view.CSSStyleSheet();
-      root.adoptedStyleSheets = [mounted.sheet, this.#forcedSheet];
+      root.adoptedStyleSheets = [sheet, this.#delayedSheet, this.#forcedSheet];
     }
-    this.#forcedSheet.replaceSync(forcedCss(body.css, state));
+    const later = [...this.delays.keys()].map((id) => `[data-e="${CSS.escape(id)}"]`).join();
+    this.#delayedSheet?.replaceSync(later && `${later}{animation:none!important;opacity:.45!important}`);
   }
 
   // What the page's own script would write: a basket's lines, what is left of a countdown.

@@ -97,7 +97,7 @@ export function ListControl({ id, property, value = [], onChange }: PropertyCont
         onClick={() => onChange([...value, entries.blank()])}
       >
         <Plus size={13} aria-hidden />
-        Add
+        Add item
       </Button>
     </Stack>
   );

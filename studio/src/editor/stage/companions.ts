@@ -1,0 +1,45 @@
+import { hang } from '@sirene/embed/anchor';
+import type { CompiledWidget } from '@sirene/core/render';
+import { mount, type Mounted } from '@sirene/embed/mount';
+
+/** The site's other widgets on the stage's page, while a rehearsal has them appear: looked at, closed, never edited. */
+export class Companions {
+  #page: Document | null = null;
+  #base = '';
+  readonly #mounted = new Map<string, Mounted>();
+
+  /** Takes a page that has been loaded; what stood on the one before is gone with it. */
+  attach(page: Document, base: string): void {
+    this.#page = page;
+    this.#base = base;
+    this.#mounted.clear();
+  }
+
+  /** Puts a published widget on the page, by the code that visitors run. */
+  show(id: string, slug: string, body: CompiledWidget, close: () => void): void {
+    const page = this.#page;
+    if (!page) return;
+    this.hide(id);
+    const port = { base: this.#base, takesFocus: false, hang, close, submit: () => {} };
+    this.#mounted.set(id, mount(page, body, placeOf(page, slug, body), port));
+  }
+
+  hide(id: string): void {
+    this.#mounted.get(id)?.unmount();
+    this.#mounted.delete(id);
+  }
+
+  clear(): void {
+    for (const mounted of this.#mounted.values()) mounted.unmount(true);
+    this.#mounted.clear();
+  }
+}
+
+function placeOf(page: Document, slug: string, { placement }: CompiledWidget): Element | null {
+  const selector = placement.type === 'anchored' ? placement.to : `[data-sirene="${CSS.escape(slug)}"]`;
+  try {
+    return page.querySelector(selector);
+  } catch {
+    return null;
+  }
+}
