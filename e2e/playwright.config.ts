@@ -1,15 +1,22 @@
 import { defineConfig } from '@playwright/test';
 import { chromiumOptions } from './chromium.mjs';
 
-// Ports of their own, so that a demo that runs beside the tests is left alone.
-const ports = { studio: 4400, demo: 4410, smtp: 4425 };
+const workers = 2;
 
-process.env['STUDIO'] = `http://localhost:${ports.studio}`;
-process.env['DEMO'] = `http://localhost:${ports.demo}`;
+// Each worker has a demo of its own, on ports of its own: what one does to its data, the other never sees.
+const portsOf = (worker: number) => ({
+  studio: 4400 + worker * 20,
+  demo: 4410 + worker * 20,
+  smtp: 4415 + worker * 20,
+});
+
+const own = portsOf(Number(process.env['TEST_PARALLEL_INDEX'] ?? 0));
+process.env['STUDIO'] = `http://localhost:${own.studio}`;
+process.env['DEMO'] = `http://localhost:${own.demo}`;
 
 export default defineConfig({
   testDir: 'tests',
-  workers: 1,
+  workers,
   retries: 0,
   timeout: 60_000,
   expect: { timeout: 10_000 },
@@ -22,17 +29,20 @@ export default defineConfig({
     trace: 'retain-on-failure',
     launchOptions: chromiumOptions,
   },
-  webServer: {
-    command: 'node ../scripts/demo.mjs --fresh',
-    url: `${process.env['STUDIO']}/health`,
-    timeout: 180_000,
-    env: {
-      SIRENE_PORT: String(ports.studio),
-      SIRENE_DEMO_PORT: String(ports.demo),
-      SIRENE_SMTP_PORT: String(ports.smtp),
-      SIRENE_DATA: '.sirene-test/data',
-      SIRENE_BUILT: '1',
-      SIRENE_SIGN_INS_PER_MINUTE: '1000',
-    },
-  },
+  webServer: Array.from({ length: workers }, (_, worker) => {
+    const ports = portsOf(worker);
+    return {
+      command: 'node ../scripts/demo.mjs --fresh',
+      url: `http://localhost:${ports.studio}/health`,
+      timeout: 180_000,
+      env: {
+        SIRENE_PORT: String(ports.studio),
+        SIRENE_DEMO_PORT: String(ports.demo),
+        SIRENE_SMTP_PORT: String(ports.smtp),
+        SIRENE_DATA: `.sirene-test/data-${worker}`,
+        SIRENE_BUILT: '1',
+        SIRENE_SIGN_INS_PER_MINUTE: '1000',
+      },
+    };
+  }),
 });

@@ -1,6 +1,6 @@
 // What the project's commands share.
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, statSync } from 'node:fs';
+import { existsSync, mkdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -42,7 +42,9 @@ export function buildAll() {
 export function ensureDemoData(data, env) {
   if (existsSync(join(data, 'sirene.db'))) return;
   say(`Making the demo data in ${data}`);
-  const archive = join(root, 'demo/dist/archive.json');
+  // Beside the data it makes: two demos may be made at once.
+  mkdirSync(data, { recursive: true });
+  const archive = join(data, 'archive.json');
   run(process.execPath, ['demo/dist/archive.js', archive], { env });
   run(process.execPath, ['server/dist/import.js', archive], { env });
 }

@@ -19,18 +19,29 @@ say('Running the browser tests');
 runTests('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {});
 say('Attacking the built server');
 runTests(process.execPath, ['e2e/attack/run.mjs', '--small'], {});
+say('Letting restless hands at the studio');
+runTests(process.execPath, ['e2e/restless/run.mjs'], {});
 
 const unit = read('unit.json');
 const pages = read('pages.json');
 const attack = read('attack.json');
-const passed = (unit?.numPassedTests ?? 0) + (pages?.stats.expected ?? 0) + (attack?.passed ?? 0);
+const restless = read('restless.json');
+const passed =
+  (unit?.numPassedTests ?? 0) +
+  (pages?.stats.expected ?? 0) +
+  (attack?.passed ?? 0) +
+  (restless?.passed ?? 0);
 // A runner that left no result, or a suite that did not even start, has failed.
 const broken =
-  (unit ? unit.numRuntimeErrorTestSuites : 1) + (pages ? pages.errors.length : 1) + (attack ? 0 : 1);
+  (unit ? unit.numRuntimeErrorTestSuites : 1) +
+  (pages ? pages.errors.length : 1) +
+  (attack ? 0 : 1) +
+  (restless ? 0 : 1);
 const failed =
   (unit?.numFailedTests ?? 0) +
   (pages ? pages.stats.unexpected + pages.stats.flaky : 0) +
   (attack?.failed ?? 0) +
+  (restless?.failed ?? 0) +
   broken;
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 && passed > 0 ? 0 : 1);

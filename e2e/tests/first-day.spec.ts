@@ -8,7 +8,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { expectAccessible } from './helpers.ts';
 
 // A server of its own: on an empty folder, beside the demo that the other tests share.
-const ports = { studio: 4405, site: 4415, smtp: 4426 };
+const ports = { studio: 4440, site: 4450, smtp: 4455 };
 const studio = `http://localhost:${ports.studio}`;
 const site = `http://localhost:${ports.site}`;
 const main = fileURLToPath(new URL('../../server/dist/main.js', import.meta.url));

@@ -12,7 +12,7 @@ const rule: FormRule = {
       label: 'E-mail',
       required: true,
       maxLength: 254,
-      messages: {},
+      messages: { malformed: 'Please check the address' },
     },
   ],
 };

@@ -68,7 +68,7 @@ async function deliver(
   attempt: number,
 ): Promise<void> {
   if (sending.get(form) !== unsent.id) return;
-  say(form, attempt === 0 ? 'Sending …' : failedText(form));
+  say(form, attempt === 0 ? (form.getAttribute('data-sending') ?? '') : failedText(form));
   const outcome = await post(port.address, unsent);
   if (sending.get(form) !== unsent.id) return;
   if (outcome.type === 'failed') {

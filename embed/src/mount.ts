@@ -83,6 +83,8 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
   if (!inline && !modal) box.setAttribute('role', 'dialog');
   box.className = 'box';
   box.setAttribute('aria-label', body.label);
+  if (body.lang) box.lang = body.lang;
+  if (body.dir) box.dir = body.dir;
   if (body.unseen) box.toggleAttribute('data-unseen', true);
   root.append(box);
   const before = page.activeElement as HTMLElement | null;

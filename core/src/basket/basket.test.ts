@@ -8,8 +8,14 @@ const words: BasketWords = {
   removable: true,
   locale: 'en',
   currency: 'EUR',
-  total: 'Together',
-  button: 'To the till',
+  total: 'Subtotal',
+  button: 'Check out',
+  says: {
+    removeItem: 'Remove {name}',
+    oneLess: 'One less of {name}',
+    oneMore: 'One more of {name}',
+    pieces: '{count}',
+  },
   address: '/till',
   classes: { line: 'l', picture: 'p', name: 'n', price: 'pr', total: 't', button: 'b' },
 };

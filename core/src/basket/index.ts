@@ -1,3 +1,6 @@
+// Not the catalogue with it: this runs on pages.
+import { filled } from '../messages/filled.js';
+import type { Messages } from '../messages/messages.js';
 import { money } from '../money/index.js';
 import { h, join, type Html } from '../render/html.js';
 import { safeImage } from '../sanitise/index.js';
@@ -22,6 +25,8 @@ export interface BasketWords {
   total: string;
   button: string;
   address: string;
+  /** What its buttons are called, in the widget's language. */
+  says?: Pick<Messages, 'removeItem' | 'oneLess' | 'oneMore' | 'pieces'>;
   classes: Record<string, string>;
 }
 
@@ -96,6 +101,9 @@ export function basketHtml(words: BasketWords, lines: readonly BasketLine[]): Ht
 
 function lineHtml(words: BasketWords, line: BasketLine, amount: (value: number) => string): Html {
   const { classes } = words;
+  // Bodies of before the words came along have none.
+  const say = (key: 'removeItem' | 'oneLess' | 'oneMore') =>
+    filled(words.says?.[key] ?? '{name}', { name: line.name });
   const button = (label: string, change: number, text: string) =>
     h(
       'button',
@@ -126,12 +134,16 @@ function lineHtml(words: BasketWords, line: BasketLine, amount: (value: number) 
       { class: 'counts words' },
       words.quantities
         ? join([
-            button(`One less of ${line.name}`, -1, '−'),
-            h('span', { 'aria-label': `${line.quantity} pieces` }, line.quantity),
-            button(`One more of ${line.name}`, 1, '+'),
+            button(say('oneLess'), -1, '−'),
+            h(
+              'span',
+              { 'aria-label': filled(words.says?.pieces ?? '{count}', { count: line.quantity }) },
+              line.quantity,
+            ),
+            button(say('oneMore'), 1, '+'),
           ])
         : `${line.quantity} ×`,
-      words.removable ? button(`Remove ${line.name}`, -line.quantity, '×') : null,
+      words.removable ? button(say('removeItem'), -line.quantity, '×') : null,
     ),
   );
 }

@@ -1,3 +1,4 @@
+import { languages } from '../messages/index.js';
 import { Type } from '@sinclair/typebox';
 import { schemaProblems } from '../widget/schema-problems.js';
 import { styleProblems } from '../widget/style-problems.js';
@@ -43,6 +44,7 @@ const schema = Type.Object(
       ),
       { maxItems: 60 },
     ),
+    language: Type.Optional(Type.Union(languages.map((one) => Type.Literal(one)))),
     logo: Type.Optional(
       Type.Object(
         {

@@ -17,6 +17,7 @@ const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === 
 
 const wholeParts: readonly [string, (document: WidgetDocument) => unknown][] = [
   ['name', ({ name }) => name],
+  ['language', ({ language }) => language],
   ['placement', ({ placement }) => placement],
   ['scenes', ({ scenes }) => Object.keys(scenes)],
   ['header and footer', ({ regions }) => Object.keys(regions ?? {})],

@@ -98,7 +98,7 @@ export const amounts = define({
     '& .grid{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,130px),1fr));gap:inherit;gap:8px}' +
     '& .amount{display:flex;flex-direction:column;border:0 solid;cursor:pointer;position:relative}' +
     '& .amount:has(:focus-visible){outline:2px solid;outline-offset:2px}',
-  fieldRule: (element: Static<typeof schema>, id) => ({
+  fieldRule: (element: Static<typeof schema>, id, { missingAmount }) => ({
     element: id,
     key: element.key,
     kind: 'choice',
@@ -106,6 +106,6 @@ export const amounts = define({
     required: true,
     maxLength: 20,
     options: element.amounts.map(({ value }) => String(value)),
-    messages: { missing: 'Please choose an amount.' },
+    messages: { missing: missingAmount },
   }),
 });

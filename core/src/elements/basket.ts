@@ -54,9 +54,11 @@ export const basket = define({
     { path: ['currency'], label: 'Currency', control: 'currency', rare: true, always: true },
     { path: ['locale'], label: 'Language', control: 'line', rare: true, always: true },
   ],
-  render(element, { box, part }) {
+  render(element, { box, part, messages }) {
+    const { removeItem, oneLess, oneMore, pieces } = messages;
     const words: BasketWords = {
       ...element,
+      says: { removeItem, oneLess, oneMore, pieces },
       address: element.address ? (safeAddress(element.address) ?? '') : '',
       classes: Object.fromEntries(
         ['line', 'picture', 'name', 'price', 'total', 'button'].map((name) => [name, part(name)]),

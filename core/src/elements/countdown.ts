@@ -13,7 +13,18 @@ const schema = elementFields('countdown', {
   /** Name in the IANA time zone database. */
   zone: line(60),
   units: Type.Array(oneOf(countUnits), { minItems: 1, maxItems: 4, uniqueItems: true }),
-  labels: Type.Object({ days: line(30), hours: line(30), minutes: line(30), seconds: line(30) }, strict),
+  /** What each unit is called; in the widget's language where nothing is said. */
+  labels: Type.Optional(
+    Type.Object(
+      {
+        days: Type.Optional(line(30)),
+        hours: Type.Optional(line(30)),
+        minutes: Type.Optional(line(30)),
+        seconds: Type.Optional(line(30)),
+      },
+      strict,
+    ),
+  ),
   /** In blocks, or as one line of text. */
   design: oneOf(['blocks', 'line']),
 });
@@ -34,7 +45,6 @@ export const countdown = define({
     until: '2027-01-12T20:00',
     zone: 'Europe/London',
     units: [...countUnits],
-    labels: { days: 'days', hours: 'hours', minutes: 'minutes', seconds: 'seconds' },
     design: 'blocks' as const,
   }),
   title: ({ until }) => `Until ${until.replace('T', ', ')}`,
@@ -55,13 +65,12 @@ export const countdown = define({
     },
     ...countUnits.map((unit) => ({
       path: ['labels', unit],
-      label: `${unit[0]?.toUpperCase()}${unit.slice(1)} say`,
+      label: `${unit[0]?.toUpperCase()}${unit.slice(1)} label`,
       control: 'line' as const,
       rare: true,
-      always: true,
     })),
   ],
-  render: ({ until, zone, units, labels, design }, { box, part }) =>
+  render: ({ until, zone, units, labels, design }, { box, part, messages }) =>
     h(
       'div',
       {
@@ -78,7 +87,7 @@ export const countdown = define({
             'span',
             { class: design === 'blocks' ? `unit ${part('unit')}` : 'unit' },
             h('span', { class: `number ${part('number')}`, 'data-unit': unit }, '0'),
-            h('span', { class: part('label') }, labels[unit]),
+            h('span', { class: part('label') }, labels?.[unit] ?? messages[unit]),
           ),
         ),
     ),

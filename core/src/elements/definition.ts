@@ -1,5 +1,6 @@
 import { Type, type Static, type TObject, type TProperties } from '@sinclair/typebox';
 import type { Foreign } from '../foreign/types.js';
+import type { Messages } from '../messages/index.js';
 import { motionsSchema, type Motions } from '../motion/index.js';
 import type { Html } from '../render/html.js';
 import type { BrandLogo, Role, StyleSheet } from '../style/index.js';
@@ -20,6 +21,8 @@ export interface RenderContext {
   logo: BrandLogo | undefined;
   /** Makes markup from outside safe. */
   foreign: Foreign;
+  /** What visitors read in the widget's language. */
+  messages: Messages;
 }
 
 /** One kind of element: its data, how it is written, and what the inspector offers. One file each. */
@@ -51,7 +54,7 @@ export interface ElementDefinition<S extends TObject = TObject> {
   /** CSS that is needed only where the styles of the widget say something, such as a label elsewhere than above. */
   cssWhen?: readonly { styles: RegExp; css: string }[];
   /** What it asks a submission to hold, for elements that are fields. */
-  fieldRule?(element: Static<S>, id: string): FieldRule;
+  fieldRule?(element: Static<S>, id: string, messages: Messages): FieldRule;
   /** Checks that a schema can't express: `[path, reason]`. */
   problems?(element: Static<S>): [string, string][];
   /** The lazily loaded part of the page's script that it needs. */

@@ -141,7 +141,7 @@ export const field = define({
       ...(options && { options }),
     },
   })),
-  render(element, { id, box, part }) {
+  render(element, { id, box, part, messages }) {
     const spec = fieldSpec(element.kind);
     const hint = element.hint ? h('p', { id: `${id}-hint`, class: part('hint') }, element.hint) : null;
     const error = h('p', { id: `${id}-error`, class: part('error') });
@@ -149,7 +149,7 @@ export const field = define({
     const label = `label ${part('label')}${element.labelHidden ? ' unseen' : ''}`;
     const words = [
       element.label,
-      !element.required && !element.labelHidden && h('span', { class: 'optional' }, ' (optional)'),
+      !element.required && !element.labelHidden && h('span', { class: 'optional' }, ` ${messages.optional}`),
     ];
     if (spec.tag === 'choices') {
       return h(
@@ -175,7 +175,13 @@ export const field = define({
       'aria-describedby': described,
     };
     // A placeholder is always there: whether it is shown says whether the field is empty.
-    const typed = { ...control, placeholder: element.placeholder || ' ', maxlength: spec.maxLength };
+    const isProse = ['name', 'text', 'long-text'].includes(element.kind);
+    const typed = {
+      ...control,
+      dir: isProse ? 'auto' : null,
+      placeholder: element.placeholder || ' ',
+      maxlength: spec.maxLength,
+    };
     return h(
       'div',
       box,
@@ -184,7 +190,7 @@ export const field = define({
         ? h(
             'select',
             control,
-            h('option', { value: '' }, element.placeholder || 'Please choose'),
+            h('option', { value: '' }, element.placeholder || messages.choose),
             ...(element.options ?? []).map((option) => h('option', { value: option }, option)),
           )
         : h(spec.tag, typed),
@@ -208,17 +214,22 @@ export const field = define({
     { styles: /--l(?!j)\w+:/, css: placedLabelCss },
     { styles: /--cp:/, css: choiceButtonsCss },
   ],
-  fieldRule: (element: Field, id) => ({
-    element: id,
-    key: element.key,
-    kind: element.kind,
-    label: element.label,
-    required: element.required,
-    maxLength: fieldSpec(element.kind).maxLength,
-    ...(element.options && { options: element.options }),
-    messages: {
-      ...(element.missing && { missing: element.missing }),
-      ...(element.malformed && { malformed: element.malformed }),
-    },
-  }),
+  fieldRule(element: Field, id, messages) {
+    const { says = {}, maxLength, tag } = fieldSpec(element.kind);
+    const isTyped = tag === 'input' || tag === 'textarea';
+    return {
+      element: id,
+      key: element.key,
+      kind: element.kind,
+      label: element.label,
+      required: element.required,
+      maxLength,
+      ...(element.options && { options: element.options }),
+      messages: {
+        ...(element.required && { missing: element.missing || messages[says.missing ?? 'missing'] }),
+        malformed: element.malformed || messages[says.malformed ?? 'malformed'],
+        ...(isTyped && { tooLong: messages.tooLong }),
+      },
+    };
+  },
 });

@@ -8,8 +8,6 @@ const schema = elementFields('form', {
   failed: Type.Optional(Type.String({ maxLength: 300 })),
 });
 
-const failedText = 'That didn’t go through. We’ll keep trying; you can also send it again.';
-
 export const form = define({
   type: 'form',
   label: 'Form',
@@ -26,14 +24,19 @@ export const form = define({
       path: ['failed'],
       label: 'Failure message',
       control: 'lines',
-      help: `Left empty, visitors read: ${failedText}`,
+      help: 'Empty: a message in the widget’s language.',
       rare: true,
     },
   ],
-  render: ({ failed }, { box, children }) =>
+  render: ({ failed }, { box, children, messages }) =>
     h(
       'form',
-      { ...box, novalidate: true, 'data-failed': failed || failedText },
+      {
+        ...box,
+        novalidate: true,
+        'data-failed': failed || messages.failed,
+        'data-sending': messages.sending,
+      },
       children(),
       h('p', { class: 'status', role: 'status' }),
     ),

@@ -38,7 +38,8 @@ export const text = define({
       rare: true,
     },
   ],
-  render: ({ level, content }, { box }) => h(level === 0 ? 'p' : `h${level}`, box, renderRuns(content)),
+  render: ({ level, content }, { box }) =>
+    h(level === 0 ? 'p' : `h${level}`, { ...box, dir: 'auto' }, renderRuns(content)),
   css: '&{margin:0;overflow-wrap:anywhere}',
   cssFor: ({ content }) => [
     ...(content.some(({ link }) => link) ? ['& a{color:inherit}'] : []),

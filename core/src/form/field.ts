@@ -1,3 +1,5 @@
+import type { MessageKey } from '../messages/index.js';
+
 /** What a field asks of its value, as it travels to the page and to the server. */
 export interface FieldRule {
   /** The element that shows the field. */
@@ -11,7 +13,7 @@ export interface FieldRule {
   maxLength: number;
   /** What may be chosen, for fields that offer choices. */
   options?: string[];
-  /** The designer's own words for what is wrong; where there are none, the kind's words are used. */
+  /** What is said where it is wrong: the designer's own words, or those of the widget's language. */
   messages: Partial<Record<FieldProblem, string>>;
 }
 
@@ -28,8 +30,6 @@ export interface FieldKind {
   tidy(value: string): string;
   /** Whether a value that is not empty is what the kind stands for. */
   accepts(value: string, rule: FieldRule): boolean;
-  /** Plain words for what is wrong. */
-  messages: Partial<Record<FieldProblem, string>>;
   /** Its value is checked and then dropped: it is never stored. */
   secret?: boolean;
 }
@@ -44,6 +44,8 @@ export interface FieldSpec {
   /** Attributes of the control (HTML, autofill detail tokens). */
   attributes: Readonly<Record<string, string>>;
   tag: 'input' | 'textarea' | 'select' | 'choices';
+  /** What the catalogue says of a problem, where that is more than of any field. */
+  says?: Partial<Record<FieldProblem, MessageKey>>;
   /** For a new field: what it is called, where that is not the kind's own name. */
   asks?: string;
   /** The choices of a new field. */

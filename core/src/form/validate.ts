@@ -15,6 +15,7 @@ export interface FormResult {
   faults: FieldFault[];
 }
 
+// For rules that were compiled without words.
 const fallback: Record<FieldProblem, string> = {
   missing: 'Please fill this in',
   malformed: 'Please check this',
@@ -56,5 +57,5 @@ function fieldProblem(field: FieldRule, value: string): FieldProblem | null {
 }
 
 function messageFor(field: FieldRule, problem: FieldProblem): string {
-  return field.messages[problem] || valueAt(fieldKinds, field.kind)?.messages[problem] || fallback[problem];
+  return field.messages[problem] || fallback[problem];
 }

@@ -167,3 +167,35 @@ test('a change of placement takes the widget’s own surface along and can be un
   expect(document.style).toEqual({ panel: { box: { base: { background: '#101010' } } } });
   expect(applyOperation(document, inverse).document).toEqual(styled);
 });
+
+describe('the language of a widget', () => {
+  const inLanguage = (own: string | undefined, site: string | undefined) => {
+    const document = set(signup(), ['language'], own);
+    return compileWidget(document, { ...plainBrand, ...(site && { language: site as 'de' }) });
+  };
+
+  it('is its own, else the site’s, else English', () => {
+    expect([
+      inLanguage('fr', 'de'),
+      inLanguage(undefined, 'de'),
+      inLanguage(undefined, undefined),
+    ]).toMatchObject([
+      { lang: 'fr', dir: 'ltr' },
+      { lang: 'de', dir: 'ltr' },
+      { lang: 'en', dir: 'ltr' },
+    ]);
+  });
+
+  it('decides what visitors read, where the designer has written nothing', () => {
+    const { close, scenes, forms } = inLanguage('de', undefined);
+    expect(close).toContain('aria-label="Schließen"');
+    expect(scenes.opening).toContain('data-sending="Wird gesendet …"');
+    const [name, email] = forms['form']?.fields ?? [];
+    expect(email?.messages.missing).toBe('Bitte geben Sie Ihre E-Mail-Adresse ein');
+    expect(name?.messages).toEqual({ malformed: 'Bitte prüfen', tooLong: 'Bitte kürzen' });
+  });
+
+  it('decides the direction', () => {
+    expect(inLanguage('he', undefined)).toMatchObject({ dir: 'rtl' });
+  });
+});

@@ -1,9 +1,10 @@
 import { valueAt } from '../maps/index.js';
 import { rootsOf, childrenOf, withDescendants, type WidgetDocument } from '../widget/index.js';
-import { definitionOf, plainText, type Element } from '../elements/index.js';
+import { definitionOf, plainText, type Element, type RenderContext } from '../elements/index.js';
 import { noForeign } from '../foreign/none.js';
 import type { Foreign } from '../foreign/types.js';
 import type { FormRule } from '../form/index.js';
+import { defaultLanguage, directionOf, messagesIn, type Messages } from '../messages/index.js';
 import { exitTime, motionCss } from '../motion/index.js';
 import { closingOf, hasBackdrop, standOf } from '../placement/index.js';
 import { safeAddress } from '../sanitise/index.js';
@@ -13,7 +14,6 @@ import {
   roleStyle,
   tokenVariable,
   type Brand,
-  type BrandLogo,
   type Role,
   type StyleSheet,
 } from '../style/index.js';
@@ -36,8 +36,10 @@ export function compileWidget(
   foreign: Foreign = noForeign,
 ): CompiledWidget {
   const shown = shownElements(document);
-  const region = (root: string | undefined) =>
-    root ? elementHtml(document, root, foreign, brand.logo).text : '';
+  const language = document.language ?? brand.language ?? defaultLanguage;
+  const messages = messagesIn(language);
+  const around: Around = { foreign, logo: brand.logo, messages };
+  const region = (root: string | undefined) => (root ? elementHtml(document, root, around).text : '');
   const scenes = Object.fromEntries(
     Object.entries(document.scenes).map(([name, { root }]) => [name, region(root)]),
   );
@@ -48,14 +50,16 @@ export function compileWidget(
   return {
     format: 2,
     label: labelOf(document),
+    lang: language,
+    dir: directionOf(language),
     placement: document.placement,
     stand: standOf(document.placement),
     css: variablesCss(css, brand) + css,
-    close: closeHtml(document.placement),
+    close: closeHtml(document.placement, messages),
     header,
     footer,
     scenes,
-    forms: formRules(document, shown),
+    forms: formRules(document, shown, messages),
     after: afterwards(document),
     scripts: scriptsOf(document, shown),
     ...(document.motion?.entrance?.inView && { unseen: true }),
@@ -89,12 +93,10 @@ export function labelOf({ name, scenes, elements }: WidgetDocument): string {
   return name;
 }
 
-function elementHtml(
-  document: WidgetDocument,
-  id: string,
-  foreign: Foreign,
-  logo: BrandLogo | undefined,
-): Html {
+/** What is the same for every element of a widget. */
+type Around = Pick<RenderContext, 'foreign' | 'logo' | 'messages'>;
+
+function elementHtml(document: WidgetDocument, id: string, around: Around): Html {
   const element = valueAt(document.elements, id);
   if (!element || element.hidden) return new Html('');
   const definition = definitionOf(element);
@@ -112,9 +114,8 @@ function elementHtml(
       ...(element.motion?.entrance?.inView && { 'data-unseen': true }),
     },
     part: classes,
-    children: () => join(childrenOf(element).map((child) => elementHtml(document, child, foreign, logo))),
-    foreign,
-    logo,
+    children: () => join(childrenOf(element).map((child) => elementHtml(document, child, around))),
+    ...around,
   });
 }
 
@@ -273,13 +274,19 @@ function variablesCss(css: string, brand: Brand): string {
   return lines.length > 0 ? `:host,.box{${lines.join(';')}}` : '';
 }
 
-function formRules({ elements }: WidgetDocument, shown: readonly string[]): Record<string, FormRule> {
+function formRules(
+  { elements }: WidgetDocument,
+  shown: readonly string[],
+  messages: Messages,
+): Record<string, FormRule> {
   const forms: Record<string, FormRule> = {};
   for (const id of shown) {
     if (valueAt(elements, id)?.type !== 'form') continue;
     const fields = withDescendants(elements, id).flatMap((inner) => {
       const element = valueAt(elements, inner) as Element;
-      const rule = shown.includes(inner) ? definitionOf(element).fieldRule?.(element, inner) : undefined;
+      const rule = shown.includes(inner)
+        ? definitionOf(element).fieldRule?.(element, inner, messages)
+        : undefined;
       return rule ? [rule] : [];
     });
     forms[id] = { fields };

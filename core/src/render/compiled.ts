@@ -7,6 +7,9 @@ export interface CompiledWidget {
   format: 2;
   /** Its accessible name. */
   label: string;
+  /** Its language and direction, as HTML's `lang` and `dir` say them. */
+  lang?: string;
+  dir?: 'ltr' | 'rtl';
   placement: Placement;
   stand: Stand;
   css: string;

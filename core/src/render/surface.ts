@@ -1,3 +1,4 @@
+import type { Messages } from '../messages/index.js';
 import {
   closingOf,
   hasBackdrop,
@@ -75,10 +76,10 @@ const marks = {
 } as const;
 
 /** The close button of an overlay. */
-export function closeHtml(placement: Placement): string {
+export function closeHtml(placement: Placement, messages: Messages): string {
   const closing = closingOf(placement);
   if (!closing?.button) return '';
-  const { mark = 'cross', words = 'Close' } = closing;
+  const { mark = 'cross', words = messages.close } = closing;
   const face =
     mark === 'words'
       ? h('span', { style: 'font-size:14px;padding:0 8px' }, words)
@@ -95,7 +96,7 @@ export function closeHtml(placement: Placement): string {
         );
   return h(
     'button',
-    { type: 'button', class: 'close', 'data-act': 'close', 'aria-label': words || 'Close' },
+    { type: 'button', class: 'close', 'data-act': 'close', 'aria-label': words || messages.close },
     face,
   ).text;
 }

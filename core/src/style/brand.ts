@@ -1,4 +1,5 @@
 import { valueAt } from '../maps/index.js';
+import type { Language } from '../messages/index.js';
 import type { Role } from './roles.js';
 import type { StyleSheet } from './values.js';
 import { px, srgb, type TokenTree } from './tokens.js';
@@ -19,6 +20,8 @@ export interface Brand {
   /** The site's own typefaces, uploaded. */
   fonts: BrandFont[];
   logo?: BrandLogo;
+  /** What the site's widgets are written in, where they do not say another. */
+  language?: Language;
 }
 
 /** The site's own mark, an upload. */
@@ -96,6 +99,7 @@ export function completeBrand(own: Partial<Brand> | null | undefined): Brand {
     looks: { ...plainBrand.looks, ...own?.looks },
     fonts: own?.fonts ?? [],
     ...(own?.logo && { logo: own.logo }),
+    ...(own?.language && { language: own.language }),
   };
 }
 

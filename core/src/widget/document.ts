@@ -2,6 +2,7 @@ import { Type, type Static } from '@sinclair/typebox';
 import type { Behaviour, Targeting } from '../behaviour/index.js';
 import type { StyleSheet } from '../style/index.js';
 import type { Element } from '../elements/index.js';
+import { languages } from '../messages/index.js';
 import { motionsSchema, type Motions } from '../motion/index.js';
 import { placementDefinitions, type Placement } from '../placement/index.js';
 import { conditionSpecs, triggerSpecs } from '../behaviour/index.js';
@@ -111,6 +112,8 @@ export const envelope = Type.Object(
     schema: Type.Literal(schemaVersion),
     name: Type.String({ minLength: 1, maxLength: 120 }),
     kind: oneOf(kinds),
+    /** The language of what visitors read; the site's where nothing is said. */
+    language: Type.Optional(oneOf(languages)),
     placement: Type.Object({ type: oneOf(Object.keys(placementDefinitions) as Placement['type'][]) }),
     scenes: Type.Object(
       { opening: scene, ...Object.fromEntries(scenes.slice(1).map((name) => [name, Type.Optional(scene)])) },

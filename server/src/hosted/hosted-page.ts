@@ -17,10 +17,10 @@ const faces = ({ fonts }: CompiledWidget, base: string): string =>
 // A style element ends at its closing tag, whatever stands before it.
 const styleElement = (css: string): Html => new Html(`<style>${css.replaceAll('</', '<\\/')}</style>`);
 
-function document(title: string, head: Html[], body: Html[]): string {
+function document(title: string, { lang, dir }: CompiledWidget, head: Html[], body: Html[]): string {
   const page = h(
     'html',
-    { lang: 'en' },
+    { lang: lang ?? 'en', dir: dir ?? null },
     h(
       'head',
       {},
@@ -39,6 +39,7 @@ function document(title: string, head: Html[], body: Html[]): string {
 export function hostedPage(name: string, slug: string, siteKey: string, body: CompiledWidget): string {
   return document(
     name,
+    body,
     [styleElement(faces(body, '')), h('script', { async: true, src: '/embed.js', 'data-site': siteKey })],
     [h('main', { 'data-sirene': slug })],
   );
@@ -63,5 +64,5 @@ export function standalonePage(name: string, body: CompiledWidget, base: string)
       ),
     ),
   );
-  return document(name, [styleElement(faces(body, base))], [h('main', {}, template)]);
+  return document(name, body, [styleElement(faces(body, base))], [h('main', {}, template)]);
 }

@@ -1,8 +1,11 @@
 import { Button, Field, Flex, Input, Stack, Text, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
-import { mutate } from 'swr';
+import { defaultLanguage } from '@sirene/core/messages';
+import useSWR, { mutate } from 'swr';
 import { useSite } from '../app/session.ts';
-import { ApiError, patch, post, type Site } from '../shared/api.ts';
+import { ApiError, get, patch, post, put, type Brand, type Site } from '../shared/api.ts';
+import { Choice } from '../shared/Choice.tsx';
+import { languageNames } from '../shared/language-names.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
@@ -21,6 +24,7 @@ export function SitePage() {
           <Panel title="Script tag">
             <ScriptTag site={site} />
           </Panel>
+          <SiteLanguage site={site} />
           <Origins key={site.id} site={site} />
           <Members site={site} />
           <Archive site={site} />
@@ -58,6 +62,40 @@ function SiteName({ site }: { site: Site }) {
             Rename
           </Button>
         </Flex>
+        {error !== null && <ErrorNote error={error} />}
+      </Stack>
+    </Panel>
+  );
+}
+
+/** The language of what visitors read; the widgets that are published are published anew with it. */
+function SiteLanguage({ site }: { site: Site }) {
+  const path = `/api/sites/${site.id}/brand`;
+  const { data: brand, mutate: mutateBrand } = useSWR(path, get<Brand>);
+  const [error, setError] = useState<unknown>(null);
+  const choose = async (language: string) => {
+    setError(null);
+    try {
+      await mutateBrand(await put<Brand>(path, { ...brand, language }), { revalidate: false });
+    } catch (failure) {
+      setError(failure);
+    }
+  };
+  return (
+    <Panel title="Language">
+      <Stack gap="3" align="start">
+        <Choice
+          label="Language"
+          size="sm"
+          width="220px"
+          value={brand?.language ?? defaultLanguage}
+          options={languageNames}
+          onChange={(language) => void choose(language)}
+        />
+        <Text color="slate">
+          Messages, buttons and units that widgets do not set themselves, and the direction of text. A widget
+          can choose another.
+        </Text>
         {error !== null && <ErrorNote error={error} />}
       </Stack>
     </Panel>

@@ -3,12 +3,12 @@ import type { FieldKind, FieldSpec } from '../field.js';
 export const choice: FieldKind = {
   tidy: (value) => value,
   accepts: (value, { options = [] }) => options.includes(value),
-  messages: { missing: 'Please choose one' },
 };
 
 export const choiceSpec: FieldSpec = {
   kind: 'choice',
   label: 'Radio buttons',
+  says: { missing: 'missingChoice' },
   icon: 'circle-check',
   key: 'choice',
   tag: 'choices',

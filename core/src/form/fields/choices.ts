@@ -4,12 +4,12 @@ export const choices: FieldKind = {
   tidy: (value) => value,
   // Several are sent as one text, a line each.
   accepts: (value, { options = [] }) => value.split('\n').every((one) => options.includes(one)),
-  messages: { missing: 'Please choose at least one' },
 };
 
 export const choicesSpec: FieldSpec = {
   kind: 'choices',
   label: 'Checkboxes',
+  says: { missing: 'missingChoices' },
   icon: 'list-checks',
   key: 'choices',
   tag: 'choices',

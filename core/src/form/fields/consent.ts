@@ -3,12 +3,12 @@ import type { FieldKind, FieldSpec } from '../field.js';
 export const consent: FieldKind = {
   tidy: (value) => value,
   accepts: (value, { options = [] }) => options.includes(value),
-  messages: { missing: 'Please agree before sending' },
 };
 
 export const consentSpec: FieldSpec = {
   kind: 'consent',
   label: 'Consent',
+  says: { missing: 'missingConsent' },
   icon: 'check',
   key: 'consent',
   tag: 'choices',

@@ -8,15 +8,12 @@ const address =
 export const email: FieldKind = {
   tidy: (value) => value.trim(),
   accepts: (value) => value.length <= 254 && !value.includes('..') && address.test(value),
-  messages: {
-    missing: 'Please enter your e-mail address',
-    malformed: 'Please check the address: it should look like name@place.example',
-  },
 };
 
 export const emailSpec: FieldSpec = {
   kind: 'email',
   label: 'E-mail',
+  says: { missing: 'missingEmail', malformed: 'malformedEmail' },
   icon: 'at-sign',
   key: 'email',
   tag: 'input',

@@ -3,7 +3,6 @@ import type { FieldKind, FieldSpec } from '../field.js';
 export const longText: FieldKind = {
   tidy: (value) => value.replace(/\r\n?/g, '\n').trim(),
   accepts: () => true,
-  messages: {},
 };
 
 export const longTextSpec: FieldSpec = {

@@ -3,12 +3,12 @@ import type { FieldKind, FieldSpec } from '../field.js';
 export const name: FieldKind = {
   tidy: (value) => value.trim().replace(/\s+/g, ' '),
   accepts: () => true,
-  messages: { missing: 'Please enter your name' },
 };
 
 export const nameSpec: FieldSpec = {
   kind: 'name',
   label: 'Name',
+  says: { missing: 'missingName' },
   icon: 'user',
   key: 'name',
   tag: 'input',

@@ -3,12 +3,12 @@ import type { FieldKind, FieldSpec } from '../field.js';
 export const number: FieldKind = {
   tidy: (value) => value.trim().replace(/\s/g, ''),
   accepts: (value) => /^[+-]?\d+([.,]\d+)?$/.test(value),
-  messages: { malformed: 'Please enter a number' },
 };
 
 export const numberSpec: FieldSpec = {
   kind: 'number',
   label: 'Number',
+  says: { malformed: 'malformedNumber' },
   icon: 'hash',
   key: 'number',
   tag: 'input',

@@ -3,13 +3,13 @@ import type { FieldKind, FieldSpec } from '../field.js';
 export const password: FieldKind = {
   tidy: (value) => value,
   accepts: () => true,
-  messages: { missing: 'Please enter your password' },
   secret: true,
 };
 
 export const passwordSpec: FieldSpec = {
   kind: 'password',
   label: 'Password',
+  says: { missing: 'missingPassword' },
   icon: 'key-round',
   key: 'password',
   tag: 'input',

@@ -4,12 +4,12 @@ export const phone: FieldKind = {
   tidy: (value) => value.trim().replace(/\s+/g, ' '),
   // Digits with what people put between them (ITU-T E.123); at least five, at most fifteen (E.164).
   accepts: (value) => /^\+?[\d\s()/.-]+$/.test(value) && /^\d{5,15}$/.test(value.replace(/\D/g, '')),
-  messages: { malformed: 'Please check the number: digits, spaces and + only' },
 };
 
 export const phoneSpec: FieldSpec = {
   kind: 'phone',
   label: 'Phone',
+  says: { malformed: 'malformedPhone' },
   icon: 'phone',
   key: 'phone',
   tag: 'input',

@@ -3,7 +3,6 @@ import type { FieldKind, FieldSpec } from '../field.js';
 export const text: FieldKind = {
   tidy: (value) => value.trim(),
   accepts: () => true,
-  messages: {},
 };
 
 export const textSpec: FieldSpec = {

@@ -1,5 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsArray, IsObject, IsOptional, IsString, Length, MaxLength } from 'class-validator';
+import { languages, type Language } from '@sirene/core/messages';
+import { IsArray, IsIn, IsObject, IsOptional, IsString, Length, MaxLength } from 'class-validator';
 
 export class SaveBrandDto {
   @ApiProperty({ description: 'Tokens in the W3C Design Tokens format' })
@@ -18,6 +19,11 @@ export class SaveBrandDto {
   @IsOptional()
   @IsObject()
   logo?: Record<string, unknown>;
+
+  @ApiPropertyOptional({ enum: languages, description: 'What the site’s widgets are written in' })
+  @IsOptional()
+  @IsIn(languages)
+  language?: Language;
 
   @ApiPropertyOptional({ description: 'For tokens that are in use and go: the token that takes their place' })
   @IsOptional()

@@ -13,6 +13,9 @@ import { MotionControls } from './MotionControls.tsx';
 import { ClosingControls, PlacementControls } from './PlacementControls.tsx';
 import { PropertySections } from './property/PropertyRows.tsx';
 import { RegionControls } from './RegionControls.tsx';
+import { defaultLanguage, type Language } from '@sirene/core/messages';
+import { Choice } from '../../shared/Choice.tsx';
+import { languageNames } from '../../shared/language-names.ts';
 import { Row } from '../../shared/Row.tsx';
 import { Section } from '../../shared/Section.tsx';
 import { ConditionBar } from './style/ConditionBar.tsx';
@@ -131,6 +134,7 @@ function WidgetInspector() {
       <Title>Widget</Title>
       <Section title="Name">
         <NameRow />
+        <LanguageRow />
       </Section>
       <Section title="Size and position">
         <PlacementControls />
@@ -184,6 +188,24 @@ function NameRow() {
           maxLength={120}
           value={name}
           onChange={(event) => rename(event.target.value)}
+        />
+      )}
+    </Row>
+  );
+}
+
+function LanguageRow() {
+  const { session, brand } = useEditor();
+  const language = useValueAt(['language']) as Language | undefined;
+  const site = brand.language ?? defaultLanguage;
+  return (
+    <Row label="Language">
+      {(id) => (
+        <Choice
+          id={id}
+          value={language ?? ''}
+          options={{ '': `Site: ${languageNames[site]}`, ...languageNames }}
+          onChange={(next) => session.apply({ type: 'set', path: ['language'], value: next || undefined })}
         />
       )}
     </Row>

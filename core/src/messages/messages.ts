@@ -1,0 +1,35 @@
+/** The words that visitors read where the designer has written none. `{name}` and `{count}` are put in. */
+export interface Messages {
+  /** A field that is required and empty, one that is not what it should be, one that is too long. */
+  missing: string;
+  malformed: string;
+  tooLong: string;
+  missingName: string;
+  missingEmail: string;
+  malformedEmail: string;
+  malformedPhone: string;
+  malformedNumber: string;
+  missingPassword: string;
+  missingChoice: string;
+  missingChoices: string;
+  missingConsent: string;
+  missingAmount: string;
+  /** Behind the label of a field that may stay empty. */
+  optional: string;
+  /** What a drop-down shows before something is chosen. */
+  choose: string;
+  sending: string;
+  failed: string;
+  close: string;
+  /** The buttons of a basket's line, and how many of it there are. */
+  removeItem: string;
+  oneLess: string;
+  oneMore: string;
+  pieces: string;
+  days: string;
+  hours: string;
+  minutes: string;
+  seconds: string;
+}
+
+export type MessageKey = keyof Messages;
