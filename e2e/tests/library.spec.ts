@@ -45,10 +45,10 @@ test('a starter is found by purpose, kind, place and words, and begun with', asy
 
 test('a widget is kept as a starter, and taken off again', async ({ page }) => {
   await menuOf(page, 'Sky letter', 'Save as starter');
-  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Say in one sentence what it is for')).toBeVisible();
   await page.getByLabel('Description').fill('Asks readers of the journal for their address.');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByRole('link', { name: 'Starters' }).click();
   await page.getByLabel('Search starters').fill('readers of the journal');
   await page.getByRole('button', { name: 'Sky letter' }).click();
@@ -163,7 +163,7 @@ test('an element is kept on the shelf and put in elsewhere; copied, its style al
   await inspector(page).getByLabel('Font size', { exact: true }).fill('31');
   await inspector(page).getByRole('button', { name: 'Save to shelf' }).click();
   await page.getByLabel('Shelf name').fill('A large heading');
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByLabel('Shelf name')).toHaveCount(0);
   await row(page, 'Kept for later').click();
   await page.keyboard.press('Control+c');
@@ -191,7 +191,7 @@ test('an element is kept on the shelf and put in elsewhere; copied, its style al
   await expect(stage(page).getByText('Write a sentence')).toHaveCSS('font-size', '31px');
 
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await page.getByRole('button', { name: 'Take A large heading off the shelf' }).click();
+  await page.getByRole('button', { name: 'Remove A large heading from the shelf' }).click();
   await expect(page.getByRole('menuitem', { name: 'A large heading' })).toHaveCount(0);
 });
 

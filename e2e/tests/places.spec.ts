@@ -58,7 +58,7 @@ test('the hour on the stage is set without touching the countdown', async ({ pag
   await page.getByRole('button', { name: '10 s before' }).click();
   await expect(figures.nth(2)).toHaveText('00');
   await expect(stage(page).getByText('They are falling.')).toBeVisible({ timeout: 15_000 });
-  await page.getByRole('button', { name: 'Now' }).click();
+  await page.getByRole('button', { name: 'Now', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
 });
 

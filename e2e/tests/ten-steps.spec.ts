@@ -145,7 +145,9 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
   });
 
   await test.step('a rehearsed visit shows when it comes, and why', async () => {
-    await page.getByLabel('Page').selectOption({ label: '/shop/red-lamp/ · Red reading lamp' });
+    await page
+      .getByLabel('Page', { exact: true })
+      .selectOption({ label: '/shop/red-lamp/ · Red reading lamp' });
     await expect(stage(page).getByRole('heading', { name: 'Red reading lamp' })).toBeVisible();
     await page.getByRole('button', { name: 'Rehearse a visit' }).click();
     await page.getByRole('button', { name: 'Wait 10 s' }).click();

@@ -1,13 +1,18 @@
 import { valueAt } from '../maps/index.js';
-import { definitionOf } from '../elements/index.js';
+import { definitionOf, type Element } from '../elements/index.js';
 import { surfaceRole, surfaceSheet } from '../render/index.js';
 import {
   brandTokens,
+  colourDistance,
   contrast,
+  hexOf,
+  isOpaque,
+  mergeSheets,
   nearestReadable,
   neededContrast,
   over,
   resolveValue,
+  roleStyle,
   type Brand,
   type ConditionParts,
   type Role,
@@ -26,6 +31,8 @@ export interface ContrastReading {
   needed: number;
   /** The nearest colour that can be read there; the colour itself where it can be read. */
   repair: string;
+  /** The brand's own colours that can be read there, nearest first, as aliases with their colour. */
+  brandRepairs: readonly { alias: string; colour: string }[];
 }
 
 /** The sheets that speak for an element, or, with no element, for the widget's own box. */
@@ -37,10 +44,17 @@ export function sourcesOf(document: WidgetDocument, brand: Brand, id: string | n
   return {
     role,
     ...(!element && { brand: surfaceSheet(document.placement) }),
+    ...(element && variantsOf(element, role)),
     ...(looks.length > 0 && { looks }),
     ...(widget && { widget }),
     ...(element?.style && { element: element.style }),
   };
+}
+
+function variantsOf(element: Element, role: Role): Pick<StyleSources, 'brand'> {
+  const variants = definitionOf(element).variants?.(element) ?? [];
+  if (variants.length === 0) return {};
+  return { brand: variants.reduce((under, { sheet }) => mergeSheets(under, sheet), roleStyle(role)) };
 }
 
 function looksOf({ elements, look }: WidgetDocument, brand: Brand, id: string | null, role: Role) {
@@ -103,8 +117,24 @@ export function contrastOf(
   );
   const [worst] = grounds
     .map((ground) => ({ ground, colour: over(text, ground), ratio: contrast(over(text, ground), ground) }))
-    .sort((one, other) => one.ratio - other.ratio) as [Omit<ContrastReading, 'needed' | 'repair'>];
-  return { ...worst, needed, repair: readableOn(grounds, worst.colour, worst.ground, needed) };
+    .sort((one, other) => one.ratio - other.ratio) as [Pick<ContrastReading, 'ground' | 'colour' | 'ratio'>];
+  const isPoor = worst.ratio < needed;
+  return {
+    ...worst,
+    needed,
+    repair: readableOn(grounds, worst.colour, worst.ground, needed),
+    brandRepairs: isPoor ? brandColoursOn(brand, grounds, worst.colour, needed) : [],
+  };
+}
+
+/** The brand's colours that can be read on all of the grounds, those that differ least from a colour first (Oklab). */
+function brandColoursOn(brand: Brand, grounds: readonly string[], colour: string, needed: number) {
+  return [...brandTokens(brand).values()]
+    .filter(({ type, css }) => type === 'color' && isOpaque(css))
+    .filter(({ css }) => grounds.every((ground) => contrast(over(css, ground), ground) >= needed))
+    .map(({ path, css }) => ({ alias: `{${path}}`, colour: hexOf(css), far: colourDistance(css, colour) }))
+    .sort((one, other) => one.far - other.far)
+    .map(({ alias, colour: hex }) => ({ alias, colour: hex }));
 }
 
 // The nearest colour for the worst ground need not do for the others; then what is readable on most is offered.

@@ -2,7 +2,8 @@ import { Type } from '@sinclair/typebox';
 import { iconHtml } from '../icons/index.js';
 import { h } from '../render/html.js';
 import { safeAddress } from '../sanitise/index.js';
-import { define, elementFields, oneOf, strict } from './definition.js';
+import { buttonSizes, buttonTypes, buttonVariants } from '../style/index.js';
+import { define, elementFields, newTab, oneOf, strict } from './definition.js';
 
 const sceneNames = ['opening', 'thanks', 'error', 'empty', 'expired', 'offline', 'teaser'] as const;
 
@@ -12,10 +13,20 @@ const schema = elementFields('button', {
     Type.Object({ type: Type.Literal('submit') }, strict),
     Type.Object({ type: Type.Literal('close') }, strict),
     Type.Object({ type: Type.Literal('scene'), scene: oneOf(sceneNames) }, strict),
-    Type.Object({ type: Type.Literal('link'), address: Type.String({ maxLength: 2048 }) }, strict),
+    Type.Object(
+      {
+        type: Type.Literal('link'),
+        address: Type.String({ maxLength: 2048 }),
+        newTab: Type.Optional(Type.Boolean()),
+      },
+      strict,
+    ),
   ]),
   /** As wide as what holds it, rather than as its text. */
   wide: Type.Boolean(),
+  /** How it is drawn; filled where nothing is said. */
+  variant: Type.Optional(oneOf(buttonTypes)),
+  size: Type.Optional(oneOf(buttonSizes)),
   /** A second, smaller line. */
   note: Type.Optional(Type.String({ maxLength: 120 })),
   icon: Type.Optional(Type.String({ maxLength: 40 })),
@@ -30,6 +41,7 @@ export const button = define({
   role: () => 'button',
   parts: ['box', 'note', 'icon'],
   used: ({ note, icon }) => ['box', ...(note ? ['note'] : []), ...(icon ? ['icon'] : [])],
+  variants: ({ variant, size }) => buttonVariants({ type: variant, size }),
   texts: ({ note }) => ['box', ...(note ? ['note'] : [])],
   container: false,
   create: () => ({ type: 'button', label: 'Send', action: { type: 'submit' as const }, wide: true }),
@@ -43,6 +55,13 @@ export const button = define({
       always: true,
     },
     { path: ['action'], label: 'On click', control: 'action' },
+    {
+      path: ['variant'],
+      label: 'Type',
+      control: 'choice',
+      options: { filled: 'Filled', outlined: 'Outlined', underlined: 'Underlined', text: 'Text' },
+    },
+    { path: ['size'], label: 'Size', control: 'choice', options: { S: 'S', M: 'M', L: 'L' } },
     { path: ['wide'], label: 'Full width', control: 'toggle' },
     { path: ['icon'], label: 'Icon', control: 'icon' },
     {
@@ -64,7 +83,16 @@ export const button = define({
       iconAt === 'after' && mark,
     ];
     if (action.type === 'link')
-      return h('a', { ...attributes, href: safeAddress(action.address), 'data-act': 'link' }, ...inner);
+      return h(
+        'a',
+        {
+          ...attributes,
+          href: safeAddress(action.address),
+          'data-act': 'link',
+          ...(action.newTab && newTab),
+        },
+        ...inner,
+      );
     const type = action.type === 'submit' ? 'submit' : 'button';
     const scene = action.type === 'scene' ? action.scene : null;
     return h('button', { ...attributes, type, 'data-act': action.type, 'data-to': scene }, ...inner);

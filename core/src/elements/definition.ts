@@ -34,6 +34,8 @@ export interface ElementDefinition<S extends TObject = TObject> {
   schema: S;
   role(element: Static<S>): Role;
   parts: readonly string[];
+  /** Sheets that its data chooses, above the brand's own for its role; each with the name of its class. */
+  variants?(element: Static<S>): readonly { name: string; sheet: StyleSheet }[];
   /** The parts that an element has, where that depends on its data; all where nothing is said. */
   used?(element: Static<S>): readonly string[];
   /** Parts whose text has to be readable; the box where nothing is said and it holds no others. */
@@ -70,6 +72,9 @@ export const strict = { additionalProperties: false };
 
 export const oneOf = <const T extends string>(values: readonly T[]) =>
   Type.Union(values.map((value) => Type.Literal(value)));
+
+/** What a link says that opens in a tab of its own, out of reach of the page it opens (HTML, `noopener`). */
+export const newTab = { target: '_blank', rel: 'noopener' } as const;
 
 /** A line of words, and an address. */
 export const line = (maxLength = 200) => Type.String({ maxLength });

@@ -14,7 +14,7 @@ test.each(Object.keys(elementDefinitions) as ElementType[])('a new %s has nothin
   expect(said(type, { style: { box: { base: { width: 'wide' } } } })).toMatch(
     /^style\.box\.base\.width must be/,
   );
-  expect(said(type, { style: { box: { 'large hover': {} } } })).toMatch(/large hover/);
+  expect(said(type, { style: { box: { 'huge hover': {} } } })).toMatch(/huge hover/);
   expect(said(type, { motion: { entrance: { kind: 'teleport' } } })).toMatch(/^motion/);
   expect(said(type, { class: 'a b' })).toMatch(/^class/);
   expect(said(type, { after: -1 })).toMatch(/^after/);

@@ -42,7 +42,7 @@ export const text = define({
     h(level === 0 ? 'p' : `h${level}`, { ...box, dir: 'auto' }, renderRuns(content)),
   css: '&{margin:0;overflow-wrap:anywhere}',
   cssFor: ({ content }) => [
-    ...(content.some(({ link }) => link) ? ['& a{color:inherit}'] : []),
+    ...(content.some(({ link }) => link) ? ['& a{color:var(--link,inherit)}'] : []),
     ...(content.some(({ highlight }) => highlight) ? ['& mark{background:#ffe08a;color:inherit}'] : []),
   ],
   offers: [

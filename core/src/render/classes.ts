@@ -10,6 +10,8 @@ export const typeClass = (type: string): string => `t-${type}`;
 export const roleClass = (role: Role, part: string): string => `r-${role}${suffix(part)}`;
 export const lookClass = (look: string, part: string): string =>
   `l-${look.replace(/[^a-z0-9]+/gi, '-')}${suffix(part)}`;
+/** What an element's data chooses of its role, such as an outlined button. */
+export const variantClass = (name: string, part: string): string => `v-${name}${suffix(part)}`;
 /** A designer's own class, kept apart from all others. */
 export const ownClass = (name: string): string => `o-${name}`;
 

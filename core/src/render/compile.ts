@@ -17,7 +17,7 @@ import {
   type Role,
   type StyleSheet,
 } from '../style/index.js';
-import { elementClass, lookClass, ownClass, roleClass, typeClass } from './classes.js';
+import { elementClass, lookClass, ownClass, roleClass, typeClass, variantClass } from './classes.js';
 import type { CompiledWidget } from './compiled.js';
 import { Html, join } from './html.js';
 import { joinRules, layersCss, withoutOverridden, type StyleLayer } from './rules.js';
@@ -105,12 +105,15 @@ function elementHtml(document: WidgetDocument, id: string, around: Around): Html
   const look = (part: string) => (element.look ? ` ${lookClass(element.look, part)}` : '');
   const classes = (part: string) => `${roleClass(role, part)}${look(part)}${own(part)}`;
   const named = element.class ? ` ${ownClass(element.class)}` : '';
+  const varied = (definition.variants?.(element) ?? [])
+    .map(({ name }) => ` ${variantClass(name, 'box')}`)
+    .join('');
   const moving = element.motion || element.after ? ` ${movingClass(id)}` : '';
   return definition.render(element, {
     id,
     box: {
       'data-e': id,
-      class: `${typeClass(element.type)} ${classes('box')}${moving}${named}`,
+      class: `${typeClass(element.type)} ${classes('box')}${varied}${moving}${named}`,
       ...(element.motion?.entrance?.inView && { 'data-unseen': true }),
     },
     part: classes,
@@ -126,6 +129,7 @@ function documentCss(document: WidgetDocument, brand: Brand, shown: readonly str
   const elements = shown.map((id): [string, Element] => [id, valueAt(document.elements, id) as Element]);
   const styles = layersCss([
     ...roleLayers(document, elements),
+    ...variantLayers(elements),
     ...lookLayers(document, brand, elements),
     ...widgetLayers(document, elements),
     ...elementLayers(elements),
@@ -194,6 +198,15 @@ function roleLayers(document: WidgetDocument, elements: readonly [string, Elemen
   return [...rolesIn(document, elements)].map((role) => ({
     selector: roleSelector(role),
     sheet: spreadPadding(role, withoutOverridden(usedParts(document, role, elements), document.style[role])),
+  }));
+}
+
+function variantLayers(elements: readonly [string, Element][]): StyleLayer[] {
+  const variants = elements.flatMap(([, element]) => definitionOf(element).variants?.(element) ?? []);
+  const sheets = new Map(variants.map(({ name, sheet }) => [name, sheet]));
+  return [...sheets].map(([name, sheet]) => ({
+    selector: (part: string) => `.${variantClass(name, part)}`,
+    sheet,
   }));
 }
 

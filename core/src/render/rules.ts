@@ -3,6 +3,7 @@ import {
   conditionParts,
   conditions,
   screenWidths,
+  type Screen,
   styleProperties,
   valueCss,
   type State,
@@ -45,9 +46,14 @@ export function layersCss(layers: readonly StyleLayer[]): string {
         rules += `${state ? stateSelectors[state](plain, part) : plain}{${body}}`;
       }
     }
-    if (rules) css += screen ? `@media (max-width:${screenWidths[screen]}px){${rules}}` : rules;
+    if (rules) css += screen ? `@media ${windowsOf(screen)}{${rules}}` : rules;
   }
   return css;
+}
+
+function windowsOf(screen: Screen): string {
+  const { most, least } = screenWidths[screen];
+  return most === undefined ? `(min-width:${least}px)` : `(max-width:${most}px)`;
 }
 
 function declarations(values: Values | undefined): string {

@@ -1,4 +1,13 @@
-import { clampChroma, converter, formatHex, formatHex8, parse, type Oklch, type Rgb } from 'culori';
+import {
+  clampChroma,
+  converter,
+  differenceEuclidean,
+  formatHex,
+  formatHex8,
+  parse,
+  type Oklch,
+  type Rgb,
+} from 'culori';
 
 const toRgb = converter('rgb');
 const toOklch = converter('oklch');
@@ -31,6 +40,14 @@ export function hexOf(colour: string): string {
   if (!read) return colour;
   return (read.alpha ?? 1) < 1 ? formatHex8(read) : formatHex(read);
 }
+
+const oklabDistance = differenceEuclidean('oklab');
+
+/** How far two colours lie apart as the eye sees them: 0 for the same, 1 for black and white (Oklab). */
+export const colourDistance = (one: string, other: string): number => oklabDistance(one, other);
+
+/** Whether nothing shows through a colour. */
+export const isOpaque = (colour: string): boolean => (rgb(colour)?.alpha ?? 1) >= 1;
 
 /** Relative luminance, 0 (black) to 1 (white), as WCAG 2.2 defines it. */
 export function luminance(colour: string): number {

@@ -1,4 +1,5 @@
 export * from './brand.js';
+export * from './button-types.js';
 export * from './contrast.js';
 export { edges } from './edges.js';
 export * from './fonts.js';

@@ -110,6 +110,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
     property('imagePosition', 'Picture’s focus', 'position', 'background-position'),
     property('imageOpacity', 'Image opacity', 'number', 'background-image', upTo(1, { step: 0.05 })),
     property('color', 'Text colour', 'colour', 'color', { tokens: 'color', inherited }),
+    property('linkColor', 'Link colour', 'colour', '--link', { tokens: 'color', inherited }),
     property('borderColor', 'Border colour', 'colour', 'border-color', { tokens: 'color' }),
     property('borderWidth', 'Border width', 'sides', 'border-width', upTo(40, { units: absolute })),
     property(
@@ -123,6 +124,8 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
     property('padding', 'Padding', 'sides', 'padding', upTo(400, { tokens: 'space' })),
     property('margin', 'Margin', 'sides', 'margin', { min: -400, max: 400 }),
     property('gap', 'Gap', 'length', 'gap', upTo(400, { tokens: 'space' })),
+    property('rowGap', 'Row gap', 'length', 'row-gap', upTo(400, { tokens: 'space' })),
+    property('columnGap', 'Column gap', 'length', 'column-gap', upTo(400, { tokens: 'space' })),
     property('width', 'Width', 'size', 'width', upTo(2000)),
     property('minWidth', 'Min width', 'size', 'min-width', upTo(2000)),
     property('maxWidth', 'Max width', 'size', 'max-width', upTo(2000)),

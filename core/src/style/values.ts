@@ -12,23 +12,28 @@ export type Values = Record<string, Value>;
 export const states = ['hover', 'focus', 'pressed', 'selected', 'disabled', 'error'] as const;
 export type State = (typeof states)[number];
 
-export const screens = ['small', 'medium'] as const;
+export const screens = ['small', 'medium', 'large'] as const;
 export type Screen = (typeof screens)[number];
 
-/** The widest window, in px, that still counts as the screen. */
-export const screenWidths: Record<Screen, number> = { small: 600, medium: 1024 };
+/** The windows that count as a screen, px: up to so wide, or from so wide on. */
+export const screenWidths: Record<Screen, { most?: number; least?: number }> = {
+  small: { most: 600 },
+  medium: { most: 1024 },
+  large: { least: 1025 },
+};
 
 /**
  * When values hold: `base`, a screen (`small`), a state (`hover`), or both (`small hover`).
- * From weakest to strongest: base, medium, small, then each state alone and on medium and small.
+ * From weakest to strongest: base, large, medium, small, then each state alone and on the screens.
  */
 export type Condition = string;
 
 export const conditions: readonly Condition[] = [
   'base',
+  'large',
   'medium',
   'small',
-  ...states.flatMap((state) => [state, `medium ${state}`, `small ${state}`]),
+  ...states.flatMap((state) => [state, `large ${state}`, `medium ${state}`, `small ${state}`]),
 ];
 
 export interface ConditionParts {
@@ -74,3 +79,15 @@ export const setIn = (
   condition: Condition,
   property: string,
 ): Value | undefined => valueAt(valueAt(valueAt(sheet, part), condition), property);
+
+/** Sheets laid over others: what both set comes from those above. */
+export function mergeSheets(under: StyleSheet, over: StyleSheet): StyleSheet {
+  const merged: StyleSheet = { ...under };
+  for (const [part, byCondition] of Object.entries(over)) {
+    const below = { ...valueAt(merged, part) };
+    for (const [condition, values] of Object.entries(byCondition))
+      below[condition] = { ...valueAt(below, condition), ...values };
+    merged[part] = below;
+  }
+  return merged;
+}

@@ -98,7 +98,7 @@ test('a member does not decide who else is one, and may leave', async () => {
   expect((await server.send('DELETE', `/api/sites/${site}/members/${first}`, undefined, as)).status).toBe(
     403,
   );
-  expect((await server.post(`/api/sites/${site}/archive`, {}, as)).status).toBe(403);
+  expect((await server.send('PATCH', `/api/sites/${site}`, { archived: true }, as)).status).toBe(403);
   expect((await server.send('DELETE', `/api/sites/${site}/members/${self}`, undefined, as)).status).toBe(204);
   expect((await server.get(`/api/sites/${site}`, as)).status).toBe(404);
 });
@@ -129,9 +129,11 @@ test('an archived site shows visitors nothing, and all of it again once it is re
   const manifest = async () =>
     (await server.get(`/m/${key}.json`, { origin: 'https://larkmoor.example' })).body.widgets;
   expect(await manifest()).toHaveLength(1);
-  const archived = await server.post(`/api/sites/${site}/archive`, {}, { cookie: owner });
+  const archive = (archived: boolean) =>
+    server.send('PATCH', `/api/sites/${site}`, { archived }, { cookie: owner });
+  const archived = await archive(true);
   expect(archived.body.archivedAt).toBe(server.clock.time);
   expect(await manifest()).toEqual([]);
-  await server.post(`/api/sites/${site}/restore`, {}, { cookie: owner });
+  await archive(false);
   expect(await manifest()).toHaveLength(1);
 });

@@ -1,4 +1,4 @@
-import { Body, Controller, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
@@ -28,20 +28,10 @@ export class SitesController {
 
   @Patch(':site')
   async change(@CurrentUser() user: UserEntity, @Param('site') id: string, @Body() change: ChangeSiteDto) {
-    return view(await this.sites.change(await this.sites.mine(user, id), change));
-  }
-
-  /** Puts a site aside: its widgets are shown to nobody until it is restored. */
-  @Post(':site/archive')
-  @HttpCode(200)
-  async archive(@CurrentUser() user: UserEntity, @Param('site') id: string) {
-    return view(await this.sites.archive(await this.sites.owned(user, id), true));
-  }
-
-  @Post(':site/restore')
-  @HttpCode(200)
-  async restore(@CurrentUser() user: UserEntity, @Param('site') id: string) {
-    return view(await this.sites.archive(await this.sites.owned(user, id), false));
+    // What hides a site from everybody is for its owners.
+    const site =
+      change.archived === undefined ? await this.sites.mine(user, id) : await this.sites.owned(user, id);
+    return view(await this.sites.change(site, change));
   }
 }
 

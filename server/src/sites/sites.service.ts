@@ -76,14 +76,6 @@ export class SitesService {
     return site;
   }
 
-  /** Puts a site aside, or takes it up again. */
-  async archive(site: SiteEntity, archived: boolean): Promise<SiteEntity> {
-    const archivedAt = archived ? this.clock.now() : null;
-    await this.transactions.write((manager) => manager.update(SiteEntity, { id: site.id }, { archivedAt }));
-    this.forget(site);
-    return { ...site, archivedAt };
-  }
-
   byId(id: string): Promise<SiteEntity | null> {
     return this.dataSource.getRepository(SiteEntity).findOneBy({ id });
   }
@@ -109,9 +101,14 @@ export class SitesService {
 
   async change(site: SiteEntity, change: ChangeSiteDto): Promise<SiteEntity> {
     if (Object.values(change).every((value) => value === undefined))
-      throw new BadRequestException('Say what is to change: the name, or the origins.');
-    const changed = { ...site, ...change };
-    await this.transactions.write((manager) => manager.update(SiteEntity, { id: site.id }, change));
+      throw new BadRequestException(
+        'Say what is to change: the name, the origins, or whether it is archived.',
+      );
+    const { archived, ...rest } = change;
+    const archivedAt = archived ? this.clock.now() : null;
+    const written = { ...rest, ...(archived !== undefined && { archivedAt }) };
+    const changed = { ...site, ...written };
+    await this.transactions.write((manager) => manager.update(SiteEntity, { id: site.id }, written));
     this.forget(site);
     return changed;
   }

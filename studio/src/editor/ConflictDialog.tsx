@@ -72,7 +72,7 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
                 variant="outline"
                 colorPalette="plain"
                 onClick={() => void takeSaved()}
-                aria-label={`Load the saved version of ${widget.slug}`}
+                aria-label={`Load saved version of ${widget.slug}`}
               >
                 Load saved version
               </Button>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { defaultLanguage } from '@sirene/core/messages';
 import useSWR, { mutate } from 'swr';
 import { useSite } from '../app/session.ts';
-import { ApiError, get, patch, post, put, type Brand, type Site } from '../shared/api.ts';
+import { ApiError, get, patch, put, type Brand, type Site } from '../shared/api.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { languageNames } from '../shared/language-names.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
@@ -108,7 +108,7 @@ function Archive({ site }: { site: Site }) {
   const turn = async () => {
     setError(null);
     try {
-      await post(`/api/sites/${site.id}/${isArchived ? 'restore' : 'archive'}`);
+      await patch(`/api/sites/${site.id}`, { archived: !isArchived });
       await mutate('/api/sites');
     } catch (failure) {
       setError(failure);

@@ -17,16 +17,18 @@ export const buttonsRule: Rule = (subject) =>
       .map((id) => ({
         element: id,
         text: `${label(subject, id)}: a second primary button beside ${label(subject, main as string)}`,
-        repair: { label: 'Make it secondary', operation: quieter(id) },
+        repair: { label: 'Make it secondary', operation: quieter(subject, id) },
       }));
   });
 
-function isLoud({ document, brand }: Subject, id: string): boolean {
+function isLoud(subject: Subject, id: string): boolean {
+  const { document, brand } = subject;
   if (valueAt(document.elements, id)?.type !== 'button') return false;
-  const tokens = brandTokens(brand);
-  const ground = resolveValue(sourcesOf(document, brand, id), 'box', 'background', rest, tokens);
-  return ground?.css === tokens.get('color.accent')?.css;
+  return groundOf(subject, id)?.css === brandTokens(brand).get('color.accent')?.css;
 }
+
+const groundOf = ({ document, brand }: Subject, id: string) =>
+  resolveValue(sourcesOf(document, brand, id), 'box', 'background', rest, brandTokens(brand));
 
 const sends = ({ document }: Subject, id: string): boolean => {
   const element = valueAt(document.elements, id);
@@ -45,7 +47,9 @@ const quiet: Record<string, Value> = {
   borderWidth: 1,
 };
 
-function quieter(id: string): Operation {
+function quieter(subject: Subject, id: string): Operation {
+  // A button that is loud by the brand alone is told another type; one with values of its own is given others.
+  if (groundOf(subject, id)?.origin.level === 'brand') return setting(id, ['variant'], 'outlined');
   const set = (condition: string, name: string, value: Value) =>
     setting(id, ['style', 'box', condition, name], value);
   return {

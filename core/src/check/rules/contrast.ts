@@ -1,4 +1,5 @@
 import { definitionOf } from '../../elements/index.js';
+import { aliasPath } from '../../style/index.js';
 import { contrastOf } from '../contrast.js';
 import { seen, setting, titleOf, type Rule } from '../finding.js';
 
@@ -11,14 +12,17 @@ export const contrastRule: Rule = (subject) =>
       const rest = { screen: null, state: null };
       const reading = contrastOf(subject.document, subject.brand, id, part, rest, subject.pictures);
       if (reading.ratio >= reading.needed) return [];
+      // The brand's own colours first: what is computed belongs to nothing.
+      const [own] = reading.brandRepairs;
+      const value = own?.alias ?? reading.repair;
       const where = part === 'box' ? '' : ` (${part})`;
       return [
         {
           element: id,
           text: `${titleOf(element)}${where}: contrast is ${reading.ratio.toFixed(1)}, and ${reading.needed} is needed`,
           repair: {
-            label: `Use ${reading.repair}`,
-            operation: setting(id, ['style', part, 'base', 'color'], reading.repair),
+            label: `Use ${aliasPath(value)?.split('.').at(-1) ?? value}`,
+            operation: setting(id, ['style', part, 'base', 'color'], value),
           },
         },
       ];

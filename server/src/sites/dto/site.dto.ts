@@ -1,5 +1,14 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { ArrayMaxSize, IsArray, IsOptional, IsString, Length, Matches, MaxLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsOptional,
+  IsString,
+  Length,
+  Matches,
+  MaxLength,
+} from 'class-validator';
 
 const origin = /^https?:\/\/[a-z0-9.-]+(:\d{1,5})?$/;
 const originMessage = 'must be origins such as https://www.place.example, without a path or a closing slash';
@@ -32,4 +41,10 @@ export class ChangeSiteDto {
   @MaxLength(260, { each: true })
   @Matches(origin, { each: true, message: originMessage })
   origins?: string[];
+
+  /** Put aside: its widgets are shown to nobody until it is restored. For owners. */
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsBoolean()
+  archived?: boolean;
 }

@@ -46,39 +46,34 @@ export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
   return (
     <Flex direction="column" minW="0" minH="0" bg="wash">
       <StageBar zoom={zoom} fitted={fitted} onZoom={choose} />
-      <Box
-        ref={area}
-        flex="1"
-        minH="0"
-        position="relative"
-        overflow={zoom === 'fit' ? 'hidden' : 'auto'}
-        m="1"
-      >
-        <Box
-          position="absolute"
-          top="0"
-          left={`${Math.max(0, (room.width - width * scale) / 2)}px`}
-          w={`${width}px`}
-          h={`${height}px`}
-          bg="white"
-          outline="1px solid {colors.line}"
-          transformOrigin="0 0"
-          style={{ transform: `scale(${scale})` }}
-        >
-          <iframe
-            key={page?.id ?? 'empty'}
-            // While one edits, the page's own links and fields are no stops of the keyboard: they do nothing here.
-            tabIndex={rehearsal ? 0 : -1}
-            ref={frame}
-            title="The site’s page"
-            // Forms only so that a rehearsed one can be sent; the page's policy lets none of its own go anywhere.
-            sandbox="allow-same-origin allow-forms"
-            {...(page ? { src: `/stage/pages/${page.id}` } : { srcDoc: emptyPage })}
-            onLoad={loaded}
-            style={{ width: '100%', height: '100%', border: 0, display: 'block' }}
-          />
-          {!rehearsal && <Overlay scale={scale} />}
-          <FreeWidth width={width} scale={scale} onChange={setWidth} />
+      <Box data-canvas flex="1" minH="0" p="1" display="grid">
+        <Box ref={area} minH="0" position="relative" overflow={zoom === 'fit' ? 'hidden' : 'auto'}>
+          <Box
+            position="absolute"
+            top="0"
+            left={`${Math.max(0, (room.width - width * scale) / 2)}px`}
+            w={`${width}px`}
+            h={`${height}px`}
+            bg="white"
+            outline="1px solid {colors.line}"
+            transformOrigin="0 0"
+            style={{ transform: `scale(${scale})` }}
+          >
+            <iframe
+              key={page?.id ?? 'empty'}
+              // While one edits, the page's own links and fields are no stops of the keyboard: they do nothing here.
+              tabIndex={rehearsal ? 0 : -1}
+              ref={frame}
+              title="The site’s page"
+              // Forms only so that a rehearsed one can be sent; the page's policy lets none of its own go anywhere.
+              sandbox="allow-same-origin allow-forms"
+              {...(page ? { src: `/stage/pages/${page.id}` } : { srcDoc: emptyPage })}
+              onLoad={loaded}
+              style={{ width: '100%', height: '100%', border: 0, display: 'block' }}
+            />
+            {!rehearsal && <Overlay scale={scale} />}
+            <FreeWidth width={width} scale={scale} onChange={setWidth} />
+          </Box>
         </Box>
       </Box>
     </Flex>

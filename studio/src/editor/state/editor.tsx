@@ -13,7 +13,11 @@ export const widths = { desktop: 1280, tablet: 820, phone: 390 } as const;
 export type Width = keyof typeof widths;
 
 /** The screen that values are set for, and the width of the stage that shows it. */
-export const screenWidthNames: Record<Screen, Width> = { small: 'phone', medium: 'tablet' };
+export const screenWidthNames: Record<Screen, Width> = {
+  small: 'phone',
+  medium: 'tablet',
+  large: 'desktop',
+};
 
 /** Where a value that is set goes: to the selected element, or to all of its role in this widget. */
 export type Target = 'element' | 'widget';

@@ -9,10 +9,14 @@ export const stateNames: Record<State, string> = {
   error: 'Invalid',
 };
 
-export const screenNames: Record<Screen, string> = { medium: 'Tablet', small: 'Phone' };
+export const screenNames: Record<Screen, string> = {
+  large: 'Desktop only',
+  medium: 'Tablet',
+  small: 'Phone',
+};
 
 /** Such as "hover on phone". */
 export function conditionName({ screen, state }: ConditionParts): string {
-  const words = [state && stateNames[state], screen && `on ${screenNames[screen]}`];
+  const words = [state && stateNames[state], screen && `on ${screenNames[screen].replace(' only', '')}`];
   return words.filter(Boolean).join(' ').toLowerCase() || 'rest';
 }

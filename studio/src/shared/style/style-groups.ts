@@ -30,7 +30,16 @@ const surface: Offer = {
 
 const type: Offer = {
   properties: ['color', 'fontSize', 'fontWeight', 'align'],
-  rare: ['font', 'lineHeight', 'letterSpacing', 'letterCase', 'fontStyle', 'decoration', 'textShadow'],
+  rare: [
+    'font',
+    'lineHeight',
+    'letterSpacing',
+    'letterCase',
+    'fontStyle',
+    'decoration',
+    'textShadow',
+    'linkColor',
+  ],
 };
 
 const measures: Offer = {
@@ -40,7 +49,7 @@ const measures: Offer = {
 
 const flow: Offer = {
   properties: ['gap', 'flow', 'columns', 'across', 'along'],
-  rare: [],
+  rare: ['rowGap', 'columnGap'],
 };
 
 const choiceFlow: Offer = { properties: ['choiceFlow', 'columns', 'gap'], rare: [] };

@@ -1,4 +1,4 @@
-import { Input, Stack } from '@chakra-ui/react';
+import { Checkbox, Input, Stack } from '@chakra-ui/react';
 import type { Element } from '@sirene/core/elements';
 import { scenes, type SceneName } from '@sirene/core/widget';
 import { sceneNames } from '../../../shared/scene-names.ts';
@@ -33,13 +33,27 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
         onChange={(type) => onChange(fresh[type as Action['type']])}
       />
       {value.type === 'link' && (
-        <Input
-          size="xs"
-          aria-label="Page URL"
-          placeholder="/shop or https://…"
-          value={value.address}
-          onChange={(event) => onChange({ type: 'link', address: event.target.value })}
-        />
+        <>
+          <Input
+            size="xs"
+            aria-label="Page URL"
+            placeholder="/shop or https://…"
+            value={value.address}
+            onChange={(event) => onChange({ ...value, address: event.target.value })}
+          />
+          <Checkbox.Root
+            size="sm"
+            checked={value.newTab === true}
+            onCheckedChange={({ checked }) => {
+              const { newTab: _, ...rest } = value;
+              onChange(checked === true ? { ...rest, newTab: true } : rest);
+            }}
+          >
+            <Checkbox.HiddenInput />
+            <Checkbox.Control />
+            <Checkbox.Label fontWeight="400">Open in new tab</Checkbox.Label>
+          </Checkbox.Root>
+        </>
       )}
       {value.type === 'scene' && (
         <Choice

@@ -3,6 +3,7 @@ import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { contrastOf, sourcesOf } from '@sirene/core/check';
 import { definitionOf } from '@sirene/core/elements';
 import {
+  aliasPath,
   brandTokens,
   conditionOf,
   resolveValue,
@@ -29,17 +30,27 @@ interface Props {
 export const StyleRow = memo(function StyleRow({ element, part, name }: Props) {
   const { brand, condition, target } = useEditor();
   const property = valueAt(styleProperties, name) as StyleProperty;
-  const { role, resolved } = useReading((document) => {
+  const { role, resolved, isBordered } = useReading((document) => {
     const whole = sourcesOf(document, brand, element);
     const { element: _, ...shared } = whole;
     const sources = element !== null && target === 'element' ? whole : shared;
     return {
       role: whole.role,
       resolved: resolveValue(sources, part, name, condition, brandTokens(brand)) ?? null,
+      isBordered:
+        name !== 'borderColor' ||
+        /[1-9]/.test(resolveValue(sources, part, 'borderWidth', condition, brandTokens(brand))?.css ?? ''),
     };
   });
   const { here, set } = useStyleValue(element, part, name, role);
   const colour = useStyleValue(element, part, 'color', role);
+  const border = useStyleValue(element, part, 'borderWidth', role);
+  // A border that has a colour and no width would not be seen.
+  const setSeen = (value: Value | undefined) => {
+    set(value);
+    if (name === 'borderColor' && value !== undefined && value !== 'transparent' && !isBordered)
+      border.set(1);
+  };
   const isGround = name === 'background' && bearsText(role, part);
   return (
     <Box>
@@ -51,7 +62,7 @@ export const StyleRow = memo(function StyleRow({ element, part, name }: Props) {
         onReset={() => set(undefined)}
       >
         {(mark) => (
-          <ValueRow property={property} resolved={resolved} brand={brand} aside={mark} onChange={set} />
+          <ValueRow property={property} resolved={resolved} brand={brand} aside={mark} onChange={setSeen} />
         )}
       </OriginMark>
       {element && (name === 'color' || isGround) && (
@@ -103,7 +114,14 @@ function ContrastNote({
 }) {
   const { brand, condition, pictures } = useEditor();
   const document = useSettledDocument();
-  const { ratio, needed, repair } = contrastOf(document, brand, element, part, condition, pictures);
+  const { ratio, needed, repair, brandRepairs } = contrastOf(
+    document,
+    brand,
+    element,
+    part,
+    condition,
+    pictures,
+  );
   if (ratio >= needed) {
     return onlyPoor ? null : (
       <Text mt="1" fontSize="12px" color="slate">
@@ -116,10 +134,12 @@ function ContrastNote({
       <span>
         Contrast {ratio.toFixed(1)}, needs {needed}
       </span>
-      <Button size="2xs" variant="outline" colorPalette="plain" onClick={() => onRepair(repair)}>
-        <Box as="span" w="10px" h="10px" rounded="xs" style={{ background: repair }} />
-        Use {repair}
-      </Button>
+      {[...brandRepairs.slice(0, 2), { alias: repair, colour: repair }].map(({ alias, colour }) => (
+        <Button key={alias} size="2xs" variant="outline" colorPalette="plain" onClick={() => onRepair(alias)}>
+          <Box as="span" w="10px" h="10px" rounded="xs" style={{ background: colour }} />
+          Use {aliasPath(alias)?.split('.').at(-1) ?? colour}
+        </Button>
+      ))}
     </Flex>
   );
 }
