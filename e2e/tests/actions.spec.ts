@@ -33,7 +33,7 @@ test('from sign-in to published takes five actions from a starter', async ({ pag
   await page.goto(`${studio}/widgets`);
   await hand.press(hand.button('Sign in as the demo designer'));
   await hand.press(page.getByRole('link', { name: 'Starters' }).or(hand.button('Starters')).first());
-  await hand.press(page.getByText('Letter in the corner').first());
+  await hand.press(page.getByText('Newsletter in the corner').first());
   await hand.press(hand.button('Use starter'));
   await hand.press(hand.button('Publish'));
   await expect(page.getByText('get this version')).toBeVisible();

@@ -76,7 +76,7 @@ const builds: Build[] = [
       await fill('Text', 'Clear nights, by letter');
       await hand.add('E-mail field');
       await hand.select('Send');
-      await fill('Text', 'Write to me');
+      await fill('Text', 'Keep me posted');
     },
     async see(visitor, _, wide) {
       const dialog = visitor.getByRole('dialog', { name: 'Clear nights, by letter' });
@@ -85,7 +85,7 @@ const builds: Build[] = [
       const { width = 0, height = 0 } = visitor.viewportSize() ?? {};
       expect(Math.round(width - (rect?.x ?? 0) - (rect?.width ?? 0))).toBe(wide ? 24 : 16);
       expect(Math.round(height - (rect?.y ?? 0) - (rect?.height ?? 0))).toBe(wide ? 24 : 16);
-      await dialog.getByRole('button', { name: 'Write to me' }).click();
+      await dialog.getByRole('button', { name: 'Keep me posted' }).click();
       await expect(dialog.getByText('Please enter your e-mail address')).toBeVisible();
     },
   },

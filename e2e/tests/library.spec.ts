@@ -24,8 +24,8 @@ test('a starter is found by purpose, kind, place and words, and begun with', asy
   await page.getByLabel('Search starters').fill('nothing like it');
   await expect(page.getByText('No starters found.')).toBeVisible();
   await page.getByLabel('Search starters').fill('panel');
-  await page.getByRole('button', { name: 'Basket at the side' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Basket at the side' });
+  await page.getByRole('button', { name: 'Basket side panel' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Basket side panel' });
   await expect(dialog.getByText('Empty', { exact: true })).toBeVisible();
   await expectAccessible(page);
   await dialog.getByRole('textbox', { name: 'Name' }).fill('Winter basket');
@@ -40,7 +40,7 @@ test('a starter is found by purpose, kind, place and words, and begun with', asy
   await page.getByRole('slider', { name: 'Basket' }).fill('9');
   await expect(lines).toHaveCount(9);
   await page.getByRole('group', { name: 'Scenes' }).getByRole('button', { name: 'Empty' }).click();
-  await expect(stage(page).getByText('Nothing in it yet.')).toBeVisible();
+  await expect(stage(page).getByText('Your basket is empty.')).toBeVisible();
 });
 
 test('a widget is kept as a starter, and taken off again', async ({ page }) => {

@@ -152,7 +152,7 @@ test('by keyboard: an inline form is filled in, corrected and sent, and its than
   await visitor.keyboard.type('Is the dome open <b>tonight</b>?');
   await visitor.keyboard.press('Tab');
   await visitor.keyboard.press('Enter');
-  await expect(form.getByRole('heading', { name: 'Your question is with us' })).toBeVisible();
+  await expect(form.getByRole('heading', { name: 'We’ve got your message' })).toBeVisible();
   await visitor.close();
   await page.goto(`${studio}/people`);
   await expect(page.getByRole('region', { name: 'Submission' })).toContainText(

@@ -42,7 +42,9 @@ const placedLabelCss =
   'translate:0 var(--lft,var(--lt,0));background:var(--lfb,var(--lb,none))}';
 
 const inputCss =
-  '& .input{grid-area:input;width:100%;font:inherit;border-style:solid;min-height:44px;align-self:start}';
+  '& .input{grid-area:input;width:100%;font:inherit;border-style:solid;min-height:44px;align-self:start}' +
+  // Of the input's own colour, so that it can be read on any background.
+  '& .input::placeholder{color:inherit;opacity:.65}';
 
 const choicesCss =
   '& .choices{grid-area:input;border:0 solid}& .choice{display:flex;gap:8px;align-items:flex-start;cursor:pointer;min-height:24px}' +

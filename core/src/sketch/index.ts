@@ -197,7 +197,7 @@ export const countdown = (until: string, more: Record<string, unknown> = {}): Sk
 
 /** The legal line below a form. */
 export const notice = (
-  text = 'We use what you send for this alone, and pass it on to nobody. You can take it back at any time.',
+  text = 'We use your details for this only and never pass them on. You can withdraw your consent at any time.',
 ): Sketch => ({ ...small(text), notice: true });
 
 export const thanks = (title: string, text: string): Record<'thanks', readonly Sketch[]> => ({

@@ -17,25 +17,23 @@ export const announce: readonly Starter[] = [
   {
     id: 'evening-bar',
     purpose: 'announce',
-    says: 'Counts down to an evening, in a bar above the page.',
+    says: 'Counts down to an event, in a bar above the page.',
     sketch: (time) => ({
-      name: 'Countdown to the evening',
+      name: 'Event countdown bar',
       kind: 'countdown',
       placement: { type: 'bar', at: 'top', push: true, width: 1040 },
       opening: [
         dressed(
           row([
-            dressed(words('The long evening begins in'), { share: 0, fontWeight: 600 }),
+            dressed(words('The late opening starts in'), { share: 0, fontWeight: 600 }),
             dressed(countdown(eveningIn(12, time), { zone: time.zone, design: 'line' }), { share: 0 }),
-            dressed(link('Keep a place', '/events'), { share: 0, padding: [6, 16, 6, 16] }),
+            dressed(link('Reserve a spot', '/events'), { share: 0, padding: [6, 16, 6, 16] }),
           ]),
           { along: 'center', gap: '{space.4}' },
         ),
       ],
       scenes: {
-        expired: [
-          words('The long evening has begun. The doors are open until midnight.', { align: 'center' }),
-        ],
+        expired: [words('The late opening is on. Doors are open until midnight.', { align: 'center' })],
       },
       style: { overlay: { box: { base: { background: '{color.soft}', padding: [10, 56, 10, 24] } } } },
     }),
@@ -43,33 +41,33 @@ export const announce: readonly Starter[] = [
   {
     id: 'evening-card',
     purpose: 'announce',
-    says: 'A card in the page with the days that are left.',
+    says: 'A card in the page that counts the days.',
     sketch: (time) => ({
-      name: 'Days until the evening',
+      name: 'Days until the event',
       kind: 'countdown',
       placement: { type: 'inline', width: 640 },
       opening: [
-        heading('The long evening', 2, { align: 'center' }),
-        words('Music, a lantern walk, and the doors open until midnight.', { align: 'center' }),
+        heading('The late opening', 2, { align: 'center' }),
+        words('Live music, a lantern walk and open doors until midnight.', { align: 'center' }),
         dressed(countdown(eveningIn(21, time), { zone: time.zone }), { along: 'center' }),
-        dressed(link('What is on', '/events', { icon: 'calendar' }), { self: 'center' }),
+        dressed(link('See the programme', '/events', { icon: 'calendar' }), { self: 'center' }),
       ],
-      scenes: { expired: [heading('It is on now', 2, { align: 'center' })] },
+      scenes: { expired: [heading('It’s happening now', 2, { align: 'center' })] },
     }),
   },
   {
     id: 'news-corner',
     purpose: 'announce',
-    says: 'A few words of news in the corner.',
+    says: 'A short piece of news in the corner.',
     sketch: () => ({
-      name: 'News in the corner',
+      name: 'News card',
       kind: 'popup',
       placement: { type: 'corner', at: 'bottom-left', width: 340 },
       opening: [
         badge('New'),
-        heading('We have moved one door on', 3),
-        words('The same people, and twice the room. Come and see.'),
-        link('How to find us', '/visit', { icon: 'map-pin' }),
+        heading('We’ve moved next door', 3),
+        words('Same people, twice the space. Come and see.'),
+        link('Find us', '/visit', { icon: 'map-pin' }),
       ],
       behaviour: { triggers: { any: [{ type: 'delay', seconds: 5 }] }, frequency: { per: 'days', days: 7 } },
     }),
@@ -77,16 +75,16 @@ export const announce: readonly Starter[] = [
   {
     id: 'closed-bar',
     purpose: 'announce',
-    says: 'Says that something is closed or late.',
+    says: 'Announces closing days and late deliveries.',
     sketch: () => ({
-      name: 'Closed for a few days',
+      name: 'Holiday notice',
       kind: 'bar',
       placement: { type: 'bar', at: 'top', push: true, width: 1040 },
       opening: [
         dressed(
           row([
             dressed(icon('info', { width: 24 }, { width: 22, color: '{color.ink}' }), { share: 0 }),
-            dressed(words('We are closed from 24 December to 2 January. Orders leave on the 3rd.'), {
+            dressed(words('We’re closed from 24 December to 2 January. Orders ship from the 3rd.'), {
               share: 0,
             }),
           ]),
@@ -111,22 +109,22 @@ export const announce: readonly Starter[] = [
   {
     id: 'opening-cover',
     purpose: 'announce',
-    says: 'A whole window for the one day that matters.',
+    says: 'Full screen, for the one day that matters.',
     sketch: () => ({
       name: 'Opening day',
       kind: 'popup',
       placement: { type: 'cover', width: 720 },
       opening: [
-        dressed(badge('Saturday, from ten'), { self: 'center' }),
-        heading('We open', 1, { align: 'center', fontSize: 72, lineHeight: 1 }),
-        words('Bread, music and a look behind the doors. Bring somebody.', {
+        dressed(badge('Saturday from 10 a.m.'), { self: 'center' }),
+        heading('We’re opening', 1, { align: 'center', fontSize: 72, lineHeight: 1 }),
+        words('Fresh bread, music and a look behind the scenes. Bring a friend.', {
           align: 'center',
           fontSize: '{size.large}',
         }),
         dressed(
           row([
-            dressed(link('The way there', '/visit'), { share: 0 }),
-            dressed(dismiss('Go on reading'), { share: 0 }),
+            dressed(link('Get directions', '/visit'), { share: 0 }),
+            dressed(dismiss('Continue to the site'), { share: 0 }),
           ]),
           { along: 'center', gap: '{space.3}' },
         ),
@@ -143,16 +141,16 @@ export const announce: readonly Starter[] = [
   {
     id: 'ticket-side',
     purpose: 'announce',
-    says: 'What is on this month, at the side of the page.',
+    says: 'This month’s dates, one click away.',
     sketch: () => ({
-      name: 'On this month',
+      name: 'What’s on this month',
       kind: 'cta',
       placement: { type: 'launcher', at: 'right', shape: 'tab', width: 340 },
       opening: [
-        heading('On this month', 3),
+        heading('What’s on this month', 3),
         {
           ...list(
-            ['Friday 4: a reading', 'Saturday 12: open doors', 'Thursday 24: the quiet evening'],
+            ['Friday 4: a reading', 'Saturday 12: open doors', 'Thursday 24: members’ evening'],
             'calendar',
           ),
           style: {
@@ -160,9 +158,81 @@ export const announce: readonly Starter[] = [
             item: { base: { padding: 8, radius: '{radius.field}' } },
           },
         },
-        column([link('All dates', '/events')]),
+        column([link('See all dates', '/events')]),
       ],
-      scenes: { teaser: [words('On this month')] },
+      scenes: { teaser: [words('What’s on this month')] },
+    }),
+  },
+  {
+    id: 'new-feature',
+    purpose: 'announce',
+    says: 'Introduces something new, with three reasons to try it.',
+    sketch: () => ({
+      name: 'What’s new',
+      kind: 'popup',
+      placement: { type: 'centre', width: 480 },
+      opening: [
+        badge('New'),
+        heading('Book online, day or night'),
+        list(
+          ['See free slots at a glance', 'Change or cancel yourself', 'A reminder the day before'],
+          'circle-check',
+        ),
+        dressed(
+          row([
+            dressed({ ...link('Try it', '/book'), wide: false }, { share: 0 }),
+            dressed({ ...dismiss('Later'), variant: 'text' }, { share: 0 }),
+          ]),
+          { gap: '{space.3}' },
+        ),
+      ],
+      behaviour: { triggers: { any: [{ type: 'delay', seconds: 6 }] }, frequency: { per: 'days', days: 30 } },
+    }),
+  },
+  {
+    id: 'new-episode',
+    purpose: 'announce',
+    says: 'Announces a new episode, video or article in the corner.',
+    sketch: () => ({
+      name: 'New episode',
+      kind: 'popup',
+      placement: { type: 'corner', at: 'bottom-left', width: 340 },
+      opening: [
+        dressed(
+          row([
+            dressed(
+              icon('headphones', { width: 48, background: '{color.soft}', radius: 24 }, { width: 26 }),
+              {
+                share: 0,
+              },
+            ),
+            dressed(
+              column([heading('New episode', 3), words('Forty minutes on how it all began.')], { gap: 4 }),
+              {
+                share: 1,
+                minWidth: 160,
+              },
+            ),
+          ]),
+          { gap: '{space.3}', across: 'center' },
+        ),
+        link('Listen now', '/podcast'),
+      ],
+      behaviour: { triggers: { any: [{ type: 'delay', seconds: 8 }] }, frequency: { per: 'days', days: 7 } },
+    }),
+  },
+  {
+    id: 'maintenance',
+    purpose: 'announce',
+    says: 'Warns of planned downtime in a bar.',
+    sketch: () => ({
+      name: 'Maintenance notice',
+      kind: 'bar',
+      placement: { type: 'bar', at: 'top', push: true, width: 1040 },
+      opening: [
+        words('Planned maintenance: booking is offline on Sunday from 6 to 8 a.m.', { align: 'center' }),
+      ],
+      style: { overlay: { box: { base: { background: '{color.soft}', padding: [10, 56, 10, 24] } } } },
     }),
   },
 ];

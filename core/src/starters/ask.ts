@@ -14,23 +14,23 @@ import {
 } from '../sketch/index.js';
 import type { Starter } from './starter.js';
 
-const answered = thanks('Your question is with us', 'We answer within a day.');
-const question = field('long-text', 'message', 'Your question', { required: true });
+const answered = thanks('We’ve got your message', 'You’ll hear from us within a day.');
+const question = field('long-text', 'message', 'Your message', { required: true });
 const name = field('name', 'name', 'Your name', { required: true });
 
 export const ask: readonly Starter[] = [
   {
     id: 'contact',
     purpose: 'ask',
-    says: 'A plain contact form for a page.',
+    says: 'A simple contact form for any page.',
     sketch: () => ({
-      name: 'Ask us',
+      name: 'Contact form',
       kind: 'form',
       placement: { type: 'inline', width: 640 },
       opening: [
-        heading('Ask us'),
-        words('We read every question and answer within a day.'),
-        form([name, email(), question, { ...send('Send the question'), wide: false }, notice()]),
+        heading('Contact form'),
+        words('We read every message and reply within a day.'),
+        form([name, email(), question, { ...send('Send message'), wide: false }, notice()]),
       ],
       scenes: answered,
     }),
@@ -38,9 +38,9 @@ export const ask: readonly Starter[] = [
   {
     id: 'contact-place',
     purpose: 'ask',
-    says: 'A contact form beside the place where you are found.',
+    says: 'A contact form beside your address.',
     sketch: () => ({
-      name: 'Write or come by',
+      name: 'Contact with map',
       kind: 'form',
       placement: { type: 'inline', width: 960 },
       opening: [
@@ -48,8 +48,8 @@ export const ask: readonly Starter[] = [
           row([
             dressed(
               column([
-                heading('Write or come by'),
-                form([name, email(), question, { ...send('Send it'), wide: false }, notice()]),
+                heading('Contact with map'),
+                form([name, email(), question, { ...send('Subscribe'), wide: false }, notice()]),
               ]),
               { minWidth: 260, share: 3 },
             ),
@@ -75,26 +75,26 @@ export const ask: readonly Starter[] = [
   {
     id: 'call-back',
     purpose: 'ask',
-    says: 'A bubble that takes a number to call back.',
+    says: 'A bubble that collects a number to call back.',
     sketch: () => ({
-      name: 'Shall we call you?',
+      name: 'Want us to call you?',
       kind: 'form',
       placement: { type: 'launcher', at: 'bottom-right', shape: 'bubble', width: 340 },
       opening: [
-        heading('Shall we call you?', 3),
-        words('On weekdays between nine and five.'),
+        heading('Want us to call you?', 3),
+        words('Weekdays, 9 a.m. to 5 p.m.'),
         form([
           name,
-          field('phone', 'phone', 'Telephone', { required: true }),
+          field('phone', 'phone', 'Phone', { required: true }),
           field('select', 'when', 'Best time', {
-            options: ['In the morning', 'At noon', 'In the afternoon'],
+            options: ['Morning', 'Midday', 'Afternoon'],
           }),
           send('Call me', { icon: 'phone' }),
           notice(),
         ]),
       ],
       scenes: {
-        ...thanks('We will call', 'From our own number.'),
+        ...thanks('We’ll call you', 'Look out for our number.'),
         teaser: [icon('phone', { width: 28 }, { color: '{color.on-accent}' })],
       },
     }),
@@ -102,40 +102,40 @@ export const ask: readonly Starter[] = [
   {
     id: 'one-question',
     purpose: 'ask',
-    says: 'One question in the corner, answered by one click.',
+    says: 'A one-question survey, answered in a click.',
     sketch: () => ({
       name: 'One question',
       kind: 'form',
       placement: { type: 'corner', at: 'bottom-right', width: 340 },
       opening: [
         form([
-          field('choice', 'found', 'How did you hear of us?', {
+          field('choice', 'found', 'How did you hear about us?', {
             required: true,
-            options: ['From a friend', 'In a paper', 'By searching', 'I walked past'],
+            options: ['From a friend', 'In the press', 'Search', 'Walked past'],
           }),
-          send('Say it'),
-          notice('Your answer alone is kept, nothing of you.'),
+          send('Send answer'),
+          notice('Anonymous: we store your answer only.'),
         ]),
       ],
-      scenes: thanks('Good to know', 'Thank you.'),
+      scenes: thanks('Thanks, that helps', 'Thank you.'),
       behaviour: { triggers: { any: [{ type: 'scroll', share: 0.7 }] } },
     }),
   },
   {
     id: 'how-was-it',
     purpose: 'ask',
-    says: 'Asks what an evening or an order was like.',
+    says: 'Asks what a visit or an order was like.',
     sketch: () => ({
       name: 'How was it?',
       kind: 'form',
       placement: { type: 'cover', width: 560 },
       opening: [
         heading('How was it?', 1),
-        words('Three short questions. It takes a minute.'),
+        words('Three quick questions. It takes a minute.'),
         form([
-          field('choice', 'again', 'Would you come again?', {
+          field('choice', 'again', 'Would you come back?', {
             required: true,
-            options: ['Yes', 'Perhaps', 'No'],
+            options: ['Yes', 'Maybe', 'No'],
             style: { choices: { base: { choiceFlow: 'buttons' } } },
           }),
           field('choices', 'liked', 'What did you like?', {
@@ -144,11 +144,62 @@ export const ask: readonly Starter[] = [
           }),
           field('long-text', 'more', 'Anything else?'),
           { ...send('Send'), wide: false },
-          notice('What you write stays with us.'),
+          notice('Your answers stay with us.'),
         ]),
       ],
-      scenes: thanks('Thank you', 'We read every line.'),
+      scenes: thanks('Thank you', 'We read every answer.'),
       style: { overlay: { box: { base: { background: '{color.soft}' } } } },
+    }),
+  },
+  {
+    id: 'recommend',
+    purpose: 'ask',
+    says: 'Asks how likely somebody is to recommend you.',
+    sketch: () => ({
+      name: 'Would you recommend us?',
+      kind: 'popup',
+      placement: { type: 'corner', at: 'bottom-right', width: 400 },
+      opening: [
+        form([
+          field('choice', 'score', 'How likely are you to recommend us to a friend?', {
+            options: ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10'],
+            required: true,
+            hint: '0 is not at all, 10 is extremely likely.',
+            style: { choices: { base: { choiceFlow: 'buttons' } } },
+          }),
+          send('Send'),
+          notice('Anonymous: we store your answer only.'),
+        ]),
+      ],
+      scenes: thanks('Thank you', 'Your answer helps us improve.'),
+      behaviour: {
+        triggers: { any: [{ type: 'delay', seconds: 30 }] },
+        frequency: { per: 'days', days: 90 },
+      },
+    }),
+  },
+  {
+    id: 'report-problem',
+    purpose: 'ask',
+    says: 'A bubble through which visitors report what does not work.',
+    sketch: () => ({
+      name: 'Report a problem',
+      kind: 'form',
+      placement: { type: 'launcher', at: 'bottom-left', shape: 'tab', width: 340 },
+      opening: [
+        heading('Something not working?', 3),
+        words('Tell us what you tried to do. We read every report.'),
+        form([
+          field('long-text', 'problem', 'What happened?', { required: true }),
+          { ...email('E-mail, if you’d like a reply'), required: false },
+          send('Send report'),
+          notice(),
+        ]),
+      ],
+      scenes: {
+        ...thanks('Thanks for telling us', 'We’ll look into it.'),
+        teaser: [words('Feedback', { color: '{color.on-accent}', fontWeight: 600 })],
+      },
     }),
   },
 ];

@@ -5,6 +5,7 @@ import {
   field,
   form,
   heading,
+  icon,
   link,
   list,
   notice,
@@ -15,28 +16,28 @@ import {
 } from '../sketch/index.js';
 import type { Starter } from './starter.js';
 
-const asked = thanks('Your wish is with us', 'We write within a day whether it can be done.');
+const asked = thanks('Request received', 'We’ll confirm by e-mail within a day.');
 
 export const book: readonly Starter[] = [
   {
     id: 'table',
     purpose: 'book',
-    says: 'Asks for a table or a place, in the middle of the page.',
+    says: 'A table request, in the centre of the window.',
     sketch: () => ({
-      name: 'Keep a table',
+      name: 'Book a table',
       kind: 'form',
       placement: { type: 'centre', width: 480 },
       opening: [
-        heading('Keep a table'),
+        heading('Book a table'),
         form([
-          field('text', 'day', 'Which day, and when', {
+          field('text', 'day', 'Date and time', {
             required: true,
-            placeholder: 'Friday, half past seven',
+            placeholder: 'Friday, 7.30 p.m.',
           }),
-          field('number', 'people', 'How many of you', { required: true }),
+          field('number', 'people', 'Number of guests', { required: true }),
           field('name', 'name', 'Your name', { required: true }),
           email(),
-          send('Ask for it'),
+          send('Request a table'),
           notice(),
         ]),
       ],
@@ -46,29 +47,32 @@ export const book: readonly Starter[] = [
   {
     id: 'group',
     purpose: 'book',
-    says: 'Groups and schools ask for a day of their own.',
+    says: 'Groups and schools request a day of their own.',
     sketch: () => ({
-      name: 'A day for your group',
+      name: 'Group booking',
       kind: 'form',
       placement: { type: 'inline', width: 760 },
       opening: [
-        heading('A day for your group'),
+        heading('Group booking'),
         form([
           row([
-            dressed(field('select', 'kind', 'Who comes', { options: ['A school', 'A club', 'A firm'] }), {
-              minWidth: 180,
-            }),
-            dressed(field('number', 'people', 'How many', { required: true }), { minWidth: 180 }),
+            dressed(
+              field('select', 'kind', 'Who’s coming', { options: ['A school', 'A society', 'A company'] }),
+              {
+                minWidth: 180,
+              },
+            ),
+            dressed(field('number', 'people', 'Number of people', { required: true }), { minWidth: 180 }),
           ]),
-          field('choices', 'wishes', 'What would you like', {
-            options: ['A talk', 'A walk', 'Something to eat', 'Time to try things'],
+          field('choices', 'wishes', 'What would you like?', {
+            options: ['Talk', 'Guided tour', 'Catering', 'Workshop'],
             style: { choices: { base: { choiceFlow: 'columns' } } },
           }),
           row([
             dressed(field('name', 'name', 'Your name', { required: true }), { minWidth: 180 }),
             dressed(email(), { minWidth: 180 }),
           ]),
-          { ...send('Ask for a day'), wide: false },
+          { ...send('Request a date'), wide: false },
           notice(),
         ]),
       ],
@@ -78,9 +82,9 @@ export const book: readonly Starter[] = [
   {
     id: 'visit-card',
     purpose: 'book',
-    says: 'Leads to the tickets, with what a visit is like.',
+    says: 'Leads to tickets, with what to expect.',
     sketch: () => ({
-      name: 'Come and see',
+      name: 'Plan your visit',
       kind: 'cta',
       placement: { type: 'inline', width: 860 },
       opening: [
@@ -88,13 +92,13 @@ export const book: readonly Starter[] = [
           row([
             dressed(
               column([
-                heading('Come and see'),
-                words('Two hours, a warm room, and somebody who knows.'),
-                link('See the dates', '/events', { icon: 'ticket' }),
+                heading('Plan your visit'),
+                words('Two hours, a warm room and an expert guide.'),
+                link('See dates and tickets', '/events', { icon: 'ticket' }),
               ]),
               { minWidth: 240, share: 3 },
             ),
-            dressed(list(['From eight years on', 'Dry in all weathers', 'Ten minutes from the station']), {
+            dressed(list(['From age eight', 'Whatever the weather', 'Ten minutes from the station']), {
               minWidth: 200,
               share: 2,
             }),
@@ -102,6 +106,61 @@ export const book: readonly Starter[] = [
           { gap: '{space.6}', across: 'center' },
         ),
       ],
+    }),
+  },
+  {
+    id: 'appointment',
+    purpose: 'book',
+    says: 'A bubble that requests an appointment.',
+    sketch: () => ({
+      name: 'Book an appointment',
+      kind: 'form',
+      placement: { type: 'launcher', at: 'bottom-right', shape: 'bubble', width: 360 },
+      opening: [
+        heading('Book an appointment', 3),
+        form([
+          field('select', 'service', 'What’s it about?', {
+            options: ['First consultation', 'Follow-up', 'Something else'],
+            required: true,
+          }),
+          field('text', 'when', 'Preferred day and time', { placeholder: 'Tuesday, after 4 p.m.' }),
+          field('name', 'name', 'Your name', { required: true }),
+          email(),
+          send('Request appointment'),
+          notice(),
+        ]),
+      ],
+      scenes: {
+        ...asked,
+        teaser: [icon('calendar', { width: 28 }, { width: 28, color: '{color.on-accent}' })],
+      },
+    }),
+  },
+  {
+    id: 'viewing',
+    purpose: 'book',
+    says: 'Arranges a viewing or a tour in a side panel.',
+    sketch: () => ({
+      name: 'Arrange a viewing',
+      kind: 'popup',
+      placement: { type: 'side', at: 'right', width: 420 },
+      opening: [
+        heading('See it for yourself'),
+        words('Tell us when suits you, and we’ll show you around. It takes about half an hour.'),
+        form([
+          field('choices', 'days', 'Which days suit you?', {
+            options: ['Weekday mornings', 'Weekday afternoons', 'Saturday'],
+            style: { choices: { base: { choiceFlow: 'buttons' } } },
+          }),
+          field('name', 'name', 'Your name', { required: true }),
+          email(),
+          field('phone', 'phone', 'Phone'),
+          send('Arrange a viewing'),
+          notice(),
+        ]),
+      ],
+      scenes: asked,
+      behaviour: { triggers: { any: [{ type: 'scroll', share: 0.5 }] } },
     }),
   },
 ];

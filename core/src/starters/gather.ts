@@ -1,4 +1,5 @@
 import {
+  badge,
   column,
   dismiss,
   dressed,
@@ -20,21 +21,21 @@ const after = (seconds: number) => ({
   triggers: { any: [{ type: 'delay', seconds } as const, { type: 'leave' } as const] },
 });
 
-const nextLetter = thanks('Thank you', 'The next letter comes to the address you gave.');
+const nextLetter = thanks('Thank you', 'You’re on the list. The next issue arrives in your inbox.');
 
 export const gather: readonly Starter[] = [
   {
     id: 'letter-corner',
     purpose: 'gather',
-    says: 'Asks readers for their address, beside what they read.',
+    says: 'A signup in the corner, beside what people are reading.',
     sketch: () => ({
-      name: 'Letter in the corner',
+      name: 'Newsletter in the corner',
       kind: 'popup',
       placement: { type: 'corner', at: 'bottom-right', width: 380 },
       opening: [
-        heading('One good letter a month'),
-        words('What is new, what is on, and one story. No more than that.'),
-        form([field('name', 'name', 'Your name'), email(), send('Send me the letter'), notice()]),
+        heading('One letter a month, worth opening'),
+        words('New arrivals, dates and one good story. Nothing else.'),
+        form([field('name', 'name', 'Your name'), email(), send('Subscribe'), notice()]),
       ],
       scenes: nextLetter,
       behaviour: after(12),
@@ -43,7 +44,7 @@ export const gather: readonly Starter[] = [
   {
     id: 'letter-leaving',
     purpose: 'gather',
-    says: 'Comes in the middle when a visitor is about to leave.',
+    says: 'A last invitation when a visitor is about to leave.',
     sketch: () => ({
       name: 'Before you go',
       kind: 'popup',
@@ -58,10 +59,12 @@ export const gather: readonly Starter[] = [
       ],
       opening: [
         heading('Before you go', 2, { align: 'center', margin: [20, 0, 0, 0] }),
-        words('Leave an address, and we write when there is something worth your time.', { align: 'center' }),
+        words('Leave your e-mail and we’ll write when there’s something worth your time.', {
+          align: 'center',
+        }),
         form([
           { ...email(), labelHidden: true, placeholder: 'E-mail address' },
-          send('Write to me'),
+          send('Keep me posted'),
           dressed(notice(), { align: 'center' }),
         ]),
       ],
@@ -88,16 +91,16 @@ export const gather: readonly Starter[] = [
   {
     id: 'letter-side',
     purpose: 'gather',
-    says: 'A panel at the side with room for what readers get.',
+    says: 'A side panel with room for what subscribers get.',
     sketch: () => ({
       name: 'What readers get',
       kind: 'popup',
       placement: { type: 'side', at: 'right', width: 420 },
       opening: [
         icon('book-open', { width: 56, background: '{color.soft}', radius: 28 }),
-        heading('Read more of us'),
-        list(['One letter a month', 'A story nobody else has', 'First choice of tickets']),
-        form([field('name', 'name', 'Your name'), email(), send('Start reading'), notice()]),
+        heading('Read more from us'),
+        list(['One issue a month', 'A story you won’t read elsewhere', 'Early access to tickets']),
+        form([field('name', 'name', 'Your name'), email(), send('Sign me up'), notice()]),
       ],
       scenes: nextLetter,
       style: { overlay: { box: { base: { padding: 40 } } } },
@@ -109,19 +112,19 @@ export const gather: readonly Starter[] = [
     purpose: 'gather',
     says: 'A strip inside an article: one field, one button.',
     sketch: () => ({
-      name: 'Letter below the article',
+      name: 'Newsletter below the article',
       kind: 'form',
       placement: { type: 'inline', width: 720 },
       opening: [
         heading('Was this worth reading?', 3),
-        words('The next one comes by letter.'),
+        words('Get the next one by e-mail.'),
         form([
           row([
             dressed(
               { ...email(), labelHidden: true, placeholder: 'E-mail address' },
               { share: 1, minWidth: 200 },
             ),
-            dressed({ ...send('Send me the next'), wide: false }, { share: 0 }),
+            dressed({ ...send('Subscribe'), wide: false }, { share: 0 }),
           ]),
           notice(),
         ]),
@@ -132,20 +135,20 @@ export const gather: readonly Starter[] = [
   {
     id: 'letter-cover',
     purpose: 'gather',
-    says: 'Over the whole window, for a site that opens with one question.',
+    says: 'A full-screen welcome with a single field.',
     sketch: () => ({
-      name: 'A letter, over everything',
+      name: 'Full-screen signup',
       kind: 'popup',
       placement: { type: 'cover', width: 560 },
       opening: [
-        heading('Stay close to what we make', 1, { align: 'center', fontSize: '{size.display}' }),
-        words('New work first, and nothing else. Twelve letters a year.', {
+        heading('Be first to see what we make next', 1, { align: 'center', fontSize: '{size.display}' }),
+        words('New work before anyone else sees it. Twelve e-mails a year.', {
           align: 'center',
           fontSize: '{size.large}',
         }),
         form([
           { ...email(), labelHidden: true, placeholder: 'E-mail address' },
-          dressed(send('Join the letter'), { background: '{color.ground}', color: '{color.accent-strong}' }),
+          dressed(send('Join the list'), { background: '{color.ground}', color: '{color.accent-strong}' }),
           dressed(notice(), { align: 'center', color: '{color.on-accent}' }),
         ]),
         dressed(
@@ -181,16 +184,16 @@ export const gather: readonly Starter[] = [
         form([
           dressed(
             row([
-              dressed(words('A letter a month, and nothing else.'), { fontWeight: 600, minWidth: 220 }),
+              dressed(words('One e-mail a month. No noise.'), { fontWeight: 600, minWidth: 220 }),
               dressed({ ...email(), labelHidden: true, placeholder: 'E-mail address' }, { minWidth: 200 }),
-              dressed({ ...send('Send it'), wide: false }, { share: 0 }),
+              dressed({ ...send('Subscribe'), wide: false }, { share: 0 }),
             ]),
             { gap: '{space.3}' },
           ),
-          notice('For the letter alone. You can take it back at any time.'),
+          notice('Used for the newsletter only. Unsubscribe at any time.'),
         ]),
       ],
-      scenes: { thanks: [words('Thank you. The next letter comes to you.', { align: 'center' })] },
+      scenes: { thanks: [words('Thank you! The next issue is yours.', { align: 'center' })] },
       style: { overlay: { box: { base: { padding: [14, 56, 14, 24] } } } },
       behaviour: { triggers: { any: [{ type: 'scroll', share: 0.25 }] } },
     }),
@@ -198,9 +201,9 @@ export const gather: readonly Starter[] = [
   {
     id: 'guide',
     purpose: 'gather',
-    says: 'Gives something to read in return for an address.',
+    says: 'Offers a guide in exchange for an e-mail address.',
     sketch: () => ({
-      name: 'A guide for an address',
+      name: 'Guide download',
       kind: 'popup',
       placement: { type: 'centre', width: 640 },
       opening: [
@@ -224,8 +227,8 @@ export const gather: readonly Starter[] = [
             ),
             dressed(
               column([
-                heading('The short guide'),
-                list(['Twelve pages', 'Pictures and a checklist', 'Comes at once, by mail']),
+                heading('Free: the short guide'),
+                list(['Twelve pages', 'Pictures and a checklist', 'Straight to your inbox']),
                 form([email(), send('Send me the guide', { icon: 'download' }), notice()]),
               ]),
               { share: 2, minWidth: 240 },
@@ -234,7 +237,80 @@ export const gather: readonly Starter[] = [
           { gap: '{space.5}', across: 'stretch' },
         ),
       ],
-      scenes: thanks('It is on its way', 'Look into your mail in a minute or two.'),
+      scenes: thanks('It’s on its way', 'Check your inbox in a minute or two.'),
+      behaviour: { triggers: { any: [{ type: 'scroll', share: 0.5 }] } },
+    }),
+  },
+  {
+    id: 'welcome-offer',
+    purpose: 'gather',
+    says: 'A first-order discount in exchange for an e-mail address.',
+    sketch: () => ({
+      name: 'Welcome offer',
+      kind: 'popup',
+      placement: { type: 'centre', width: 440 },
+      opening: [
+        dressed(badge('New here?'), { self: 'center' }),
+        heading('10% off your first order', 2, { align: 'center' }),
+        words('Join our list and we’ll e-mail you the code right away.', { align: 'center' }),
+        form([
+          { ...email(), labelHidden: true, placeholder: 'E-mail address' },
+          send('Get my code'),
+          dressed(notice(), { align: 'center' }),
+        ]),
+        dressed({ ...dismiss('No thanks'), variant: 'text' }, { self: 'center' }),
+      ],
+      scenes: thanks('Check your inbox', 'Your code is on its way. It works for 30 days.'),
+      behaviour: after(10),
+    }),
+  },
+  {
+    id: 'waitlist',
+    purpose: 'gather',
+    says: 'Collects addresses before something opens.',
+    sketch: () => ({
+      name: 'Waiting list',
+      kind: 'form',
+      placement: { type: 'inline', width: 560 },
+      opening: [
+        dressed(badge('Opening this spring'), { self: 'center' }),
+        heading('Be the first through the door', 2, { align: 'center' }),
+        words('Leave your e-mail and we’ll let you know the moment booking opens.', { align: 'center' }),
+        form([
+          row([
+            dressed(
+              { ...email(), labelHidden: true, placeholder: 'E-mail address' },
+              { share: 1, minWidth: 200 },
+            ),
+            dressed({ ...send('Join the list'), wide: false }, { share: 0 }),
+          ]),
+          notice(),
+        ]),
+      ],
+      scenes: thanks('You’re on the list', 'We’ll write once, on the day booking opens.'),
+    }),
+  },
+  {
+    id: 'webinar',
+    purpose: 'gather',
+    says: 'Registration for an online event, in a side panel.',
+    sketch: () => ({
+      name: 'Webinar registration',
+      kind: 'popup',
+      placement: { type: 'side', at: 'right', width: 420 },
+      opening: [
+        badge('Free online event'),
+        heading('Behind the scenes, live'),
+        words('Thursday at 7 p.m. Forty minutes, then your questions.'),
+        list(['Ask the team anything', 'Recording sent afterwards', 'Free of charge'], 'circle-check'),
+        form([
+          field('name', 'name', 'Your name', { required: true }),
+          email(),
+          send('Save my seat'),
+          notice(),
+        ]),
+      ],
+      scenes: thanks('Your seat is saved', 'We’ve e-mailed you the link and a calendar entry.'),
       behaviour: { triggers: { any: [{ type: 'scroll', share: 0.5 }] } },
     }),
   },

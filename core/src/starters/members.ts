@@ -1,6 +1,7 @@
 import { brandLogo } from '../elements/index.js';
 import {
   column,
+  countdown,
   dressed,
   email,
   field,
@@ -13,10 +14,10 @@ import {
   quiet,
   row,
   send,
-  words,
   type Sketch,
+  words,
 } from '../sketch/index.js';
-import type { Starter } from './starter.js';
+import { eveningIn, type Starter } from './starter.js';
 
 /** A line of text that leads somewhere. */
 const linked = (text: string, link: string): Sketch => ({ ...words(''), content: [{ text, link }] });
@@ -25,7 +26,7 @@ export const members: readonly Starter[] = [
   {
     id: 'sign-in',
     purpose: 'members',
-    says: 'A page of its own to sign in, in two columns.',
+    says: 'A standalone sign-in page in two columns.',
     sketch: () => ({
       name: 'Sign in',
       kind: 'form',
@@ -36,8 +37,8 @@ export const members: readonly Starter[] = [
             dressed(
               column([
                 dressed({ type: 'image', src: brandLogo, alt: '' }, { width: 160 }),
-                heading('Good to see you again', 1, { color: '{color.on-accent}' }),
-                words('Your evenings, your lists and what you borrowed are behind this door.', {
+                heading('Welcome back', 1, { color: '{color.on-accent}' }),
+                words('Your bookings, lists and loans, all in one place.', {
                   color: '{color.on-accent}',
                 }),
               ]),
@@ -50,11 +51,11 @@ export const members: readonly Starter[] = [
                   email(),
                   field('password', 'password', 'Password', { required: true }),
                   send('Sign in', { icon: 'log-in' }),
-                  notice('What you type is used to let you in, and not kept.'),
+                  notice('Your password is checked and never stored.'),
                 ]),
                 dressed(
                   row([
-                    dressed(linked('Forgotten your password?', '/forgotten'), { share: 0 }),
+                    dressed(linked('Forgot your password?', '/forgotten'), { share: 0 }),
                     dressed(linked('Become a member', '/join'), { share: 0 }),
                   ]),
                   { along: 'space-between', fontSize: '{size.small}' },
@@ -74,8 +75,8 @@ export const members: readonly Starter[] = [
       ],
       scenes: {
         thanks: [
-          heading('You are in', 2, { color: '{color.on-accent}' }),
-          words('One moment.', { color: '{color.on-accent}' }),
+          heading('You’re in', 2, { color: '{color.on-accent}' }),
+          words('Just a moment.', { color: '{color.on-accent}' }),
         ],
       },
       style: {
@@ -93,21 +94,21 @@ export const members: readonly Starter[] = [
   {
     id: 'circle',
     purpose: 'members',
-    says: 'Invites readers into a circle of members.',
+    says: 'Invites readers to become members.',
     sketch: () => ({
-      name: 'Join the circle',
+      name: 'Become a member',
       kind: 'cta',
       placement: { type: 'inline', width: 860 },
       opening: [
         dressed(icon('users', { width: 72, background: '{color.soft}', radius: 36 }, { width: 40 }), {
           self: 'center',
         }),
-        heading('Join the circle', 2, { align: 'center' }),
-        words('Two hundred people who come a little closer. There is room for you.', { align: 'center' }),
+        heading('Become a member', 2, { align: 'center' }),
+        words('Join 200 members who make this place possible.', { align: 'center' }),
         dressed(
           row([
             dressed(link('Become a member', '/join'), { share: 0 }),
-            dressed({ ...link('What it costs', '/prices'), ...quiet }, { share: 0 }),
+            dressed({ ...link('See prices', '/prices'), ...quiet }, { share: 0 }),
           ]),
           { along: 'center', gap: '{space.3}' },
         ),
@@ -140,24 +141,48 @@ export const members: readonly Starter[] = [
   {
     id: 'help-corner',
     purpose: 'members',
-    says: 'A bubble that leads to the answers most people need.',
+    says: 'A bubble with the answers most people need.',
     sketch: () => ({
-      name: 'Where to find what',
+      name: 'Quick answers',
       kind: 'cta',
       placement: { type: 'launcher', at: 'bottom-left', shape: 'bubble', width: 320 },
       opening: [
-        heading('Where to find what', 3),
+        heading('Quick answers', 3),
         list(
           [
-            'Opening hours: below every page',
-            'Tickets: on the page of each evening',
-            'Lost things: at the door',
+            'Opening hours: at the bottom of every page',
+            'Tickets: on each event’s page',
+            'Lost property: at the front desk',
           ],
           'info',
         ),
-        link('Ask us', '/contact', { icon: 'mail' }),
+        link('Contact form', '/contact', { icon: 'mail' }),
       ],
       scenes: { teaser: [icon('circle-help', { width: 28 }, { color: '{color.on-accent}' })] },
+    }),
+  },
+  {
+    id: 'renew',
+    purpose: 'members',
+    says: 'Reminds members to renew before the year ends.',
+    sketch: (time) => ({
+      name: 'Renew your membership',
+      kind: 'countdown',
+      placement: { type: 'corner', at: 'bottom-right', width: 360 },
+      opening: [
+        heading('Renew by the end of the year', 3),
+        words('Keep your card, your discounts and your seat at the members’ evening.'),
+        countdown(eveningIn(30, time), { zone: time.zone, units: ['days', 'hours'] }),
+        link('Renew now', '/members/renew'),
+      ],
+      scenes: {
+        expired: [
+          heading('A new year together', 3),
+          words('Membership for the new year is open.'),
+          link('Become a member', '/members'),
+        ],
+      },
+      behaviour: { triggers: { any: [{ type: 'delay', seconds: 5 }] }, frequency: { per: 'days', days: 7 } },
     }),
   },
 ];

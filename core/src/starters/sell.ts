@@ -8,9 +8,9 @@ import {
   icon,
   link,
   row,
-  words,
   type Sketch,
   type WidgetSketch,
+  words,
 } from '../sketch/index.js';
 import type { Values } from '../style/index.js';
 import { eveningIn, type Starter } from './starter.js';
@@ -62,27 +62,27 @@ export const sell: readonly Starter[] = [
       kind: 'cta',
       placement: { type: 'inline', width: 1080 },
       opening: [
-        heading('Choose what fits', 2, { align: 'center' }),
+        heading('Choose your plan', 2, { align: 'center' }),
         {
           type: 'plans',
           inside: [
-            plan('Small', 6, ['One person', 'All of the archive'], {
-              subtitle: 'To begin with',
-              button: 'Take small',
+            plan('Small', 6, ['One person', 'The whole archive'], {
+              subtitle: 'To get started',
+              button: 'Choose Small',
             }),
-            plan('Middle', 12, ['Two people', 'All of the archive', 'Two guests a year'], {
-              subtitle: 'What most choose',
-              badge: 'Most chosen',
-              button: 'Take middle',
+            plan('Middle', 12, ['Two people', 'The whole archive', 'Two guests a year'], {
+              subtitle: 'Our most popular plan',
+              badge: 'Most popular',
+              button: 'Choose Medium',
               style: marked,
             }),
             plan(
               'Large',
               24,
-              ['Five people', 'All of the archive', 'Guests whenever you like', 'An evening with us'],
+              ['Five people', 'The whole archive', 'Unlimited guests', 'An evening with us'],
               {
                 subtitle: 'For households and schools',
-                button: 'Take large',
+                button: 'Choose Large',
               },
             ),
           ],
@@ -93,24 +93,24 @@ export const sell: readonly Starter[] = [
   {
     id: 'plans-old-price',
     purpose: 'sell',
-    says: 'Two plans, each with what it cost before.',
+    says: 'Two plans, each with its original price.',
     sketch: () => ({
-      name: 'Month or year',
+      name: 'Monthly or yearly',
       kind: 'cta',
       placement: { type: 'inline', width: 760 },
       opening: [
         {
           type: 'plans',
           inside: [
-            plan('By the month', 9, ['Stop at the end of any month'], {
+            plan('Monthly', 9, ['Cancel any month'], {
               icon: 'calendar',
-              button: 'By the month',
+              button: 'Monthly',
             }),
-            plan('By the year', 90, ['Two months are free', 'One card to lend'], {
+            plan('Yearly', 90, ['Two months free', 'One card to share'], {
               icon: 'calendar-days',
               old: 108,
               period: 'a year',
-              button: 'By the year',
+              button: 'Yearly',
               style: marked,
             }),
           ],
@@ -121,18 +121,18 @@ export const sell: readonly Starter[] = [
   {
     id: 'offer-ends',
     purpose: 'sell',
-    says: 'An offer with the time that is left for it.',
+    says: 'An offer with a countdown to its end.',
     sketch: (time) => ({
-      name: 'Offer that ends',
+      name: 'Limited-time offer',
       kind: 'countdown',
       placement: { type: 'centre', width: 480 },
       opening: [
         dressed(badge('Ends soon'), { self: 'center' }),
-        heading('A tenth less, for a few days', 2, { align: 'center' }),
+        heading('10% off, this week only', 2, { align: 'center' }),
         dressed(countdown(eveningIn(5, time), { zone: time.zone }), { along: 'center' }),
-        words('It comes off by itself at the till.', { align: 'center', color: '{color.quiet}' }),
-        { ...link('Look around', '/shop'), wide: true },
-        dressed(dismiss('Not today'), { self: 'center', borderWidth: 0 }),
+        words('Applied automatically at checkout.', { align: 'center', color: '{color.quiet}' }),
+        { ...link('Browse the shop', '/shop'), wide: true },
+        dressed(dismiss('No thanks'), { self: 'center', borderWidth: 0 }),
       ],
       scenes: {
         expired: [
@@ -149,15 +149,15 @@ export const sell: readonly Starter[] = [
     purpose: 'sell',
     says: 'A bar with an offer and a button.',
     sketch: () => ({
-      name: 'Offer in a bar',
+      name: 'Offer bar',
       kind: 'bar',
       placement: { type: 'bar', at: 'top', push: true, width: 1040 },
       opening: [
         dressed(
           row([
             dressed(icon('tag', { width: 24 }, { width: 22, color: '{color.on-accent}' }), { share: 0 }),
-            dressed(words('Everything for winter costs a tenth less until Sunday.'), { share: 0 }),
-            dressed(link('Look at it', '/shop'), { ...overBar, share: 0 }),
+            dressed(words('10% off everything for winter, until Sunday.'), { share: 0 }),
+            dressed(link('Shop now', '/shop'), { ...overBar, share: 0 }),
           ]),
           { along: 'center', gap: '{space.3}' },
         ),
@@ -168,16 +168,16 @@ export const sell: readonly Starter[] = [
   {
     id: 'delivery-bar',
     purpose: 'sell',
-    says: 'Says in one line what the post costs.',
+    says: 'Says in one line when shipping is free.',
     sketch: () => ({
-      name: 'Delivery in a bar',
+      name: 'Shipping bar',
       kind: 'bar',
       placement: { type: 'bar', at: 'top', push: true, width: 1040 },
       opening: [
         dressed(
           row([
             dressed(icon('truck', { width: 24 }, { width: 22 }), { share: 0 }),
-            dressed(words('We carry the postage from 40 € up.'), { share: 0, fontWeight: 600 }),
+            dressed(words('Free shipping on orders over €40.'), { share: 0, fontWeight: 600 }),
           ]),
           { along: 'center', gap: '{space.3}' },
         ),
@@ -190,7 +190,7 @@ export const sell: readonly Starter[] = [
     purpose: 'sell',
     says: 'The contents of the basket, anchored to the basket link.',
     sketch: () => ({
-      name: 'Basket below its link',
+      name: 'Basket drop-down',
       kind: 'cta',
       placement: { type: 'anchored', to: 'a[href*="basket"]', at: 'below', align: 'end', width: 380 },
       opening: [heading('Your basket', 3), { type: 'basket' }],
@@ -200,12 +200,12 @@ export const sell: readonly Starter[] = [
           dressed(icon('shopping-basket', { width: 56, background: '{color.soft}', radius: 28 }), {
             self: 'center',
           }),
-          words('Nothing in it yet.', { align: 'center' }),
-          dressed(link('Look around', '/shop'), { self: 'center' }),
+          words('Your basket is empty.', { align: 'center' }),
+          dressed(link('Browse the shop', '/shop'), { self: 'center' }),
         ],
         error: [
-          heading('We can’t reach the basket', 3),
-          words('What you chose is kept. Load the page again in a moment.'),
+          heading('We can’t load your basket', 3),
+          words('Your items are safe. Reload the page in a moment.'),
         ],
       },
     }),
@@ -213,9 +213,9 @@ export const sell: readonly Starter[] = [
   {
     id: 'basket-side',
     purpose: 'sell',
-    says: 'The basket as a panel as high as the window.',
+    says: 'The basket as a full-height side panel.',
     sketch: () => ({
-      name: 'Basket at the side',
+      name: 'Basket side panel',
       kind: 'cta',
       placement: { type: 'side', at: 'right', width: 420 },
       opening: [{ type: 'basket' }],
@@ -223,10 +223,10 @@ export const sell: readonly Starter[] = [
       header: [heading('Your basket', 2, { fontSize: '{size.large}' })],
       scenes: {
         empty: [
-          words('Nothing in it yet.', { align: 'center', margin: [60, 0, 0, 0] }),
-          dressed(link('Look around', '/shop'), { self: 'center' }),
+          words('Your basket is empty.', { align: 'center', margin: [60, 0, 0, 0] }),
+          dressed(link('Browse the shop', '/shop'), { self: 'center' }),
         ],
-        error: [words('We can’t reach the basket. What you chose is kept; load the page again in a moment.')],
+        error: [words('We can’t load your basket. Your items are safe; reload the page in a moment.')],
       },
       style: { overlay: { header: { base: { background: '{color.soft}' } } } },
     }),
@@ -234,9 +234,9 @@ export const sell: readonly Starter[] = [
   {
     id: 'piece-of-the-month',
     purpose: 'sell',
-    says: 'One thing worth a look, with what buyers say of it.',
+    says: 'One product in the spotlight, with its reviews.',
     sketch: () => ({
-      name: 'Piece of the month',
+      name: 'Product of the month',
       kind: 'cta',
       placement: { type: 'inline', width: 760 },
       opening: [
@@ -256,10 +256,10 @@ export const sell: readonly Starter[] = [
             dressed(
               column([
                 badge('This month'),
-                heading('The piece everyone asks for', 3),
-                { type: 'rating', value: 4.7, of: 5, words: '4.7 of 5, from 212 buyers' },
-                words('Made by hand, a few at a time. There is one kept for you until Friday.'),
-                link('See it', '/shop', { icon: 'arrow-right', iconAt: 'after' }),
+                heading('The one everyone asks about', 3),
+                { type: 'rating', value: 4.7, of: 5, words: '4.7 out of 5, from 212 reviews' },
+                words('Made by hand in small batches. This month’s are almost gone.'),
+                link('View product', '/shop', { icon: 'arrow-right', iconAt: 'after' }),
               ]),
               { gap: '{space.3}', minWidth: 240 },
             ),
@@ -267,6 +267,92 @@ export const sell: readonly Starter[] = [
           { gap: '{space.5}', across: 'stretch' },
         ),
       ],
+    }),
+  },
+  {
+    id: 'basket-waiting',
+    purpose: 'sell',
+    says: 'Reminds a leaving visitor of what is in the basket.',
+    sketch: () => ({
+      name: 'Your basket is waiting',
+      kind: 'popup',
+      placement: { type: 'centre', width: 440 },
+      opening: [
+        dressed(
+          icon('shopping-basket', { width: 64, background: '{color.soft}', radius: 32 }, { width: 34 }),
+          {
+            self: 'center',
+          },
+        ),
+        heading('Before you go', 2, { align: 'center' }),
+        words('Your basket is saved, and shipping is free on orders over €40.', { align: 'center' }),
+        link('Go to checkout', '/checkout'),
+        dressed({ ...dismiss('Keep looking'), variant: 'text' }, { self: 'center' }),
+      ],
+      behaviour: { triggers: { any: [{ type: 'leave' }] } },
+    }),
+  },
+  {
+    id: 'flash-sale',
+    purpose: 'sell',
+    says: 'A one-day sale that counts down in a bar.',
+    sketch: (time) => ({
+      name: 'Flash sale bar',
+      kind: 'countdown',
+      placement: { type: 'bar', at: 'bottom', width: 1040 },
+      opening: [
+        dressed(
+          row([
+            dressed(words('Today only: 25% off all prints'), { share: 0, fontWeight: 600 }),
+            dressed(countdown(eveningIn(1, time), { zone: time.zone, design: 'line' }), { share: 0 }),
+            dressed(link('Shop the sale', '/shop'), { ...overBar, share: 0 }),
+          ]),
+          { along: 'center', across: 'center', gap: '{space.4}' },
+        ),
+      ],
+      scenes: { expired: [words('The sale has ended. Thanks for stopping by!', { align: 'center' })] },
+      style: {
+        overlay: { box: { base: barBox }, ...onBar },
+        countdown: {
+          label: { base: { color: '{color.on-accent}' } },
+          number: { base: { color: '{color.on-accent}' } },
+        },
+      },
+    }),
+  },
+  {
+    id: 'gift-card',
+    purpose: 'sell',
+    says: 'A gift card as a call to action in the page.',
+    sketch: () => ({
+      name: 'Gift card',
+      kind: 'cta',
+      placement: { type: 'inline', width: 640 },
+      opening: [
+        dressed(icon('gift', { width: 72, background: '{color.soft}', radius: 36 }, { width: 40 }), {
+          self: 'center',
+        }),
+        heading('The gift that always fits', 2, { align: 'center' }),
+        words('Choose an amount, write a few words, and we’ll send it on the day.', { align: 'center' }),
+        dressed({ ...link('Buy a gift card', '/gift-cards'), wide: false }, { self: 'center' }),
+      ],
+    }),
+  },
+  {
+    id: 'goes-with',
+    purpose: 'sell',
+    says: 'Suggests a matching product while somebody reads.',
+    sketch: () => ({
+      name: 'Goes well with',
+      kind: 'popup',
+      placement: { type: 'corner', at: 'bottom-right', width: 340 },
+      opening: [
+        badge('Goes well with this'),
+        heading('The matching stand', 3),
+        words('Solid oak, made to measure. Save €8 when you buy both.'),
+        link('View the set', '/shop'),
+      ],
+      behaviour: { triggers: { any: [{ type: 'scroll', share: 0.6 }] }, frequency: { per: 'days', days: 7 } },
     }),
   },
 ];

@@ -3,13 +3,13 @@ import type { WidgetDocument } from '../widget/index.js';
 
 /** What a starter is for. */
 export const purposes = {
-  gather: 'Gather readers',
+  gather: 'Grow a newsletter',
   sell: 'Sell',
   announce: 'Announce',
-  ask: 'Hear from people',
+  ask: 'Collect feedback',
   book: 'Take bookings',
-  give: 'Raise money',
-  members: 'Members and ways in',
+  give: 'Raise donations',
+  members: 'Membership and sign-in',
 } as const;
 
 export type Purpose = keyof typeof purposes;

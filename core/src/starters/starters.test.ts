@@ -21,8 +21,8 @@ describe.each(starters.map((starter) => [starter.id, starter] as const))('the st
   });
 });
 
-it('offers at least 24, each with an id and a name of its own', () => {
-  expect(starters.length).toBeGreaterThanOrEqual(24);
+it('offers at least 48, each with an id and a name of its own', () => {
+  expect(starters.length).toBeGreaterThanOrEqual(48);
   expect(new Set(starters.map(({ id }) => id)).size).toBe(starters.length);
   expect(new Set(starters.map((starter) => starterDocument(starter, time).name)).size).toBe(starters.length);
 });
@@ -35,4 +35,16 @@ it('ends countdowns ahead of now', () => {
   );
   expect(ends.length).toBeGreaterThan(2);
   expect(ends.every((until) => until > '2026-11-26')).toBe(true);
+});
+
+it('designs the end of each: thanks where there is a form, and what follows a countdown', () => {
+  for (const starter of starters) {
+    const { scenes, elements } = starterDocument(starter, time);
+    const types = new Set(Object.values(elements).map(({ type }) => type));
+    expect([
+      starter.id,
+      types.has('form') && !scenes.thanks,
+      types.has('countdown') && !scenes.expired,
+    ]).toEqual([starter.id, false, false]);
+  }
 });

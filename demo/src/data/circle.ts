@@ -143,7 +143,9 @@ export const domeMotor = buildWidget({
   placement: { type: 'inline', width: 620 },
   opening: [
     heading('Help it turn by itself'),
-    words('It takes two adults to push the dome. The motor costs €18,400, and €11,260 has been raised so far.'),
+    words(
+      'It takes two adults to push the dome. The motor costs €18,400, and €11,260 has been raised so far.',
+    ),
     form([
       {
         type: 'amounts',

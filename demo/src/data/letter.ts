@@ -57,7 +57,7 @@ export const askTheObservatory = buildWidget({
       notice('We keep your question until it is answered, and your address with it.'),
     ]),
   ],
-  scenes: thanks('Your question is with us', 'We read the mail every morning and answer within a day.'),
+  scenes: thanks('We’ve got your message', 'We read our mail every morning and reply within a day.'),
   afterwards: {
     actions: [
       { type: 'notify', recipients: ['desk@larkmoor.example'], subject: 'A question for the observatory' },

@@ -5,12 +5,13 @@ import { openPalette } from '../app/open-palette.ts';
 import { saveText } from '../shared/save-file.ts';
 import { DuplicateWidget } from '../widgets/DuplicateWidget.tsx';
 import { KeepStarter } from '../widgets/KeepStarter.tsx';
+import { DirectionDialog } from './DirectionDialog.tsx';
 import { useEditor } from './state/editor.tsx';
 
 /** What can be done with the widget as a whole. */
 export function EditorMenu() {
   const { widget, site, session, autosave } = useEditor();
-  const [asking, setAsking] = useState<'copy' | 'starter' | null>(null);
+  const [asking, setAsking] = useState<'copy' | 'starter' | 'direction' | null>(null);
   const { id, siteId, slug } = widget;
   const listed = { id, siteId, name: session.document.name };
   const isPage = session.document.placement.type === 'page';
@@ -29,6 +30,9 @@ export function EditorMenu() {
             <Menu.Content>
               <Menu.Item value="find" onClick={() => openPalette()}>
                 Find … <Menu.ItemCommand>Ctrl K</Menu.ItemCommand>
+              </Menu.Item>
+              <Menu.Item value="direction" onClick={() => setAsking('direction')}>
+                Visual direction …
               </Menu.Item>
               <Menu.Item value="copy" onClick={() => saved(() => setAsking('copy'))}>
                 Duplicate …
@@ -62,6 +66,7 @@ export function EditorMenu() {
         </Portal>
       </Menu.Root>
       {asking === 'copy' && <DuplicateWidget widget={listed} onClose={() => setAsking(null)} />}
+      {asking === 'direction' && <DirectionDialog onClose={() => setAsking(null)} />}
       {asking === 'starter' && <KeepStarter widget={listed} onClose={() => setAsking(null)} />}
     </>
   );

@@ -4,18 +4,21 @@ import { placementDefinitions } from '@sirene/core/placement';
 import { memo, useLayoutEffect, useRef, useState } from 'react';
 import type { Brand } from '../shared/api.ts';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { dressed, type Dress } from './dressed.ts';
 import type { Shown } from './gallery.ts';
 
 interface Props {
   starters: readonly Shown[];
   brand: Brand;
+  /** The direction in which all are shown. */
+  dress: Dress;
   onChoose(starter: Shown): void;
 }
 
 const card = { least: 270, gap: 16, picture: 180, height: 284 };
 
 /** The gallery. Only rows near the window are drawn. */
-export function StarterGrid({ starters, brand, onChoose }: Props) {
+export function StarterGrid({ starters, brand, dress, onChoose }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState({ width: 1192, top: 0 });
   useLayoutEffect(() => {
@@ -49,7 +52,14 @@ export function StarterGrid({ starters, brand, onChoose }: Props) {
           style={{ top: start - room.top }}
         >
           {starters.slice(index * columns, (index + 1) * columns).map((starter) => (
-            <Card key={starter.id} starter={starter} brand={brand} width={width} onChoose={onChoose} />
+            <Card
+              key={starter.id}
+              starter={starter}
+              brand={brand}
+              dress={dress}
+              width={width}
+              onChoose={onChoose}
+            />
           ))}
         </SimpleGrid>
       ))}
@@ -62,8 +72,9 @@ interface CardProps extends Omit<Props, 'starters'> {
   width: number;
 }
 
-const Card = memo(function Card({ starter, brand, width, onChoose }: CardProps) {
-  const { document, says, own } = starter;
+const Card = memo(function Card({ starter, brand, dress, width, onChoose }: CardProps) {
+  const { says, own } = starter;
+  const document = dressed(starter.document, dress, brand);
   return (
     <Box
       as="li"

@@ -10,6 +10,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { count } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
 import { kindNames } from '../widgets/kinds.ts';
+import { dressed, dressNames, type Dress } from './dressed.ts';
 import { BeginDialog } from './BeginDialog.tsx';
 import { everything, fitting, gallery, sortings, type Shown, type Wanted } from './gallery.ts';
 import { StarterGrid } from './StarterGrid.tsx';
@@ -25,6 +26,7 @@ export function StartersPage() {
   const { data: own } = useSWR(site && `/api/sites/${site.id}/starters`, get<OwnStarter[]>);
   const [wanted, setWanted] = useState<Wanted>(everything);
   const [chosen, setChosen] = useState<Shown | null>(null);
+  const [dress, setDress] = useState<Dress>('');
   const [now] = useState(Date.now);
   const all = useMemo(
     () => own && gallery(own, { now, zone: Intl.DateTimeFormat().resolvedOptions().timeZone }),
@@ -36,14 +38,14 @@ export function StartersPage() {
     <Page title="Starters">
       {error ? <ErrorNote error={error} /> : null}
       <Text color="slate" mb="4" mt="-3">
-        Ready-made widgets to begin from, dressed in the brand of {site?.name ?? 'the site'}.
+        Ready-made widgets to start from, in the brand of {site?.name ?? 'the site'}.
       </Text>
       <Flex gap="3" mb="4" wrap="wrap" align="center">
         <Input
           type="search"
           size="sm"
           bg="sheet"
-          maxW="240px"
+          maxW="180px"
           aria-label="Search starters"
           placeholder="Search"
           value={wanted.words}
@@ -52,7 +54,7 @@ export function StartersPage() {
         <Choice
           label="Purpose"
           size="sm"
-          width="180px"
+          width="190px"
           value={wanted.purpose}
           options={{ '': 'All purposes', ...purposes }}
           onChange={(purpose) => want({ purpose })}
@@ -68,15 +70,23 @@ export function StartersPage() {
         <Choice
           label="Placement"
           size="sm"
-          width="200px"
+          width="180px"
           value={wanted.placement}
           options={{ '': 'All placements', ...placements }}
           onChange={(placement) => want({ placement })}
         />
         <Choice
+          label="Direction"
+          size="sm"
+          width="160px"
+          value={dress}
+          options={{ '': 'As designed', ...dressNames }}
+          onChange={(next) => setDress(next as Dress)}
+        />
+        <Choice
           label="Sort"
           size="sm"
-          width="180px"
+          width="150px"
           value={wanted.sorting}
           options={sortings}
           onChange={(sorting) => want({ sorting: sorting as Wanted['sorting'] })}
@@ -90,9 +100,14 @@ export function StartersPage() {
           No starters found. Remove a filter, or begin with an empty widget.
         </Text>
       )}
-      {found && brand && <StarterGrid starters={found} brand={brand} onChoose={setChosen} />}
+      {found && brand && <StarterGrid starters={found} brand={brand} dress={dress} onChoose={setChosen} />}
       {chosen && brand && site && (
-        <BeginDialog starter={chosen} brand={brand} site={site} onClose={() => setChosen(null)} />
+        <BeginDialog
+          starter={{ ...chosen, document: dressed(chosen.document, dress, brand) }}
+          brand={brand}
+          site={site}
+          onClose={() => setChosen(null)}
+        />
       )}
     </Page>
   );

@@ -12,8 +12,8 @@ test('the site’s own come first', () => {
 });
 
 test.each([
-  ['words', { words: 'basket window' }, ['basket-side']],
-  ['purpose', { purpose: 'give' }, ['gift', 'gift-bar']],
+  ['words', { words: 'basket full-height' }, ['basket-side']],
+  ['purpose', { purpose: 'give' }, ['gift', 'gift-bar', 'volunteer']],
   ['purpose and placement', { purpose: 'members', placement: 'page' }, ['sign-in']],
   ['kind', { kind: 'countdown', placement: 'centre' }, ['offer-ends']],
   ['none', { words: 'nothing like it' }, []],
