@@ -224,7 +224,7 @@ test('people who are not signed in are asked to, and come to where they were goi
   await page.getByLabel('E-mail').fill('nobody@x.example');
   await page.getByLabel('Password').fill('wrong');
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('do not belong together');
+  await expect(page.getByRole('alert')).toContainText('Wrong e-mail address or password');
   await page.getByRole('button', { name: 'Sign in as the demo designer' }).click();
   await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
   await page.context().close();

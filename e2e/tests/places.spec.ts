@@ -128,7 +128,7 @@ test('Check finds what only a drawn widget tells, and mends it', async ({ page }
   await expect(list.filter({ hasText: 'An image is not chosen yet' })).toBeVisible();
   await expect(list.filter({ hasText: 'a second primary button' })).toBeVisible();
   await list
-    .filter({ hasText: 'nothing says what becomes' })
+    .filter({ hasText: 'no privacy notice' })
     .getByRole('button', { name: 'Add a legal notice' })
     .click();
   await expect(stage(page).getByText('We use your details for this only')).toBeVisible();

@@ -38,11 +38,11 @@ test('a sound widget has nothing to mend', () => {
 
 test.each<[string, WidgetDocument, RegExp]>([
   ['nobody told', noticed, /Nobody is notified/],
-  ['no legal notice', set(told, ['elements', 'legal', 'notice'], undefined), /nothing says what becomes/],
+  ['no legal notice', set(told, ['elements', 'legal', 'notice'], undefined), /no privacy notice/],
   [
     'a picture without words',
     insert(told, 'pic', { type: 'image', src: 'https://a.example/x.png', alt: '' }),
-    /only adorns/,
+    /mark it as decorative/,
   ],
   ['a picture not chosen', insert(told, 'pic', createElement('image')), /not chosen yet/],
   [
@@ -139,7 +139,7 @@ test('what only a drawn widget tells is told with its repair', () => {
   const drawn = { small: [{ element: 'send', width: 60, height: 20 }], wide: ['title'] };
   const findings = checkDocument(told, plainBrand, { drawn });
   expect(findings.map(({ text }) => text)).toEqual([
-    'Send: 60 by 20 px is too small to press, 24 is the least',
+    'Send: 60 × 20 px is too small to tap; the minimum is 24 px',
     'Sign up: too wide for a window of 320 px',
   ]);
   let document = told;

@@ -63,7 +63,7 @@ export class AccountsService {
     const isRight = this.#setUpCode !== null && plainCode(code) === plainCode(this.#setUpCode);
     if (!isRight)
       throw new ForbiddenException(
-        'That is not the code. It stands in the output of the server, and is a new one each time the server starts.',
+        'That is not the code. It is in the server’s output, and is new each time the server starts.',
       );
     const user = await this.#newUser(account.email, account.name, account.password);
     await this.transactions.write(async (manager) => {
@@ -99,9 +99,7 @@ export class AccountsService {
   async signIn(email: string, password: string, device: string): Promise<string> {
     const user = await this.byEmail(email);
     if (!(await checkPassword(password, user?.passwordHash ?? null)) || !user) {
-      throw new UnauthorizedException(
-        'That address and password do not belong together. Check both and try again.',
-      );
+      throw new UnauthorizedException('Wrong e-mail address or password. Check both and try again.');
     }
     return this.#startSession(user.id, device);
   }
@@ -193,7 +191,7 @@ export class AccountsService {
       text: [
         `Hello ${user.name},`,
         '',
-        'somebody asked for a new password for your Sirene account. To choose one, open this link within an hour:',
+        'someone asked for a new password for your Sirene account. To choose one, open this link within an hour:',
         '',
         `${this.config.origin}/reset/${token}`,
         '',

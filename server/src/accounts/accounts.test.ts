@@ -34,7 +34,7 @@ test.each([
   const answer = await signIn(email, password);
   expect([answer.status, answer.body.message]).toEqual([
     401,
-    expect.stringMatching(/do not belong together/),
+    expect.stringMatching(/Wrong e-mail address or password/),
   ]);
 });
 

@@ -79,7 +79,7 @@ export class AssetsService {
     if (!asset) throw new NotFoundException('There is no such upload.');
     const users = await this.#usersOf(site, id);
     if (users.length > 0)
-      throw new ConflictException(`It is still used by ${users.join(', ')}. Take it out there first.`);
+      throw new ConflictException(`It is still used by ${users.join(', ')}. Remove it there first.`);
     await this.transactions.write((manager) => manager.delete(AssetEntity, { id }));
     await rm(this.#folder(id), { recursive: true, force: true });
   }

@@ -127,17 +127,17 @@ test('a typeface says its family and its weights', async () => {
 
 test.each([
   ['an empty file', '', /empty/],
-  ['a text', 'I am a picture, believe me', /no picture, film or typeface/],
-  ['half a picture', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3]), /no picture/],
+  ['a text', 'I am a picture, believe me', /not an image, video or font/],
+  ['half a picture', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3]), /not an image/],
   ['a picture of 50 000 by 50 000', pictureBomb(50_000, 50_000), /50000 × 50000 pixels; at most 50 million/],
   [
     'a typeface that is none',
     Buffer.from('wOF2 and then nothing that makes sense'),
-    /WOFF2 typeface but can’t be read/,
+    /WOFF2 font but can’t be read/,
   ],
-  ['one byte', Buffer.from([1]), /no picture/],
-  ['two bytes', Buffer.from([1, 2]), /no picture/],
-  ['three bytes', Buffer.from('wOF'), /no picture/],
+  ['one byte', Buffer.from([1]), /not an image/],
+  ['two bytes', Buffer.from([1, 2]), /not an image/],
+  ['three bytes', Buffer.from('wOF'), /not an image/],
   ['a font of four bytes', Buffer.from('wOF2'), /can’t be read/],
   ['a font that unpacks to 400 MB', fontBomb(400_000_000), /unpacks to more than 32 MB/],
   ['a font of 65 535 tables', fontBomb(1, 65_535), /can’t be read/],
@@ -186,7 +186,7 @@ test('what a widget uses stays; what none uses goes', async () => {
   const refused = await server.send('DELETE', `/api/sites/${site}/assets/${asset.id}`);
   expect([refused.status, refused.body.message]).toEqual([
     409,
-    'It is still used by Uses it. Take it out there first.',
+    'It is still used by Uses it. Remove it there first.',
   ]);
   await server.put(`/api/widgets/${widget.id}/draft`, { base: 2, document: widget.document });
   expect((await server.send('DELETE', `/api/sites/${site}/assets/${asset.id}`)).status).toBe(204);

@@ -7,7 +7,7 @@ const mostBytes = 32_000_000;
 
 /** @throws Refusal when it can't be read as a WOFF2 font */
 export function readFont(content: Uint8Array): { family: string; weight: string } {
-  const unreadable = 'The file calls itself a WOFF2 typeface but can’t be read as one.';
+  const unreadable = 'The file claims to be a WOFF2 font but can’t be read as one.';
   const size = unpackedSize(content);
   if (size === null) throw new Refusal(unreadable);
   if (size > mostBytes)

@@ -30,7 +30,7 @@ export async function readPicture(path: string): Promise<ReadPicture> {
     const { width: across, height: down, orientation = 1 } = await header.metadata();
     if (across * down > mostPixels)
       throw new BadRequestException(
-        `The picture is ${across} × ${down} pixels; at most ${mostPixels / 1e6} million can be used. Make it smaller and try again.`,
+        `The image is ${across} × ${down} pixels; at most ${mostPixels / 1e6} million can be used. Make it smaller and try again.`,
       );
     const [width, height] = orientation >= 5 ? [down, across] : [across, down];
     const files: Record<string, Buffer> = { 'full.webp': await sized(open(), Math.min(width, 2560)) };
@@ -41,8 +41,8 @@ export async function readPicture(path: string): Promise<ReadPicture> {
     const large = error instanceof Error && /pixel limit/i.test(error.message);
     throw new BadRequestException(
       large
-        ? `The picture has more than ${mostPixels / 1e6} million pixels. Make it smaller and try again.`
-        : 'The file is no picture, film or typeface that can be read. Pictures: PNG, JPEG, WebP, AVIF, GIF, SVG; films: MP4, WebM; typefaces: WOFF2.',
+        ? `The image has more than ${mostPixels / 1e6} million pixels. Make it smaller and try again.`
+        : 'The file is not an image, video or font that can be read. Images: PNG, JPEG, WebP, AVIF, GIF, SVG; videos: MP4, WebM; fonts: WOFF2.',
     );
   }
 }

@@ -17,7 +17,7 @@ export function readSvg(source: string): ReadSvg {
   if (problem) throw new Refusal(`The SVG ${problem}. Simplify it and try again.`);
   const { text } = safeSvg(source);
   if (text.replace(/<\/?svg[^>]*>/g, '').trim() === '')
-    throw new Refusal('The SVG holds no drawing that can be used.');
+    throw new Refusal('The SVG contains no drawing that can be used.');
   const content = text.includes('xmlns=')
     ? text
     : text.replace('<svg', '<svg xmlns="http://www.w3.org/2000/svg"');

@@ -87,7 +87,7 @@ export class Connection {
     }
     // It holds statements of the old connection.
     driver.queryRunner = undefined;
-    this.#logger.warn('The database was opened anew.');
+    this.#logger.warn('The database was reopened.');
     try {
       old.close();
     } catch (error) {

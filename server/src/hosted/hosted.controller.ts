@@ -93,7 +93,7 @@ export class HostedController {
 /** Where a typeface that ships with Sirene lies. */
 function fontFile(file: string): string {
   const known = shippedFonts.some(({ src }) => src === `fonts:${file}`);
-  if (!known) throw new NotFoundException('There is no such typeface.');
+  if (!known) throw new NotFoundException('There is no such font.');
   const name = file.replace(/\.woff2$/, '');
   return locate.resolve(`@fontsource-variable/${name}/files/${name}-latin-wght-normal.woff2`);
 }

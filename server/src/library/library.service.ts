@@ -45,7 +45,7 @@ export class LibraryService {
     const { affected } = await this.transactions.write((manager) =>
       manager.delete(ShelfItemEntity, { id, siteId: site.id }),
     );
-    if (!affected) throw new NotFoundException('There is no such piece on the shelf.');
+    if (!affected) throw new NotFoundException('There is no such item on the shelf.');
   }
 
   starters(site: SiteEntity): Promise<OwnStarterEntity[]> {
@@ -80,6 +80,6 @@ export class LibraryService {
     what: string,
   ): Promise<void> {
     if ((await this.dataSource.getRepository<{ siteId: string }>(kept).countBy({ siteId: id })) >= most)
-      throw new BadRequestException(`${what}: ${most}. Take some off first.`);
+      throw new BadRequestException(`${what}: ${most}. Remove some first.`);
   }
 }

@@ -124,7 +124,7 @@ export class MembersService {
     const isLast =
       member.role === 'owner' && !members.some((one) => one.userId !== userId && one.role === 'owner');
     if (isLast && !stays)
-      throw new ConflictException('A site needs an owner. Make somebody else an owner first.');
+      throw new ConflictException('A site needs an owner. Make someone else an owner first.');
   }
 
   async #use(manager: EntityManager, token: string, user: UserEntity): Promise<void> {

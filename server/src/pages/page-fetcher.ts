@@ -60,7 +60,7 @@ export class PageFetcher implements OnApplicationShutdown {
         throw new PageNotHadException(`${at.href} answered ${status}. Check that the page is there.`);
       return { address: at.href, text };
     }
-    throw new PageNotHadException(`${at.href} leads on and on: more than ${mostRedirects} redirects.`);
+    throw new PageNotHadException(`${at.href} redirects too often: more than ${mostRedirects} redirects.`);
   }
 
   async #get(url: URL): Promise<{ status: number; location: string | null; text: string | null }> {
@@ -114,7 +114,7 @@ function refusalOf(error: unknown, url: URL, patience: number): BadRequestExcept
     return new PageNotHadException(`${url.hostname} can’t be found.`);
   return name === 'TimeoutError' || name === 'AbortError'
     ? new PageNotHadException(`${url.origin} did not answer within ${patience / 1000} s.`)
-    : new PageNotHadException(`${url.origin} did not send the page whole. Try again later.`);
+    : new PageNotHadException(`${url.origin} did not send the whole page. Try again later.`);
 }
 
 async function readText(response: Response, at: URL): Promise<string> {

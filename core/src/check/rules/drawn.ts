@@ -9,7 +9,7 @@ export const tapRule: Rule = ({ document, drawn }) =>
   (drawn?.small ?? []).flatMap(({ element: id, width, height }) => {
     const element = valueAt(document.elements, id);
     if (!element) return [];
-    const text = `${titleOf(element)}: ${Math.round(width)} by ${Math.round(height)} px is too small to press, ${leastTarget} is the least`;
+    const text = `${titleOf(element)}: ${Math.round(width)} × ${Math.round(height)} px is too small to tap; the minimum is ${leastTarget} px`;
     const name = height < leastTarget ? 'minHeight' : 'minWidth';
     return element.type === 'button'
       ? [
@@ -30,7 +30,7 @@ export const narrowRule: Rule = (subject) =>
       element: id,
       text: `${titleOf(element)}: too wide for a window of 320 px`,
       repair: {
-        label: 'Fit it on phones',
+        label: 'Fit on phones',
         operation: {
           type: 'group',
           operations: [

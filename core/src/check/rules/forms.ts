@@ -21,7 +21,7 @@ export const formsRule: Rule = (subject) => {
     )
       found.push({
         element: id,
-        text: `${titleOf(element)}: nothing says what becomes of what visitors send`,
+        text: `${titleOf(element)}: no privacy notice says how the data is used`,
         repair: { label: 'Add a legal notice', operation: addNotice(subject.document.elements, id) },
       });
     return found;

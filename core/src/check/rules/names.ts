@@ -8,7 +8,7 @@ function ofElement(id: string, element: Element): Finding[] {
   switch (element.type) {
     case 'field':
       return element.label.trim() === ''
-        ? [{ element: id, text: 'A field has no label: screen readers can’t say what it is for' }]
+        ? [{ element: id, text: 'A field has no label, so screen readers can’t name it' }]
         : [];
     case 'button':
       return element.label.trim() === '' ? [{ element: id, text: 'A button has no text' }] : [];
@@ -40,7 +40,7 @@ const unchosen = (id: string, text: string): Finding[] => [
 
 function picture(id: string, element: Element & { type: 'image' }): Finding[] {
   if (element.plain || element.alt.trim() !== '') return [];
-  const text = `${titleOf(element)}: say in words what it shows, or that it only adorns`;
+  const text = `${titleOf(element)}: add alt text, or mark it as decorative`;
   const repair = { label: 'Mark as decorative', operation: setting(id, ['plain'], true) };
   // A mark of the brand brings its own words.
   return element.src.startsWith('brand:') ? [] : [{ element: id, text, repair }];
