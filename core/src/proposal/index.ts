@@ -162,6 +162,8 @@ const chroma = (hex: string): number => toOklch(parse(hex))?.c ?? 0;
 
 /** From here on a colour is one, rather than a grey. */
 const leastChroma = 0.04;
+/** From here on it is one that a page shows off. */
+const clearChroma = 0.08;
 
 function tokensOf(
   colours: readonly FoundColour[],
@@ -187,7 +189,7 @@ function tokensOf(
     by(
       ({ ground: count, text: words }) => count + words,
       // It has to be seen, and to be read as text, on the background.
-      ({ hex }) => hex !== ink && chroma(hex) > leastChroma && contrast(hex, ground ?? '#ffffff') >= 3,
+      ({ hex }) => hex !== ink && chroma(hex) > clearChroma && contrast(hex, ground ?? '#ffffff') >= 3,
     ) ??
     by(
       ({ ground: count, text: words }) => count + words,

@@ -1,6 +1,12 @@
 import { valueAt } from '../maps/index.js';
 import { rootsOf, childrenOf, withDescendants, type WidgetDocument } from '../widget/index.js';
-import { definitionOf, plainText, type Element, type RenderContext } from '../elements/index.js';
+import {
+  definitionOf,
+  elementDefinitions,
+  plainText,
+  type Element,
+  type RenderContext,
+} from '../elements/index.js';
 import { noForeign } from '../foreign/none.js';
 import type { Foreign } from '../foreign/types.js';
 import type { FormRule } from '../form/index.js';
@@ -96,9 +102,37 @@ export function labelOf({ name, scenes, elements }: WidgetDocument): string {
 /** What is the same for every element of a widget. */
 type Around = Pick<RenderContext, 'foreign' | 'logo' | 'messages'>;
 
+interface Written extends Around {
+  id: string;
+  inner: readonly Html[];
+  html: Html;
+}
+
+const written = new WeakMap<Element, Written>();
+
+// An element is never changed in place, so what it was written as stands as long as what it holds and what is around it
+// are the same: with a thousand elements on the stage, a key press writes one of them and those it stands in.
 function elementHtml(document: WidgetDocument, id: string, around: Around): Html {
   const element = valueAt(document.elements, id);
-  if (!element || element.hidden) return new Html('');
+  if (!element || element.hidden) return nothing;
+  const inner = childrenOf(element).map((child) => elementHtml(document, child, around));
+  const known = written.get(element);
+  if (known && known.id === id && isSame(known, around, inner)) return known.html;
+  const html = writeElement(element, id, around, inner);
+  written.set(element, { ...around, id, inner, html });
+  return html;
+}
+
+const nothing = new Html('');
+
+const isSame = (known: Written, { foreign, logo, messages }: Around, inner: readonly Html[]): boolean =>
+  known.foreign === foreign &&
+  known.logo === logo &&
+  known.messages === messages &&
+  known.inner.length === inner.length &&
+  known.inner.every((one, at) => one === inner[at]);
+
+function writeElement(element: Element, id: string, around: Around, inner: readonly Html[]): Html {
   const definition = definitionOf(element);
   const role = definition.role(element);
   const own = (part: string) => (valueAt(element.style, part) ? ` ${elementClass(id, part)}` : '');
@@ -117,7 +151,7 @@ function elementHtml(document: WidgetDocument, id: string, around: Around): Html
       ...(element.motion?.entrance?.inView && { 'data-unseen': true }),
     },
     part: classes,
-    children: () => join(childrenOf(element).map((child) => elementHtml(document, child, around))),
+    children: () => join(inner),
     ...around,
   });
 }
@@ -158,14 +192,22 @@ function documentCss(document: WidgetDocument, brand: Brand, shown: readonly str
 }
 
 function structureCss(elements: readonly [string, Element][], styles: string): string {
-  const pieces = new Set<string>();
+  // By type first: written out once each, however many elements there are of it.
+  const pieces = new Map<string, Set<string>>();
   for (const [, element] of elements) {
-    const { css, cssFor, cssWhen = [] } = definitionOf(element);
-    const needed = cssWhen.flatMap((one) => (one.styles.test(styles) ? [one.css] : []));
-    for (const piece of [css, ...(cssFor?.(element) ?? []), ...needed])
-      pieces.add(piece.replaceAll('&', `.${typeClass(element.type)}`));
+    const { type } = element;
+    const { css, cssFor } = definitionOf(element);
+    const known = pieces.get(type) ?? new Set([css]);
+    pieces.set(type, known);
+    for (const piece of cssFor?.(element) ?? []) known.add(piece);
   }
-  return [...pieces].join('');
+  return [...pieces]
+    .map(([type, known]) => {
+      const { cssWhen = [] } = elementDefinitions[type as Element['type']];
+      const needed = cssWhen.flatMap((one) => (one.styles.test(styles) ? [one.css] : []));
+      return [...new Set([...known, ...needed])].join('').replaceAll('&', `.${typeClass(type)}`);
+    })
+    .join('');
 }
 
 function rolesIn(document: WidgetDocument, elements: readonly [string, Element][]): Set<Role> {

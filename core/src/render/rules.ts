@@ -34,19 +34,26 @@ const stateSelectors: Record<State, (selector: string, part: string) => string> 
  * selector weighs the same, so that a state outranks rest and a narrow screen outranks a wide one whatever the layer.
  */
 export function layersCss(layers: readonly StyleLayer[]): string {
-  let css = '';
-  for (const condition of conditions) {
-    const { screen, state } = conditionParts(condition);
-    let rules = '';
-    for (const { selector, sheet } of layers) {
-      for (const [part, byCondition] of Object.entries(sheet)) {
-        const body = declarations(valueAt(byCondition, condition));
+  // Gathered first: most sheets say nothing of most conditions, and a widget may have a thousand of them.
+  const rules = new Map<string, string>();
+  for (const { selector, sheet } of layers) {
+    for (const [part, byCondition] of Object.entries(sheet)) {
+      for (const [condition, values] of Object.entries(byCondition)) {
+        const body = declarations(values);
         if (!body) continue;
+        const { state } = conditionParts(condition);
         const plain = selector(part);
-        rules += `${state ? stateSelectors[state](plain, part) : plain}{${body}}`;
+        const rule = `${state ? stateSelectors[state](plain, part) : plain}{${body}}`;
+        rules.set(condition, (rules.get(condition) ?? '') + rule);
       }
     }
-    if (rules) css += screen ? `@media ${windowsOf(screen)}{${rules}}` : rules;
+  }
+  let css = '';
+  for (const condition of conditions) {
+    const written = rules.get(condition);
+    if (!written) continue;
+    const { screen } = conditionParts(condition);
+    css += screen ? `@media ${windowsOf(screen)}{${written}}` : written;
   }
   return css;
 }
@@ -56,15 +63,26 @@ function windowsOf(screen: Screen): string {
   return most === undefined ? `(min-width:${least}px)` : `(max-width:${most}px)`;
 }
 
-function declarations(values: Values | undefined): string {
-  if (!values) return '';
-  const written = Object.entries(values).flatMap(([name, value]) => {
+const written = new WeakMap<Values, string>();
+
+// Values are never changed in place: what has been written of them once is what they say. With a thousand elements on
+// the stage, a key press changes one of them.
+function declarations(values: Values): string {
+  const known = written.get(values);
+  if (known !== undefined) return known;
+  const text = writeDeclarations(values);
+  written.set(values, text);
+  return text;
+}
+
+function writeDeclarations(values: Values): string {
+  const lines = Object.entries(values).flatMap(([name, value]) => {
     const property = valueAt(styleProperties, name);
     if (!property || grounds.has(name)) return [];
     const css = valueCss(property, value);
     return [property.write ? property.write(css) : `${property.css}:${css}`];
   });
-  return [...written, ...groundPictures(values)].join(';');
+  return [...lines, ...groundPictures(values)].join(';');
 }
 
 const grounds = new Set(['gradient', 'image', 'imageOpacity']);

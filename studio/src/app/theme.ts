@@ -60,6 +60,7 @@ const config = defineConfig({
           panel: { value: '{colors.sheet}' },
           subtle: { value: '{colors.wash}' },
           muted: { value: '{colors.wash}' },
+          emphasized: { value: '{colors.line}' },
         },
         fg: {
           DEFAULT: { value: '{colors.ink}' },

@@ -32,7 +32,7 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
   const strip = useRef<HTMLDivElement>(null);
   if (rehearsal) {
     return (
-      <Flex as="section" aria-label="Rehearsal" direction="column" bg="sheet" borderTopWidth="1px" h="150px">
+      <Flex as="section" aria-label="Rehearsal" direction="column" bg="sheet" borderTopWidth="1px" h="164px">
         <RehearsalPanel rehearsal={rehearsal} onEnd={onEnd} />
       </Flex>
     );

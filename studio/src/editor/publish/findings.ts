@@ -1,31 +1,36 @@
 import { checkDocument, type Drawn, type Finding } from '@sirene/core/check';
 import { compileWidget } from '@sirene/core/render';
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { measureDrawn, measuringFrame } from '../state/drawn.ts';
 
-/** How long nothing has to be edited before the widget is drawn anew to be measured, ms. */
-const stillMs = 700;
+/** How long nothing has to be edited before the widget is checked, and before it is drawn anew to be measured, ms. */
+const stillMs = { read: 200, drawn: 700 };
 
-/** What is worth mending in the widget, with what only a drawn one tells. */
+/** What is worth fixing in the widget, with what only a drawn one tells. Nobody waits for it: it follows when typing pauses. */
 export function useFindings(): Finding[] {
   const { brand, pictures } = useEditor();
-  // Nobody waits for it: whatever else follows an edit is drawn first.
-  const document = useDeferredValue(useSettledDocument());
-  const [drawn, setDrawn] = useState<Drawn>();
-  // A date that passes while the editor is open is found at the next publishing.
-  const [now] = useState(() => Date.now());
+  const document = useSettledDocument();
+  const [findings, setFindings] = useState<Finding[]>([]);
   const frame = useRef<HTMLIFrameElement | null>(null);
+  // What was measured last stands until it is measured again: findings would come and go otherwise.
+  const drawn = useRef<Drawn | undefined>(undefined);
   useEffect(() => {
-    const timer = setTimeout(() => {
+    const check = () => {
+      const measured = drawn.current && { drawn: drawn.current };
+      setFindings(checkDocument(document, brand, { pictures, ...measured, now: Date.now() }));
+    };
+    const read = setTimeout(check, stillMs.read);
+    const draw = setTimeout(() => {
       frame.current ??= measuringFrame(globalThis.document);
-      setDrawn(measureDrawn(frame.current, compileWidget(document, brand)));
-    }, stillMs);
-    return () => clearTimeout(timer);
-  }, [document, brand]);
+      drawn.current = measureDrawn(frame.current, compileWidget(document, brand));
+      check();
+    }, stillMs.drawn);
+    return () => {
+      clearTimeout(read);
+      clearTimeout(draw);
+    };
+  }, [document, brand, pictures]);
   useEffect(() => () => frame.current?.remove(), []);
-  return useMemo(
-    () => checkDocument(document, brand, { pictures, ...(drawn && { drawn }), now }),
-    [document, brand, pictures, drawn, now],
-  );
+  return findings;
 }
