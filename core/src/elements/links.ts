@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { iconHtml } from '../icons/index.js';
 import { h } from '../render/html.js';
 import { safeAddress } from '../sanitise/index.js';
-import { addressText, define, elementFields, line, oneOf, strict } from './definition.js';
+import { addressText, define, elementFields, line, newTab, oneOf, strict } from './definition.js';
 import { addressProblem } from './rich-text.js';
 
 const link = Type.Object(
@@ -12,6 +12,11 @@ const link = Type.Object(
     address: addressText,
     /** Shows how many pieces are in the basket. */
     counts: Type.Optional(Type.Boolean()),
+    newTab: Type.Optional(Type.Boolean()),
+    /** Kept, and shown to nobody. */
+    off: Type.Optional(Type.Boolean()),
+    /** Stands without the divider before it. */
+    undivided: Type.Optional(Type.Boolean()),
   },
   strict,
 );
@@ -22,6 +27,8 @@ const schema = elementFields('links', {
   dividers: Type.Boolean(),
 });
 
+const shown = <T extends { off?: boolean }>(items: readonly T[]): T[] => items.filter(({ off }) => !off);
+
 export const links = define({
   type: 'links',
   label: 'Link strip',
@@ -30,7 +37,7 @@ export const links = define({
   role: () => 'links',
   parts: ['box', 'link', 'icon', 'count', 'divider'],
   texts: () => ['link'],
-  script: ({ items }) => (items.some(({ counts }) => counts) ? 'basket' : undefined),
+  script: ({ items }) => (shown(items).some(({ counts }) => counts) ? 'basket' : undefined),
   container: false,
   create: () => ({
     type: 'links',
@@ -42,7 +49,10 @@ export const links = define({
     show: 'both' as const,
     dividers: true,
   }),
-  title: ({ items }) => items.map(({ words }) => words).join(', '),
+  title: ({ items }) =>
+    shown(items)
+      .map(({ words }) => words)
+      .join(', ') || 'Link strip',
   properties: [
     {
       path: ['items'],
@@ -54,6 +64,9 @@ export const links = define({
           { path: ['icon'], label: 'Icon', control: 'icon' },
           { path: ['address'], label: 'Link URL', control: 'line', always: true },
           { path: ['counts'], label: 'Basket count', control: 'toggle' },
+          { path: ['newTab'], label: 'New tab', control: 'toggle' },
+          { path: ['undivided'], label: 'No divider', control: 'toggle' },
+          { path: ['off'], label: 'Hidden', control: 'toggle' },
         ],
         blank: () => ({ words: 'New link', icon: 'link', address: '' }),
         title: ({ words }: { words: string }) => words,
@@ -71,11 +84,14 @@ export const links = define({
     h(
       'nav',
       { ...box, 'aria-label': 'Links' },
-      ...items.flatMap(({ words, icon, address, counts }, at) => [
-        dividers && at > 0 && h('span', { class: `rule ${part('divider')}`, 'aria-hidden': 'true' }),
+      ...shown(items).flatMap(({ words, icon, address, counts, newTab: apart, undivided }, at) => [
+        dividers &&
+          at > 0 &&
+          !undivided &&
+          h('span', { class: `rule ${part('divider')}`, 'aria-hidden': 'true' }),
         h(
           'a',
-          { class: part('link'), href: address ? safeAddress(address) : null },
+          { class: part('link'), href: address ? safeAddress(address) : null, ...(apart && newTab) },
           show !== 'words' && icon ? iconHtml(icon, part('icon')) : null,
           h('span', { class: show === 'icons' ? 'unseen' : null }, words),
           counts ? h('span', { class: part('count'), 'data-basket-count': true, hidden: true }) : null,

@@ -41,6 +41,8 @@ export interface InspectorProperty {
   rare?: boolean;
   /** What follows the label in brackets, such as px. */
   unit?: string;
+  /** The units that a number may have instead, such as `%`. */
+  units?: readonly string[];
   /** Left empty, it is there as an empty text rather than absent. */
   always?: boolean;
 }

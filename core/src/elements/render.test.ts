@@ -264,3 +264,46 @@ describe('choices as buttons', () => {
       expect(css).toMatch(new RegExp(`--${token}:`));
   });
 });
+
+describe('a link strip', () => {
+  const strip = (more: Record<string, unknown>) =>
+    html({
+      type: 'links',
+      items: [
+        { words: 'Shop', address: '/shop' },
+        { words: 'Account', address: '/account', ...more },
+        { words: 'Help', address: '/help' },
+      ],
+    });
+  const dividers = (text: string) => text.split('class="rule').length - 1;
+
+  it('shows a link that is off to nobody, nor the divider before it', () => {
+    expect(dividers(strip({}))).toBe(2);
+    expect(strip({ off: true })).not.toContain('Account');
+    expect(dividers(strip({ off: true }))).toBe(1);
+  });
+
+  it('leaves one divider out, and opens one link in a tab of its own', () => {
+    expect(dividers(strip({ undivided: true }))).toBe(1);
+    expect(strip({ newTab: true })).toMatch(/href="\/account" target="_blank" rel="noopener"/);
+  });
+});
+
+describe('a button', () => {
+  const button = (more: Record<string, unknown>): Sketch => ({ type: 'button', label: 'Go', ...more });
+
+  it('has a type and a size above the brand’s sheet, and below its own values', () => {
+    const { css, scenes } = compiled(
+      button({ variant: 'outlined', size: 'L', style: { box: { base: { color: '#123456' } } } }),
+    );
+    expect(scenes.opening).toMatch(/class="[^"]*v-size-L v-outlined/);
+    expect(css.indexOf('.v-outlined{')).toBeGreaterThan(css.indexOf('.r-button{'));
+    expect(css.indexOf('#123456')).toBeGreaterThan(css.indexOf('.v-outlined{'));
+  });
+
+  it('opens a page in a tab of its own where that is asked', () => {
+    const link = { type: 'link', address: '/shop' };
+    expect(html(button({ action: link }))).not.toContain('target');
+    expect(html(button({ action: { ...link, newTab: true } }))).toContain('target="_blank" rel="noopener"');
+  });
+});

@@ -1,10 +1,27 @@
 import { Type } from '@sinclair/typebox';
-import { definePlacement, strict, widthProperty } from './definition.js';
+import { definePlacement, oneOf, strict } from './definition.js';
+
+const aligns = ['start', 'center', 'end'] as const;
 
 const schema = Type.Object(
-  { type: Type.Literal('inline'), width: Type.Number({ minimum: 200, maximum: 2000 }) },
+  {
+    type: Type.Literal('inline'),
+    /** Most that it takes, px; or its share of what it stands in, such as `90%`. */
+    width: Type.Union([
+      Type.Number({ minimum: 200, maximum: 2000 }),
+      Type.String({ pattern: '^([1-9]\\d?|100)%$' }),
+    ]),
+    /** Where it stands in what holds its marker; at the start where nothing is said. */
+    align: Type.Optional(oneOf(aligns)),
+  },
   strict,
 );
+
+const margins: Record<(typeof aligns)[number], string> = {
+  start: '',
+  center: ';margin-inline:auto',
+  end: ';margin-inline:auto 0',
+};
 
 export const inline = definePlacement({
   type: 'inline',
@@ -14,6 +31,24 @@ export const inline = definePlacement({
   stand: 'inline',
   mode: 'inline',
   create: () => ({ type: 'inline', width: 640 }),
-  properties: [widthProperty('Max width', 200, 2000)],
-  css: ({ width }) => `.box{max-width:${width}px}`,
+  properties: [
+    {
+      path: ['width'],
+      label: 'Width',
+      unit: 'px',
+      units: ['%'],
+      control: 'number',
+      always: true,
+      min: 200,
+      max: 2000,
+    },
+    {
+      path: ['align'],
+      label: 'Alignment',
+      control: 'choice',
+      options: { start: 'Start', center: 'Centre', end: 'End' },
+    },
+  ],
+  css: ({ width, align = 'start' }) =>
+    `.box{${typeof width === 'number' ? `max-width:${width}px` : `width:${width}`}${margins[align]}}`,
 });

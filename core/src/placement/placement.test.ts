@@ -2,7 +2,7 @@ import * as csstree from 'css-tree';
 import { compileWidget } from '../render/index.js';
 import { plainBrand } from '../style/index.js';
 import { schemaProblems } from '../widget/schema-problems.js';
-import { createWidget } from '../widget/index.js';
+import { createWidget, validateDocument } from '../widget/index.js';
 import { rimCss, rimNames } from './corner.js';
 import {
   closingOf,
@@ -100,4 +100,19 @@ test('what fills an edge of the window has straight corners', () => {
     const { css } = compileWidget({ ...createWidget('Any'), placement: createPlacement(type) }, plainBrand);
     expect(css).toMatch(/\.box\{[^}]*border-radius:0/);
   }
+});
+
+test.each<[Record<string, unknown>, string | null]>([
+  [{ width: 640 }, '.box{max-width:640px}'],
+  [{ width: '90%' }, '.box{width:90%}'],
+  [{ width: '90%', align: 'center' }, '.box{width:90%;margin-inline:auto}'],
+  [{ width: 640, align: 'end' }, '.box{max-width:640px;margin-inline:auto 0}'],
+  [{ width: '150%' }, null],
+  [{ width: '0%' }, null],
+  [{ width: '12rem' }, null],
+])('an inline box with %j is %s', (own, css) => {
+  const placement = { ...createPlacement('inline'), ...own } as Placement;
+  const document = { ...createWidget('Any'), placement };
+  expect(validateDocument(document)).toMatchObject({ ok: css !== null });
+  if (css !== null) expect(placementDefinitions.inline.css(placement as never)).toBe(css);
 });

@@ -11,7 +11,8 @@ import type { Operation } from './operations.js';
 export function changePlacement(document: WidgetDocument, type: Placement['type']): Operation {
   const before = document.placement;
   const fresh = createPlacement(type);
-  const width = 'width' in before && widthFits(before.width, fresh) ? before.width : fresh.width;
+  const asked = 'width' in before && typeof before.width === 'number' ? before.width : null;
+  const width = asked !== null && widthFits(asked, fresh) ? asked : fresh.width;
   const kept =
     'closing' in before && 'closing' in fresh ? { closing: { ...fresh.closing, ...before.closing } } : {};
   const placement = { ...fresh, ...kept, width } as Placement;

@@ -1,4 +1,4 @@
-import { Button, Flex, Input, Stack, Text } from '@chakra-ui/react';
+import { Button, Flex, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import useSWR from 'swr';
@@ -8,8 +8,10 @@ import { TextField } from '../entry/TextField.tsx';
 import { get, patch, put, remove } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago } from '../shared/format.ts';
+import { NameForm } from '../shared/NameForm.tsx';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { Panel } from '../site/Panel.tsx';
 import { deviceName } from './device-name.ts';
 
@@ -31,40 +33,16 @@ export function AccountPage() {
 
 function OwnName({ name, email }: { name: string; email: string }) {
   const { mutate } = useSession();
-  const [text, setText] = useState(name);
-  const [error, setError] = useState<unknown>(null);
-  const save = async () => {
-    setError(null);
-    try {
-      await patch('/api/account', { name: text.trim() });
-      await mutate();
-    } catch (failure) {
-      setError(failure);
-    }
+  const save = async (next: string) => {
+    await patch('/api/account', { name: next });
+    await mutate();
   };
   return (
     <Panel title="Name">
-      <Stack gap="3">
-        <Flex gap="2">
-          <Input
-            size="sm"
-            aria-label="Your name"
-            maxLength={120}
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
-          <Button
-            size="sm"
-            colorPalette="signal"
-            disabled={text.trim() === '' || text.trim() === name}
-            onClick={() => void save()}
-          >
-            Save name
-          </Button>
-        </Flex>
-        <Text color="slate">You sign in as {email}.</Text>
-        {error !== null && <ErrorNote error={error} />}
-      </Stack>
+      <NameForm label="Your name" action="Save name" name={name} onSave={save} />
+      <Text color="slate" mt="3">
+        You sign in as {email}.
+      </Text>
     </Panel>
   );
 }
@@ -76,19 +54,13 @@ interface Passwords {
 
 function Password() {
   const { register, handleSubmit, formState, reset } = useForm<Passwords>();
-  const [error, setError] = useState<unknown>(null);
+  const { error, attempt } = useAttempt();
   const [saved, setSaved] = useState(false);
   const { errors, isSubmitting } = formState;
   const change = handleSubmit(async (entered) => {
-    setError(null);
-    setSaved(false);
-    try {
-      await put('/api/account/password', entered);
-      reset({ current: '', password: '' });
-      setSaved(true);
-    } catch (failure) {
-      setError(failure);
-    }
+    const isChanged = await attempt(() => put('/api/account/password', entered));
+    setSaved(isChanged);
+    if (isChanged) reset({ current: '', password: '' });
   });
   return (
     <Panel title="Password">
@@ -132,16 +104,12 @@ interface OwnSession {
 function Sessions() {
   const path = '/api/account/sessions';
   const { data, mutate } = useSWR(path, get<OwnSession[]>);
-  const [error, setError] = useState<unknown>(null);
-  const end = async (id: string) => {
-    setError(null);
-    try {
+  const { error, attempt } = useAttempt();
+  const end = (id: string) =>
+    attempt(async () => {
       await remove(`${path}/${id}`);
       await mutate();
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   return (
     <Panel title="Sessions">
       <Stack as="ul" gap="2" listStyleType="none">

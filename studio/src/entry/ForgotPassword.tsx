@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link as RouterLink } from 'react-router';
 import { post } from '../shared/api.ts';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { EntryBox } from './EntryBox.tsx';
 import { emailRule } from './rules.ts';
@@ -12,15 +13,9 @@ import { TextField } from './TextField.tsx';
 export function ForgotPassword() {
   const { register, handleSubmit, formState } = useForm<{ email: string }>();
   const [sentTo, setSentTo] = useState<string | null>(null);
-  const [error, setError] = useState<unknown>(null);
+  const { error, attempt } = useAttempt();
   const ask = handleSubmit(async (entered) => {
-    setError(null);
-    try {
-      await post('/api/session/reset', entered);
-      setSentTo(entered.email);
-    } catch (failure) {
-      setError(failure);
-    }
+    if (await attempt(() => post('/api/session/reset', entered))) setSentTo(entered.email);
   });
   return (
     <EntryBox title="Reset password" text="We send a link to your e-mail address. It works for one hour.">

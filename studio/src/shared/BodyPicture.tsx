@@ -72,7 +72,7 @@ function natural({ placement }: CompiledWidget): [width: number, least: number] 
     case 'bar':
       return [Math.min(placement.width, 760), 0];
     case 'inline':
-      return [Math.min(placement.width, 900), 0];
+      return [typeof placement.width === 'number' ? Math.min(placement.width, 900) : 900, 0];
     default:
       return [placement.width, 0];
   }

@@ -7,6 +7,7 @@ import { Choice } from '../shared/Choice.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { exactTime } from '../shared/format.ts';
 import { Snippet } from '../shared/Snippet.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { Panel } from './Panel.tsx';
 
 type Role = 'owner' | 'member';
@@ -25,16 +26,12 @@ export function Members({ site }: { site: Site }) {
   const { data: session } = useSession();
   const [link, setLink] = useState<string | null>(null);
   const [role, setRole] = useState<Role>('member');
-  const [error, setError] = useState<unknown>(null);
-  const run = async (work: () => Promise<unknown>) => {
-    setError(null);
-    try {
+  const { error, attempt } = useAttempt();
+  const run = (work: () => Promise<unknown>) =>
+    attempt(async () => {
       await work();
       await mutate();
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   const invite = () =>
     run(async () => setLink((await post<{ link: string }>(`${path}/invitations`, { role })).link));
   const isOwner = data?.members.some(

@@ -1,4 +1,4 @@
-import { Button, Field, Flex, Input, Stack, Text, Textarea } from '@chakra-ui/react';
+import { Button, Field, Flex, Stack, Text, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
 import { defaultLanguage } from '@sirene/core/messages';
 import useSWR, { mutate } from 'swr';
@@ -7,6 +7,8 @@ import { ApiError, get, patch, put, type Brand, type Site } from '../shared/api.
 import { Choice } from '../shared/Choice.tsx';
 import { languageNames } from '../shared/language-names.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { NameForm } from '../shared/NameForm.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
 import { Members } from './Members.tsx';
@@ -35,35 +37,13 @@ export function SitePage() {
 }
 
 function SiteName({ site }: { site: Site }) {
-  const [name, setName] = useState(site.name);
-  const [error, setError] = useState<unknown>(null);
-  const save = async () => {
-    setError(null);
-    try {
-      await patch(`/api/sites/${site.id}`, { name: name.trim() });
-      await mutate('/api/sites');
-    } catch (failure) {
-      setError(failure);
-    }
+  const save = async (name: string) => {
+    await patch(`/api/sites/${site.id}`, { name });
+    await mutate('/api/sites');
   };
-  const isChanged = name.trim() !== '' && name.trim() !== site.name;
   return (
     <Panel title="Name">
-      <Stack gap="3">
-        <Flex gap="2">
-          <Input
-            size="sm"
-            aria-label="Site name"
-            maxLength={120}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-          />
-          <Button size="sm" colorPalette="signal" disabled={!isChanged} onClick={() => void save()}>
-            Rename
-          </Button>
-        </Flex>
-        {error !== null && <ErrorNote error={error} />}
-      </Stack>
+      <NameForm label="Site name" action="Rename" name={site.name} onSave={save} />
     </Panel>
   );
 }
@@ -72,15 +52,11 @@ function SiteName({ site }: { site: Site }) {
 function SiteLanguage({ site }: { site: Site }) {
   const path = `/api/sites/${site.id}/brand`;
   const { data: brand, mutate: mutateBrand } = useSWR(path, get<Brand>);
-  const [error, setError] = useState<unknown>(null);
-  const choose = async (language: string) => {
-    setError(null);
-    try {
+  const { error, attempt } = useAttempt();
+  const choose = (language: string) =>
+    attempt(async () => {
       await mutateBrand(await put<Brand>(path, { ...brand, language }), { revalidate: false });
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   return (
     <Panel title="Language">
       <Stack gap="3" align="start">
@@ -103,17 +79,13 @@ function SiteLanguage({ site }: { site: Site }) {
 }
 
 function Archive({ site }: { site: Site }) {
-  const [error, setError] = useState<unknown>(null);
+  const { error, attempt } = useAttempt();
   const isArchived = site.archivedAt !== null;
-  const turn = async () => {
-    setError(null);
-    try {
+  const turn = () =>
+    attempt(async () => {
       await patch(`/api/sites/${site.id}`, { archived: !isArchived });
       await mutate('/api/sites');
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   return (
     <Panel title={isArchived ? 'Archived' : 'Archive'}>
       <Stack gap="3" align="start">

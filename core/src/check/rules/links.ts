@@ -6,7 +6,7 @@ export const linksRule: Rule = (subject) =>
     const isOpen =
       (element.type === 'button' && element.action.type === 'link' && element.action.address === '') ||
       (element.type === 'plan' && element.button !== '' && element.address === '') ||
-      (element.type === 'links' && element.items.some(({ address }) => address === ''));
+      (element.type === 'links' && element.items.some(({ address, off }) => address === '' && !off));
     return isOpen
       ? [{ element: id, severity: 'warning', text: `${titleOf(element)}: the link has no URL yet` }]
       : [];

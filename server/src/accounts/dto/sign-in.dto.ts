@@ -1,12 +1,8 @@
-import { ApiProperty } from '@nestjs/swagger';
-import { IsEmail, IsString, MaxLength, MinLength } from 'class-validator';
+import { ApiProperty, PickType } from '@nestjs/swagger';
+import { IsString, MaxLength, MinLength } from 'class-validator';
+import { NewAccountDto } from './account.dto.js';
 
-export class SignInDto {
-  @ApiProperty()
-  @IsEmail()
-  @MaxLength(254)
-  email: string;
-
+export class SignInDto extends PickType(NewAccountDto, ['email']) {
   @ApiProperty()
   @IsString()
   @MinLength(1)

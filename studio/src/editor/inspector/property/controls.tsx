@@ -3,7 +3,7 @@ import type { InspectorProperty } from '@sirene/core/elements';
 import { lazy, Suspense } from 'react';
 import { PictureControl } from '../../../shared/assets/PictureControl.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
-import { NumberInput } from '../../../shared/NumberInput.tsx';
+import { MeasureInput } from '../../../shared/MeasureInput.tsx';
 import { RichControl } from '../../text/RichControl.tsx';
 import { ActionControl } from './ActionControl.tsx';
 import { IconControl } from './IconControl.tsx';
@@ -63,15 +63,16 @@ function ToggleControl({ id, property, value, onChange }: PropertyControlProps<b
   );
 }
 
-function NumberControl({ id, property, value, onChange }: PropertyControlProps<number>) {
-  const { min, max, step, unit } = property;
+function NumberControl({ id, property, value, onChange }: PropertyControlProps<number | string>) {
+  const { min, max, step, unit, units } = property;
   return (
-    <NumberInput
+    <MeasureInput
       id={id}
       min={min}
       max={max}
       step={step}
       unit={unit}
+      units={units}
       value={value}
       onChange={onChange}
       onClear={property.always ? undefined : () => onChange(undefined)}
