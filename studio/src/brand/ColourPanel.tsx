@@ -15,10 +15,10 @@ const purposes: Readonly<Record<string, string>> = {
   ink: 'text',
   quiet: 'secondary text',
   line: 'borders',
-  accent: 'buttons, marks',
+  accent: 'buttons, badges',
   'accent-strong': 'hover',
   'on-accent': 'text on accent',
-  danger: 'mistakes',
+  danger: 'errors',
   veil: 'backdrop',
 };
 
