@@ -18,6 +18,15 @@ export async function designer(page, studio, { seed, until }) {
   const inspector = page.getByRole('region', { name: 'Inspector' });
   const tree = page.getByRole('tree', { name: 'Elements' });
   const seen = (locator) => locator.isVisible().catch(() => false);
+  /** Whether the editor is there. A dialog that opened late hides it from assistive technology, until Esc closes it. */
+  const stands = async () => {
+    for (let tries = 0; tries < 4; tries++) {
+      if ((await seen(inspector)) && (await seen(tree))) return true;
+      await page.keyboard.press('Escape');
+      await page.waitForTimeout(300);
+    }
+    return false;
+  };
   const status = async () => {
     const texts = await page
       .getByRole('status')
@@ -47,7 +56,7 @@ export async function designer(page, studio, { seed, until }) {
 
   async function isSound() {
     if (errors.length > 0) return fault(errors.splice(0).join('; '));
-    if (!(await seen(inspector)) || !(await seen(tree))) return fault('the editor is gone');
+    if (!(await stands())) return fault('the editor is gone');
     for (let wait = 0; wait < 25; wait++) {
       const text = await status();
       if (/not saved|elsewhere/i.test(text)) return fault(`the status reads "${text.slice(0, 160)}"`);
@@ -149,7 +158,7 @@ export async function designer(page, studio, { seed, until }) {
       if (!well) await fresh();
     } catch (error) {
       steps.push(`(lost: ${error.message.split('\n')[0].slice(0, 80)})`);
-      if (!(await seen(tree))) fault('the editor is gone');
+      if (!(await stands())) fault('the editor is gone');
       await fresh();
     }
   }

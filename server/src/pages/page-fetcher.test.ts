@@ -85,8 +85,8 @@ test.each([
   ['/broken', /answered 500/],
   ['/slow', /did not answer within 1 s/],
   ['/never', /did not answer within 1 s/],
-  ['/cut', /did not send the page whole/],
-  ['/unzipped', /did not send the page whole/],
+  ['/cut', /did not send the whole page/],
+  ['/unzipped', /did not send the whole page/],
   ['/bomb', /larger than 2 MB/],
 ])('%s is refused with its sentence', async (at, reason) => {
   const { status, body } = await fetched(`http://${host}${at}`);
