@@ -130,8 +130,10 @@ export async function designer(page, studio, { seed, until }) {
 
   async function isKept() {
     const before = await outline();
+    // By its address: what it is called may have been typed over.
+    const { pathname } = new URL(page.url());
     await page.getByRole('link', { name: 'Back to widgets' }).click();
-    await page.getByText(name, { exact: true }).first().click();
+    await page.locator(`a[href="${pathname}"]`).first().click();
     await tree.waitFor({ timeout: 10_000 });
     await page.waitForTimeout(600);
     steps.push('leave and open again');

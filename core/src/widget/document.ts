@@ -110,7 +110,8 @@ const scene = Type.Object({ root: elementId }, strict);
 export const envelope = Type.Object(
   {
     schema: Type.Literal(schemaVersion),
-    name: Type.String({ minLength: 1, maxLength: 120 }),
+    // What it is opened by: spaces alone could not be pressed.
+    name: Type.String({ minLength: 1, maxLength: 120, pattern: '\\S', description: 'must not be blank' }),
     kind: oneOf(kinds),
     /** The language of what visitors read; the site's where nothing is said. */
     language: Type.Optional(oneOf(languages)),

@@ -45,7 +45,8 @@ test.each([
   [{ origins: ['https://x.example/path'] }, /^origins must be origins such as/],
   [{ origins: ['*'] }, /^origins must be origins such as/],
   [{ origins: 'https://x.example' }, /^origins must/],
-  [{ name: '' }, /^name must be longer/],
+  [{ name: '' }, /^name (must be longer|must not be blank)/],
+  [{ name: '  ' }, /^name must not be blank/],
   [{ key: 'mine' }, /^key is not a known field/],
 ])('a change to %j is refused', async (change, message) => {
   const there = await publishSignup(server);

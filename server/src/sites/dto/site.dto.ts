@@ -17,6 +17,7 @@ export class CreateSiteDto {
   @ApiProperty()
   @IsString()
   @Length(1, 120)
+  @Matches(/\S/, { message: 'must not be blank' })
   name: string;
 
   @ApiProperty({ type: [String] })
@@ -32,6 +33,7 @@ export class ChangeSiteDto {
   @IsOptional()
   @IsString()
   @Length(1, 120)
+  @Matches(/\S/, { message: 'must not be blank' })
   name?: string;
 
   @ApiPropertyOptional({ type: [String] })

@@ -177,7 +177,7 @@ function NameRow() {
   const { session } = useEditor();
   const name = useValueAt(['name']) as string;
   const rename = (next: string) => {
-    if (next !== '') session.apply({ type: 'set', path: ['name'], value: next }, 'name');
+    if (next.trim() !== '') session.apply({ type: 'set', path: ['name'], value: next }, 'name');
   };
   return (
     <Row label="Name">
