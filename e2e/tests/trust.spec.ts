@@ -28,7 +28,7 @@ test('every toggle of a button and a field can be switched off and on, and the w
   }
 });
 
-test.setTimeout(30_000);
+test.setTimeout(60_000);
 
 test('what can’t be used is said in the field, nothing changes, and the rest is saved', async ({ page }) => {
   await signIn(page);
