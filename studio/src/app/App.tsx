@@ -1,6 +1,7 @@
 import { ChakraProvider, Spinner, Stack } from '@chakra-ui/react';
 import { lazy, Suspense } from 'react';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
+import { Boundary } from '../shared/Boundary.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { WidgetsPage } from '../widgets/WidgetsPage.tsx';
 import { ForgotPassword } from '../entry/ForgotPassword.tsx';
@@ -62,12 +63,16 @@ function WithSite() {
 
 function WithTopBar() {
   useSendPending();
+  // Tried again wherever one goes next: a page whose code could not be loaded takes nothing else along.
+  const { pathname } = useLocation();
   return (
     <>
       <TopBar />
-      <Suspense fallback={<Waiting />}>
-        <Outlet />
-      </Suspense>
+      <Boundary key={pathname} name="this page">
+        <Suspense fallback={<Waiting />}>
+          <Outlet />
+        </Suspense>
+      </Boundary>
     </>
   );
 }

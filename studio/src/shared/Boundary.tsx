@@ -4,8 +4,8 @@ import { Component, type ReactNode } from 'react';
 interface Props {
   /** What it holds, as people call it: the inspector, the stage. */
   name: string;
-  /** Takes the last change back, which may be to blame. */
-  onUndo(): void;
+  /** Takes the last change back, which may be to blame; left out where nothing is edited. */
+  onUndo?: () => void;
   children: ReactNode;
 }
 
@@ -32,12 +32,15 @@ export class Boundary extends Component<Props, { error: Error | null }> {
       <Flex role="alert" direction="column" align="start" gap="2" p="4" overflow="auto" minH="0">
         <Text fontWeight="600">Something went wrong in {name}.</Text>
         <Text fontSize="13px" color="slate">
-          Your changes are safe. Undo the last one, show {name} again, or reload the page. ({error.message})
+          {onUndo ? 'Your changes are safe. Undo the last one, show' : 'Show'} {name} again, or reload. (
+          {error.message})
         </Text>
         <Flex gap="2" wrap="wrap">
-          <Button size="xs" colorPalette="signal" onClick={again(onUndo)}>
-            Undo the last change
-          </Button>
+          {onUndo && (
+            <Button size="xs" colorPalette="signal" onClick={again(onUndo)}>
+              Undo the last change
+            </Button>
+          )}
           <Button size="xs" variant="outline" colorPalette="plain" onClick={again()}>
             Show again
           </Button>
