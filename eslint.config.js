@@ -41,6 +41,16 @@ const layerRules = all.map((workspace) => {
                 ]
               : []),
           ],
+          paths:
+            workspace === 'server'
+              ? [
+                  {
+                    name: 'class-validator',
+                    importNames: ['IsOptional'],
+                    message: 'IsOptional lets null by: use MayBeLeftOut of shared/may-be-left-out.ts.',
+                  },
+                ]
+              : [],
         },
       ],
     },

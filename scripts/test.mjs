@@ -22,27 +22,21 @@ runTests(process.execPath, ['e2e/attack/run.mjs', '--small'], {});
 say('Letting restless hands at the studio');
 runTests(process.execPath, ['e2e/restless/run.mjs'], {});
 
-const unit = read('unit.json');
-const pages = read('pages.json');
-const attack = read('attack.json');
-const restless = read('restless.json');
-const passed =
-  (unit?.numPassedTests ?? 0) +
-  (pages?.stats.expected ?? 0) +
-  (attack?.passed ?? 0) +
-  (restless?.passed ?? 0);
-// A runner that left no result, or a suite that did not even start, has failed.
-const broken =
-  (unit ? unit.numRuntimeErrorTestSuites : 1) +
-  (pages ? pages.errors.length : 1) +
-  (attack ? 0 : 1) +
-  (restless ? 0 : 1);
-const failed =
-  (unit?.numFailedTests ?? 0) +
-  (pages ? pages.stats.unexpected + pages.stats.flaky : 0) +
-  (attack?.failed ?? 0) +
-  (restless?.failed ?? 0) +
-  broken;
+// A suite that did not even start has failed, and so has a runner that left no result.
+const counts = [
+  read('unit.json', ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
+    passed: numPassedTests,
+    failed: numFailedTests + numRuntimeErrorTestSuites,
+  })),
+  read('pages.json', ({ stats, errors }) => ({
+    passed: stats.expected,
+    failed: stats.unexpected + stats.flaky + errors.length,
+  })),
+  read('attack.json'),
+  read('restless.json'),
+];
+const total = (key) => counts.reduce((sum, one) => sum + one[key], 0);
+const [passed, failed] = [total('passed'), total('failed')];
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 && passed > 0 ? 0 : 1);
 
@@ -50,7 +44,7 @@ function runTests(command, args, env) {
   spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
 }
 
-function read(file) {
+function read(file, count = ({ passed, failed }) => ({ passed, failed })) {
   const path = `${results}/${file}`;
-  return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : null;
+  return existsSync(path) ? count(JSON.parse(readFileSync(path, 'utf8'))) : { passed: 0, failed: 1 };
 }

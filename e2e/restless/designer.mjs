@@ -13,7 +13,6 @@ export async function designer(page, studio, { seed, until }) {
   let steps = [];
   let actions = 0;
   let widgets = 0;
-  let name = '';
 
   const inspector = page.getByRole('region', { name: 'Inspector' });
   const tree = page.getByRole('tree', { name: 'Elements' });
@@ -45,11 +44,10 @@ export async function designer(page, studio, { seed, until }) {
     widgets++;
     steps = [];
     errors.length = 0;
-    name = `Restless ${seed} ${widgets}`;
     await page.goto(`${studio}/widgets`);
     await page.getByRole('button', { name: 'New widget' }).first().click();
     const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('Name').fill(name);
+    await dialog.getByLabel('Name').fill(`Restless ${seed} ${widgets}`);
     await dialog.getByRole('button', { name: 'Create' }).click();
     await tree.waitFor({ timeout: 10_000 });
   }

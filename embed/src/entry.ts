@@ -8,6 +8,7 @@ import type { Manifest, ManifestWidget } from './manifest.ts';
 import { mount, type Mounted } from './mount.ts';
 import { openers, reachable } from './openers.ts';
 import { partLoader, type Parts } from './parts.ts';
+import { placeOf } from './place.ts';
 import { announce, isRunning, ownScript } from './script.ts';
 import { memoryOf, unsentOf } from './storage.ts';
 import { Surface } from './surface.ts';
@@ -109,7 +110,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
       return body.placement.type === 'anchored' ? { body, hang: (await part('anchor')).hang } : { body };
     },
     mount: (widget, { body, hang }) => {
-      const mounted: Mounted = mount(document, body, placeOf(widget, body), {
+      const mounted: Mounted = mount(document, body, find(widget, body), {
         base: origin,
         takesFocus: true,
         ...(hang && { hang }),
@@ -167,12 +168,11 @@ async function start(script: HTMLScriptElement): Promise<void> {
     });
   }
 
-  function placeOf({ slug }: ManifestWidget, { placement }: CompiledWidget): Element | null {
-    const marker = `[data-sirene="${CSS.escape(slug)}"]`;
+  function find({ slug }: ManifestWidget, body: CompiledWidget): Element | null {
     try {
-      return document.querySelector(placement.type === 'anchored' ? placement.to : marker);
+      return placeOf(document, slug, body);
     } catch {
-      say(`"${slug}" hangs on "${(placement as { to: string }).to}", which is no selector.`);
+      say(`"${slug}" hangs on "${(body.placement as { to: string }).to}", which is no selector.`);
       return null;
     }
   }

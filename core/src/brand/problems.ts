@@ -1,5 +1,6 @@
-import { languages } from '../messages/index.js';
 import { Type } from '@sinclair/typebox';
+import { languages } from '../messages/index.js';
+import { oneOf, strict } from '../schema/index.js';
 import { schemaProblems } from '../widget/schema-problems.js';
 import { styleProblems } from '../widget/style-problems.js';
 import type { Problem } from '../widget/problem.js';
@@ -14,8 +15,6 @@ import {
   type Role,
 } from '../style/index.js';
 
-const strict = { additionalProperties: false };
-
 const schema = Type.Object(
   {
     tokens: Type.Record(Type.String(), Type.Unknown()),
@@ -24,7 +23,7 @@ const schema = Type.Object(
       Type.Object(
         {
           name: Type.String({ minLength: 1, maxLength: 60 }),
-          role: Type.Union(Object.keys(roleStyles).map((role) => Type.Literal(role))),
+          role: oneOf(Object.keys(roleStyles)),
           style: Type.Record(Type.String(), Type.Unknown()),
           inside: Type.Optional(Type.Record(Type.String(), Type.Unknown())),
         },
@@ -44,7 +43,7 @@ const schema = Type.Object(
       ),
       { maxItems: 60 },
     ),
-    language: Type.Optional(Type.Union(languages.map((one) => Type.Literal(one)))),
+    language: Type.Optional(oneOf(languages)),
     logo: Type.Optional(
       Type.Object(
         {

@@ -1,5 +1,5 @@
 import type { Brand } from '../style/index.js';
-import type { WidgetDocument } from '../widget/index.js';
+import type { Operation, WidgetDocument } from '../widget/index.js';
 import { subjectOf, type CheckedBy, type Finding, type Rule } from './finding.js';
 import { afterwardsRule } from './rules/afterwards.js';
 import { buttonsRule } from './rules/buttons.js';
@@ -26,6 +26,10 @@ const rules: readonly Rule[] = [
   afterwardsRule,
   closingRule,
 ];
+
+/** The edits that make all text readable: each gives it the nearest colour that can be read, the brand's own first. */
+export const contrastRepairs = (document: WidgetDocument, brand: Brand): Operation[] =>
+  contrastRule(subjectOf(document, brand, {})).flatMap(({ repair }) => (repair ? [repair.operation] : []));
 
 /**
  * Everything worth fixing in a widget before it is published.

@@ -1,4 +1,4 @@
-export { checkDocument } from './check.js';
+export { checkDocument, contrastRepairs } from './check.js';
 export { contrastOf, sourcesOf, type ContrastReading } from './contrast.js';
 export type { Drawn, Finding } from './finding.js';
 export type { PictureColours } from './ground.js';

@@ -1,5 +1,5 @@
 import { valueAt } from '../maps/index.js';
-import { checkDocument } from '../check/index.js';
+import { contrastRepairs } from '../check/index.js';
 import { mergeSheets, type Brand, type StyleSheet } from '../style/index.js';
 import { applyOperation, type Operation, type WidgetDocument } from '../widget/index.js';
 import { bold } from './bold.js';
@@ -38,9 +38,7 @@ export function directionEdit(document: WidgetDocument, name: DirectionName, bra
   }
   let result = applyOperation(document, { type: 'group', operations }).document;
   for (let round = 0; round < mostRounds; round++) {
-    const repairs = checkDocument(result, brand).flatMap(({ text, repair }) =>
-      repair && text.includes('contrast is') ? [repair.operation] : [],
-    );
+    const repairs = contrastRepairs(result, brand);
     if (repairs.length === 0) break;
     operations.push(...repairs);
     result = applyOperation(result, { type: 'group', operations: repairs }).document;

@@ -1,26 +1,16 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { money } from '../money/index.js';
 import { h } from '../render/html.js';
-import { define, elementFields, line, strict } from './definition.js';
+import { currencyCode, define, elementFields, fieldName, languageTag, line, strict } from './definition.js';
 
 const amount = Type.Object({ value: Type.Number({ minimum: 0.01, maximum: 1e6 }), words: line(160) }, strict);
 
 const schema = elementFields('amounts', {
-  key: Type.String({
-    pattern: '^[a-z][a-z0-9_-]{0,39}$',
-    description:
-      'must start with a lowercase letter and contain only lowercase letters, digits, - and _, at most 40',
-  }),
+  key: fieldName,
   label: line(200),
   amounts: Type.Array(amount, { minItems: 1, maxItems: 12 }),
-  currency: Type.String({
-    pattern: '^[A-Z]{3}$',
-    description: 'must be a three-letter currency code, such as EUR',
-  }),
-  locale: Type.String({
-    pattern: '^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$',
-    description: 'must be a language tag, such as de',
-  }),
+  currency: currencyCode,
+  locale: languageTag,
 });
 
 export const amounts = define({
@@ -96,7 +86,7 @@ export const amounts = define({
   css:
     '&{border:0;padding:0;margin:0;min-width:0}& legend{padding:0;margin-bottom:6px;font-weight:600}& p{margin:0}& p:empty{display:none}' +
     '& .grid{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,130px),1fr));gap:inherit;gap:8px}' +
-    '& .amount{display:flex;flex-direction:column;border:0 solid;cursor:pointer;position:relative}' +
+    '& .amount{display:flex;flex-direction:column;cursor:pointer;position:relative}' +
     '& .amount:has(:focus-visible){outline:2px solid;outline-offset:2px}',
   fieldRule: (element: Static<typeof schema>, id, { missingAmount }) => ({
     element: id,

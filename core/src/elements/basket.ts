@@ -2,21 +2,15 @@ import { Type } from '@sinclair/typebox';
 import { basketHtml, type BasketWords } from '../basket/index.js';
 import { h } from '../render/html.js';
 import { safeAddress } from '../sanitise/index.js';
-import { addressText, define, elementFields, line } from './definition.js';
+import { addressText, currencyCode, define, elementFields, languageTag, line } from './definition.js';
 import { addressProblem } from './rich-text.js';
 
 const schema = elementFields('basket', {
   pictures: Type.Boolean(),
   quantities: Type.Boolean(),
   removable: Type.Boolean(),
-  locale: Type.String({
-    pattern: '^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$',
-    description: 'must be a language tag, such as de',
-  }),
-  currency: Type.String({
-    pattern: '^[A-Z]{3}$',
-    description: 'must be a three-letter currency code, such as EUR',
-  }),
+  locale: languageTag,
+  currency: currencyCode,
   total: line(80),
   button: line(80),
   address: addressText,
@@ -68,7 +62,7 @@ export const basket = define({
   },
   css:
     '&{display:flex;flex-direction:column}& ul{list-style:none;margin:0;padding:0;display:flex;flex-direction:column;gap:inherit}' +
-    '& li{display:grid;grid-template-columns:auto 1fr auto;gap:4px 12px;align-items:start;border:0 solid}' +
+    '& li{display:grid;grid-template-columns:auto 1fr auto;gap:4px 12px;align-items:start}' +
     '& li>:first-child{grid-row:span 2}& img,& .blank{aspect-ratio:1;object-fit:cover}& .blank{background:#8883}& .counts{display:flex;align-items:center;gap:2px}' +
     '& .counts button,& .gone{font:inherit;color:inherit;background:none;border:0;cursor:pointer;min-width:28px;min-height:28px;border-radius:6px}' +
     '& .sum{display:flex;justify-content:space-between;margin:0}& .words{grid-column:2}&>a{display:flex;justify-content:center;' +

@@ -98,7 +98,7 @@ export const button = define({
     return h('button', { ...attributes, type, 'data-act': action.type, 'data-to': scene }, ...inner);
   },
   css:
-    '&{font:inherit;border:0 solid;cursor:pointer;display:inline-flex;gap:8px;align-items:center;justify-content:center;' +
+    '&{font:inherit;cursor:pointer;display:inline-flex;gap:8px;align-items:center;justify-content:center;' +
     'align-self:flex-start;text-align:center;text-decoration:none;min-height:44px;min-width:24px}',
   cssFor: ({ wide, note, icon }) => [
     ...(wide ? ['&.wide{align-self:stretch;width:100%}'] : []),

@@ -3,6 +3,7 @@ import type { Foreign } from '../foreign/types.js';
 import type { Messages } from '../messages/index.js';
 import { motionsSchema, type Motions } from '../motion/index.js';
 import type { Html } from '../render/html.js';
+import { oneOf, strict } from '../schema/index.js';
 import type { BrandLogo, Role, StyleSheet } from '../style/index.js';
 import type { FieldRule } from '../form/index.js';
 import type { InspectorProperty } from './property.js';
@@ -65,16 +66,30 @@ export interface ElementDefinition<S extends TObject = TObject> {
   offers?: readonly { label: string; icon: string; with: Record<string, unknown> }[];
 }
 
+export { oneOf, strict };
+
 export const define = <S extends TObject>(definition: ElementDefinition<S>): ElementDefinition<S> =>
   definition;
 
-export const strict = { additionalProperties: false };
-
-export const oneOf = <const T extends string>(values: readonly T[]) =>
-  Type.Union(values.map((value) => Type.Literal(value)));
-
 /** What a link says that opens in a tab of its own, out of reach of the page it opens (HTML, `noopener`). */
 export const newTab = { target: '_blank', rel: 'noopener' } as const;
+
+/** The name under which a field is submitted. */
+export const fieldName = Type.String({
+  pattern: '^[a-z][a-z0-9_-]{0,39}$',
+  description:
+    'must start with a lowercase letter and contain only lowercase letters, digits, - and _, at most 40',
+});
+
+/** A currency (ISO 4217), and a language that amounts are written in (BCP 47). */
+export const currencyCode = Type.String({
+  pattern: '^[A-Z]{3}$',
+  description: 'must be a three-letter currency code, such as EUR',
+});
+export const languageTag = Type.String({
+  pattern: '^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$',
+  description: 'must be a language tag, such as de',
+});
 
 /** A line of words, and an address. */
 export const line = (maxLength = 200) => Type.String({ maxLength });

@@ -23,6 +23,6 @@ export const divider = define({
         )
       : h('hr', box),
   css:
-    '&{border:0 solid;margin:0;width:100%}&.worded{display:flex;align-items:center;gap:12px;border-width:0!important}' +
+    '&{margin:0;width:100%}&.worded{display:flex;align-items:center;gap:12px;border-width:0!important}' +
     '&.worded::before,&.worded::after{content:"";flex:1;border-top:1px solid;border-color:inherit}',
 });

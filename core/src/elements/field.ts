@@ -1,16 +1,12 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { fieldSpecs, type FieldSpec } from '../form/index.js';
 import { h, type Html } from '../render/html.js';
-import { define, elementFields } from './definition.js';
+import { define, elementFields, fieldName, oneOf } from './definition.js';
 
 const schema = elementFields('field', {
-  kind: Type.Union(fieldSpecs.map(({ kind }) => Type.Literal(kind))),
+  kind: oneOf(fieldSpecs.map(({ kind }) => kind)),
   /** The key of its value in a submission. */
-  key: Type.String({
-    pattern: '^[a-z][a-z0-9_-]{0,39}$',
-    description:
-      'must start with a lowercase letter and contain only lowercase letters, digits, - and _, at most 40',
-  }),
+  key: fieldName,
   label: Type.String({ maxLength: 200 }),
   labelHidden: Type.Optional(Type.Boolean()),
   hint: Type.Optional(Type.String({ maxLength: 300 })),
@@ -47,7 +43,7 @@ const inputCss =
   '& .input::placeholder{color:inherit;opacity:.65}';
 
 const choicesCss =
-  '& .choices{grid-area:input;border:0 solid}& .choice{display:flex;gap:8px;align-items:flex-start;cursor:pointer;min-height:24px}' +
+  '& .choices{grid-area:input}& .choice{display:flex;gap:8px;align-items:flex-start;cursor:pointer;min-height:24px}' +
   '& .mark{appearance:none;flex:none;aspect-ratio:1;margin:.1em 0 0;border-style:solid;display:grid;place-items:center;cursor:pointer}' +
   '& [type=radio].mark{border-radius:50%}& [type=checkbox].mark{border-radius:5px}' +
   '& .mark::before{content:"";width:55%;aspect-ratio:1;background:var(--fill);border-radius:inherit;scale:0;transition:scale .12s}' +

@@ -49,7 +49,7 @@ export const icon = define({
     );
   },
   css:
-    '&{display:grid;place-items:center;aspect-ratio:1;flex:none!important;border:0 solid;color:inherit}' +
+    '&{display:grid;place-items:center;aspect-ratio:1;flex:none!important;color:inherit}' +
     '& svg{display:block;width:100%;height:auto}&>svg{width:auto}',
   problems: ({ link }) => addressProblem('link', link),
 });

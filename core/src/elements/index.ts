@@ -11,6 +11,7 @@ export type { Element, ElementType } from './registry.js';
 export { markRuns, runsIn, withText, type Marking } from './mark-runs.js';
 export { plainText, renderRuns, sameMarks, toRuns, type Run } from './rich-text.js';
 export { fieldSpec } from './field.js';
+export { noticeText } from './text.js';
 export { brandLogo, pictureWidths } from './image.js';
 
 /** The definitions by type, as those who treat all alike see them: each is only ever given elements of its own type. */

@@ -3,7 +3,7 @@ import { iconHtml } from '../icons/index.js';
 import { money } from '../money/index.js';
 import { h, type Child } from '../render/html.js';
 import { safeAddress } from '../sanitise/index.js';
-import { addressText, define, elementFields, line, oneOf } from './definition.js';
+import { addressText, currencyCode, define, elementFields, languageTag, line, oneOf } from './definition.js';
 import { addressProblem } from './rich-text.js';
 
 export const planPieces = ['badge', 'icon', 'title', 'subtitle', 'amount', 'features', 'button'] as const;
@@ -18,14 +18,8 @@ const schema = elementFields('plan', {
   icon: Type.Optional(line(40)),
   amount: Type.Number({ minimum: 0, maximum: 1e9 }),
   old: Type.Optional(Type.Number({ minimum: 0, maximum: 1e9 })),
-  currency: Type.String({
-    pattern: '^[A-Z]{3}$',
-    description: 'must be a three-letter currency code, such as EUR',
-  }),
-  locale: Type.String({
-    pattern: '^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$',
-    description: 'must be a language tag, such as de',
-  }),
+  currency: currencyCode,
+  locale: languageTag,
   symbol: Type.Optional(oneOf(['before', 'after'])),
   /** Said in place of the amount, such as "Free". */
   free: Type.Optional(line(60)),
@@ -169,7 +163,7 @@ export const plan = define({
     );
   },
   css:
-    `&{display:grid;grid-row:span ${planRows};grid-template-rows:subgrid;row-gap:0;border:0 solid;min-width:0}` +
+    `&{display:grid;grid-row:span ${planRows};grid-template-rows:subgrid;row-gap:0;min-width:0}` +
     // Stacked plans keep apart by their own margins, since the row gap has to be none.
     '&{margin-block:8px}&>div:not(:empty){padding-block:5px}&>div>*{margin:0}& ul{list-style:none;padding:0;display:flex;flex-direction:column}' +
     '& li{display:flex;gap:8px}& svg{flex:none;height:auto;align-self:flex-start}& s{margin-inline-end:8px}' +

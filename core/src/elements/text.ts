@@ -11,6 +11,10 @@ const schema = elementFields('text', {
   notice: Type.Optional(Type.Boolean()),
 });
 
+/** What a legal notice says where nobody has written another. */
+export const noticeText =
+  'We use your details for this only and never pass them on. You can withdraw your consent at any time.';
+
 export const text = define({
   type: 'text',
   label: 'Text',

@@ -1,5 +1,6 @@
 import { calc } from '@csstools/css-calc';
 import { valueAt } from '../maps/index.js';
+import { listed } from '../sentence/listed.js';
 import { lengthUnits, rangeIn, type LengthUnit } from '../style/lengths.js';
 
 /** What a field for a number takes. */
@@ -109,14 +110,12 @@ const spaced = (unit: string): string => unit && ` ${unit}`;
 
 function unitList({ unit, units = [] }: MeasureRule): string {
   const all = [...(unit ? [unit] : []), ...units];
-  if (all.length === 0) return 'a number without a unit';
-  return all.length === 1 ? `${all[0]}` : `${all.slice(0, -1).join(', ')} or ${all.at(-1)}`;
+  return listed(all, 'or') || 'a number without a unit';
 }
 
 function example({ unit, units = [], keywords = [] }: MeasureRule): string {
   const more = [...units.slice(0, 1).map((one) => `2${one}`), ...keywords];
   const first = unit ? `a number (${unit})` : 'a number';
-  return more.length === 0
-    ? first
-    : `${first}, ${more.slice(0, -1).join(', ')}${more.length > 1 ? ' or ' : 'or '}${more.at(-1)}`;
+  if (more.length === 0) return first;
+  return `${first}, ${more.length === 1 ? 'or ' : ''}${listed(more, 'or')}`;
 }

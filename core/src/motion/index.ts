@@ -1,8 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
-
-const strict = { additionalProperties: false };
-const oneOf = <const T extends string>(values: readonly T[]) =>
-  Type.Union(values.map((value) => Type.Literal(value)));
+import { oneOf, strict } from '../schema/index.js';
 
 /** How something comes or goes. */
 export const passages = {

@@ -1,6 +1,9 @@
 import { Type, type Static, type TObject } from '@sinclair/typebox';
 import type { InspectorProperty } from '../elements/property.js';
+import { oneOf, strict } from '../schema/index.js';
 import type { Values } from '../style/values.js';
+
+export { oneOf, strict };
 
 /**
  * How a widget stands on a page: `modal` blocks the page behind it, `popover` stands above it and leaves it usable,
@@ -31,11 +34,6 @@ export interface PlacementDefinition<S extends TObject = TObject> {
 export const definePlacement = <S extends TObject>(
   definition: PlacementDefinition<S>,
 ): PlacementDefinition<S> => definition;
-
-export const strict = { additionalProperties: false };
-
-export const oneOf = <const T extends string>(values: readonly T[]) =>
-  Type.Union(values.map((value) => Type.Literal(value)));
 
 export const closeMarks = ['cross', 'line', 'arrow', 'words'] as const;
 export const closePlaces = ['inside-end', 'inside-start', 'outside-end'] as const;

@@ -25,7 +25,7 @@ export function surfaceRole(placement: Placement): Role & ('overlay' | 'panel') 
 // Everything visitors' pages set is shut out; what a widget needs is said here or comes from its style.
 const base =
   ':host{all:initial}*,::before,::after{box-sizing:border-box;border:0 solid}' +
-  '.box{border:0 solid;margin:0;color-scheme:light}' +
+  '.box{margin:0;color-scheme:light}' +
   ':focus-visible{outline:2px solid;outline-offset:2px}';
 
 /** Hides words from the eye alone. */

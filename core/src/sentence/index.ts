@@ -3,6 +3,7 @@ import { closingOf, type Closing } from '../placement/index.js';
 import { targetingParts, type Condition, type Targeting, type Trigger } from '../behaviour/index.js';
 import type { Element } from '../elements/index.js';
 import { withDescendants, type WidgetDocument } from '../widget/index.js';
+import { listed } from './listed.js';
 
 /** What a piece of a sentence opens when it is pressed. */
 export type Subject =
@@ -28,12 +29,6 @@ export type Station = (typeof stations)[number];
 
 const say = (text: string): Piece => ({ text });
 const about = (subject: Subject, text: string): Piece => ({ text, subject });
-
-/** Joins words as in "a, b or c". */
-export function listed(words: readonly string[], last: 'and' | 'or'): string {
-  if (words.length < 2) return words.join('');
-  return `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1)}`;
-}
 
 const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
 
@@ -217,7 +212,7 @@ function frequencyWords({ behaviour: { frequency }, placement }: WidgetDocument)
   return `at most once ${frequency.days === 1 ? 'per day' : frequency.days === 7 ? 'per week' : `every ${frequency.days} days`}`;
 }
 
-const seconds = (count: number): string => (count === 1 ? '1 s' : `${count} s`);
+const seconds = (count: number): string => `${count} s`;
 
 /** A placement in words: "at the bottom right corner". */
 export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>): string {

@@ -1,4 +1,11 @@
-import { createElement, fieldSpec, toRuns, type Element, type ElementType } from '../elements/index.js';
+import {
+  createElement,
+  fieldSpec,
+  noticeText,
+  toRuns,
+  type Element,
+  type ElementType,
+} from '../elements/index.js';
 import { createPlacement, type Placement, type PlacementType } from '../placement/index.js';
 import type { StyleSheet, Values } from '../style/index.js';
 import { createWidget, type Kind, type SceneName, type WidgetDocument } from '../widget/index.js';
@@ -196,9 +203,7 @@ export const countdown = (until: string, more: Record<string, unknown> = {}): Sk
 });
 
 /** The legal line below a form. */
-export const notice = (
-  text = 'We use your details for this only and never pass them on. You can withdraw your consent at any time.',
-): Sketch => ({ ...small(text), notice: true });
+export const notice = (text = noticeText): Sketch => ({ ...small(text), notice: true });
 
 export const thanks = (title: string, text: string): Record<'thanks', readonly Sketch[]> => ({
   thanks: [heading(title), words(text)],

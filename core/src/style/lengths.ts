@@ -13,7 +13,7 @@ interface Range {
 // What one unit is worth at the browser's own type size: only to bound a length, never to draw it.
 const nominalPx: Partial<Record<LengthUnit, number>> = { rem: 16, em: 16, ch: 8 };
 const longestText = 16;
-const written = /^(-?(?:\d{1,5}(?:\.\d{1,4})?|\.\d{1,4}))(rem|em|%|vw|vh|ch)$/;
+const written = new RegExp(`^(-?(?:\\d{1,5}(?:\\.\\d{1,4})?|\\.\\d{1,4}))(${lengthUnits.join('|')})$`);
 
 /**
  * The least and the most of a length in a unit, from the range in px that its property allows.

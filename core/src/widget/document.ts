@@ -6,6 +6,7 @@ import { languages } from '../messages/index.js';
 import { motionsSchema, type Motions } from '../motion/index.js';
 import { placementDefinitions, type Placement } from '../placement/index.js';
 import { conditionSpecs, triggerSpecs } from '../behaviour/index.js';
+import { oneOf, strict } from '../schema/index.js';
 
 /** The version of the document format that this code writes. */
 export const schemaVersion = 1;
@@ -18,10 +19,6 @@ export const scenes = ['opening', 'thanks', 'error', 'empty', 'expired', 'offlin
 
 export type Kind = (typeof kinds)[number];
 export type SceneName = (typeof scenes)[number];
-
-const strict = { additionalProperties: false };
-const oneOf = <const T extends string>(values: readonly T[]) =>
-  Type.Union(values.map((value) => Type.Literal(value)));
 
 export const elementId = Type.String({
   pattern: '^[a-z][a-z0-9]{0,19}$',

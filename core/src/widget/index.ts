@@ -24,5 +24,6 @@ export { validateDocument, widgetSchema, type Validation } from './validate.js';
 export { insertNew, isSubmit, newElements, type NewElement } from './adding.js';
 export { fits, moveByKey, moveTo, placeFor, type Direction, type Place } from './arrange.js';
 export { branchOf, duplicate, insertBranch } from './copies.js';
+export { freeKey } from './keys.js';
 export { inTurn, pasteStyle, styleOf, topmost, type CopiedStyle } from './several.js';
 export { changePlacement } from './placing.js';

@@ -24,7 +24,7 @@ export function keysAround(
 
 const keyOf = (element: Element | undefined): string[] => (element && 'key' in element ? [element.key] : []);
 
-/** A key that none has yet: the wanted one, or that with a number. */
+/** A key or an id that none has yet: the wanted one, or that with a number. */
 export function freeKey(wanted: string, taken: ReadonlySet<string>): string {
   let key = wanted;
   for (let count = 2; taken.has(key); count++) key = `${wanted}${count}`;

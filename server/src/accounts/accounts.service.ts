@@ -15,10 +15,13 @@ import { newId } from '../shared/ids.js';
 import { MemberEntity, PasswordResetEntity, SessionEntity, UserEntity } from './accounts.entity.js';
 import type { NewAccountDto, SetUpDto } from './dto/account.dto.js';
 import { checkPassword, hashPassword } from './password.js';
+import { sessionMs } from './session-cookie.js';
 import { hashOf, newCode, newToken, plainCode } from './tokens.js';
 
-const sessionMs = 14 * 86_400_000;
 const resetMs = 3_600_000;
+
+/** What an account is made of; without a password nobody can sign in to it by one. */
+type Drafted = Pick<NewAccountDto, 'email' | 'name'> & { password: string | null };
 
 export const demoUser = { email: 'designer@sirene.example', name: 'Demo designer' };
 
@@ -38,11 +41,12 @@ export class AccountsService {
 
   /** Makes an account; without a password nobody can sign in to it by one. */
   async create(email: string, name: string, password: string | null): Promise<UserEntity> {
-    const user = await this.#newUser(email, name, password);
+    const user = await this.draft({ email, name, password });
     return this.transactions.write((manager) => manager.save(UserEntity, user));
   }
 
-  async #newUser(email: string, name: string, password: string | null): Promise<UserEntity> {
+  /** An account that is not written yet: hashing its password takes longer than a transaction may. */
+  async draft({ email, name, password }: Drafted): Promise<UserEntity> {
     const passwordHash = password === null ? null : await hashPassword(password);
     return { id: newId('user'), email, name, passwordHash, createdAt: this.clock.now() };
   }
@@ -65,31 +69,23 @@ export class AccountsService {
       throw new ForbiddenException(
         'That is not the code. It is in the server’s output, and is new each time the server starts.',
       );
-    const user = await this.#newUser(account.email, account.name, account.password);
+    const user = await this.draft(account);
     await this.transactions.write(async (manager) => {
       if (await manager.exists(UserEntity))
         throw new ConflictException('There is an account already. Sign in.');
       await manager.insert(UserEntity, user);
     });
     this.#setUpCode = null;
-    return this.#startSession(user.id, device);
+    return this.startSession(user.id, device);
   }
 
-  /** Makes an account inside a transaction that has more to write; the address must be free. */
-  async prepare({
-    email,
-    name,
-    password,
-  }: NewAccountDto): Promise<(manager: EntityManager) => Promise<UserEntity>> {
-    const user = await this.#newUser(email, name, password);
-    return async (manager) => {
-      if (await manager.existsBy(UserEntity, { email }))
-        throw new ConflictException(
-          'There is an account with this address already. Sign in with it, then open the link again.',
-        );
-      await manager.insert(UserEntity, user);
-      return user;
-    };
+  /** Writes an account inside a transaction that has more to write; the address must be free. */
+  async add(manager: EntityManager, user: UserEntity): Promise<void> {
+    if (await manager.existsBy(UserEntity, { email: user.email }))
+      throw new ConflictException(
+        'There is an account with this address already. Sign in with it, then open the link again.',
+      );
+    await manager.insert(UserEntity, user);
   }
 
   byEmail(email: string): Promise<UserEntity | null> {
@@ -101,13 +97,13 @@ export class AccountsService {
     if (!(await checkPassword(password, user?.passwordHash ?? null)) || !user) {
       throw new UnauthorizedException('Wrong e-mail address or password. Check both and try again.');
     }
-    return this.#startSession(user.id, device);
+    return this.startSession(user.id, device);
   }
 
   async signInToDemo(device: string): Promise<string> {
     const user = this.config.demo ? await this.byEmail(demoUser.email) : null;
     if (!user) throw new UnauthorizedException('There is no demo account here. Sign in with your own.');
-    return this.#startSession(user.id, device);
+    return this.startSession(user.id, device);
   }
 
   async signOut(token: string): Promise<void> {
@@ -216,10 +212,11 @@ export class AccountsService {
       await manager.delete(SessionEntity, { userId: reset.userId });
       return reset.userId;
     });
-    return this.#startSession(userId, device);
+    return this.startSession(userId, device);
   }
 
-  async #startSession(userId: string, device: string): Promise<string> {
+  /** Starts a session, and returns its token. */
+  async startSession(userId: string, device: string): Promise<string> {
     const token = newToken();
     const now = this.clock.now();
     await this.transactions.write(async (manager) => {
@@ -234,10 +231,5 @@ export class AccountsService {
       });
     });
     return token;
-  }
-
-  /** Starts a session for a user who has just been made. */
-  startSession(user: UserEntity, device: string): Promise<string> {
-    return this.#startSession(user.id, device);
   }
 }

@@ -4,6 +4,9 @@ import type { Config } from '../config.js';
 
 export const sessionCookie = 'sirene_session';
 
+/** How long a session lasts, ms. */
+export const sessionMs = 14 * 86_400_000;
+
 /** The token of a request's session; empty where it has none. */
 export const sessionToken = ({ cookies }: FastifyRequest): string => valueAt(cookies, sessionCookie) ?? '';
 
@@ -17,6 +20,6 @@ export function setSession(reply: FastifyReply, token: string, { origin }: Confi
     httpOnly: true,
     sameSite: 'strict',
     secure: origin.startsWith('https:'),
-    maxAge: 14 * 86_400,
+    maxAge: sessionMs / 1000,
   });
 }

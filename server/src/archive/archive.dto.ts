@@ -10,7 +10,6 @@ import {
   IsEmail,
   IsInt,
   IsObject,
-  IsOptional,
   IsString,
   Length,
   Matches,
@@ -20,6 +19,7 @@ import {
   ValidateNested,
   validateSync,
 } from 'class-validator';
+import { MayBeLeftOut } from '../shared/may-be-left-out.js';
 import { StorePageDto } from '../pages/dto/page.dto.js';
 import { Each } from '../shared/each.js';
 import { refusal } from '../shared/problems.js';
@@ -142,7 +142,7 @@ export class SiteArchive {
   site: ArchivedSite;
 
   /** Uploads, base64. Brand and widgets name them as `asset:@` and their name here. */
-  @IsOptional()
+  @MayBeLeftOut()
   @ArrayMaxSize(1000)
   @Each(() => ArchivedAsset)
   assets?: ArchivedAsset[];

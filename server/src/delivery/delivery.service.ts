@@ -92,11 +92,13 @@ export class DeliveryService implements OnApplicationShutdown {
     if (site.archivedAt !== null) return null;
     const page = (await this.#built(site)).pages.get(slug);
     if (!page) return null;
-    page.drawn ??= this.body(page.bodyHash).then((body) =>
-      serve(draw(page.name, JSON.parse(body) as CompiledWidget)),
-    );
-    // What failed is asked for anew by the next.
-    page.drawn.catch(() => delete page.drawn);
+    page.drawn ??= this.body(page.bodyHash)
+      .then((body) => serve(draw(page.name, JSON.parse(body) as CompiledWidget)))
+      .catch((error: unknown) => {
+        // What failed is asked for anew by the next.
+        delete page.drawn;
+        throw error;
+      });
     return page.drawn;
   }
 

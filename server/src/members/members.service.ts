@@ -11,6 +11,8 @@ import { SiteEntity } from '../sites/sites.entity.js';
 import { InvitationEntity } from './members.entity.js';
 
 const invitationMs = 7 * 86_400_000;
+/** Most invitations to a site that are open at once. */
+const mostOpen = 100;
 
 @Injectable()
 export class MembersService {
@@ -83,14 +85,14 @@ export class MembersService {
 
   /** Makes an account for whoever holds a link, a member of its site; returns the session's token. */
   async accept(token: string, account: NewAccountDto, device: string): Promise<string> {
+    // Asked first as well: nobody has a password hashed for a link that opens nothing.
     await this.#open(this.dataSource.manager, token);
-    const make = await this.accounts.prepare(account);
-    const user = await this.transactions.write(async (manager) => {
-      const made = await make(manager);
-      await this.#use(manager, token, made);
-      return made;
+    const user = await this.accounts.draft(account);
+    await this.transactions.write(async (manager) => {
+      await this.accounts.add(manager, user);
+      await this.#use(manager, token, user);
     });
-    return this.accounts.startSession(user, device);
+    return this.accounts.startSession(user.id, device);
   }
 
   async join(token: string, user: UserEntity): Promise<void> {
@@ -144,5 +146,3 @@ export class MembersService {
     return invitation;
   }
 }
-
-const mostOpen = 100;

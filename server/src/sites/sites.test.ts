@@ -47,6 +47,9 @@ test.each([
   [{ origins: 'https://x.example' }, /^origins must/],
   [{ name: '' }, /^name (must be longer|must not be blank)/],
   [{ name: '  ' }, /^name must not be blank/],
+  [{ name: null }, /^name must/],
+  [{ origins: null }, /^origins must be/],
+  [{ archived: null }, /^archived must be/],
   [{ key: 'mine' }, /^key is not a known field/],
 ])('a change to %j is refused', async (change, message) => {
   const there = await publishSignup(server);

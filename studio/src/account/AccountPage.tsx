@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import useSWR from 'swr';
 import { useSession } from '../app/session.ts';
-import { newPasswordHelp, newPasswordRule } from '../entry/rules.ts';
-import { TextField } from '../entry/TextField.tsx';
+import { NewPasswordField, PasswordField } from '../entry/fields.tsx';
+import { newPasswordRule } from '../entry/rules.ts';
 import { get, patch, put, remove } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago } from '../shared/format.ts';
@@ -12,7 +12,7 @@ import { NameForm } from '../shared/NameForm.tsx';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
-import { Panel } from '../site/Panel.tsx';
+import { Panel } from '../shared/Panel.tsx';
 import { deviceName } from './device-name.ts';
 
 /** One's own account: the name, the password, and where one is signed in. */
@@ -66,18 +66,13 @@ function Password() {
     <Panel title="Password">
       <form noValidate onSubmit={(event) => void change(event)}>
         <Stack gap="4" maxW="400px">
-          <TextField
+          <PasswordField
             label="Current password"
-            type="password"
-            autoComplete="current-password"
             field={register('current', { required: 'Enter your current password' })}
             error={errors.current?.message}
           />
-          <TextField
+          <NewPasswordField
             label="New password"
-            type="password"
-            autoComplete="new-password"
-            help={newPasswordHelp}
             field={register('password', newPasswordRule)}
             error={errors.password?.message}
           />

@@ -7,6 +7,7 @@ import { get, post, type StoredPage } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { FileDrop } from '../shared/FileDrop.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { useBrandEditing } from './brand-context.ts';
 import { ProposalView } from './ProposalView.tsx';
 
@@ -16,19 +17,9 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
   const { data: pages = [] } = useSWR(`/api/sites/${site.id}/pages`, get<StoredPage[]>);
   const [address, setAddress] = useState('');
   const [found, setFound] = useState<Proposal | null>(null);
-  const [error, setError] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
-  const look = async (asked: { address: string } | { html: string }) => {
-    setBusy(true);
-    setError(null);
-    try {
-      setFound(await post<Proposal>(`/api/sites/${site.id}/brand/proposal`, asked));
-    } catch (failure) {
-      setError(failure);
-    } finally {
-      setBusy(false);
-    }
-  };
+  const { error, busy, attempt } = useAttempt();
+  const look = (asked: { address: string } | { html: string }) =>
+    attempt(async () => setFound(await post<Proposal>(`/api/sites/${site.id}/brand/proposal`, asked)));
   const asked = address || pages[0]?.address || site.origins[0] || '';
   const proposed = found && { ...brand, tokens: mergeTokens(brand.tokens, found.tokens) };
   return (

@@ -1,13 +1,14 @@
 import { Box, Button, Flex, IconButton, Input, Text } from '@chakra-ui/react';
 import { shippedFonts, type BrandFont } from '@sirene/core/style';
 import { Trash2, Upload } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import type { Asset } from '../shared/api.ts';
 import { useAssets } from '../shared/assets/assets.ts';
 import { PictureControl } from '../shared/assets/PictureControl.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Row } from '../shared/Row.tsx';
 import { Section } from '../shared/Section.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { useBrandEditing } from './brand-context.ts';
 
 /** The site's own typefaces, those that ship, and the site's mark. */
@@ -66,21 +67,13 @@ function Logo() {
 function OwnFonts() {
   const { brand, change } = useBrandEditing();
   const { upload } = useAssets(false);
-  const [error, setError] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
+  const { error, busy, attempt } = useAttempt();
   const file = useRef<HTMLInputElement>(null);
-  const take = async (files: FileList | null) => {
-    setError(null);
-    setBusy(true);
-    try {
+  const take = (files: FileList | null) =>
+    attempt(async () => {
       const fonts = await Promise.all([...(files ?? [])].map(async (one) => fontOf(await upload(one))));
       change({ ...brand, fonts: [...brand.fonts, ...fonts] }, '');
-    } catch (failure) {
-      setError(failure);
-    } finally {
-      setBusy(false);
-    }
-  };
+    });
   return (
     <>
       {brand.fonts.length === 0 && (

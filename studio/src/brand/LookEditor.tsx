@@ -4,14 +4,10 @@ import {
   brandTokens,
   conditionOf,
   resolveValue,
-  screens,
-  states,
   styleProperties,
   type ConditionParts,
   type Look,
   type Role,
-  type Screen,
-  type State,
   type StyleProperty,
   type StyleSheet,
   type Value,
@@ -22,7 +18,7 @@ import { Choice } from '../shared/Choice.tsx';
 import { Folded } from '../shared/Folded.tsx';
 import { HereMark } from '../shared/HereMark.tsx';
 import { Section } from '../shared/Section.tsx';
-import { screenNames, stateNames } from '../shared/style/condition-names.ts';
+import { ConditionChoices } from '../shared/style/ConditionChoices.tsx';
 import { originName } from '../shared/style/origins.ts';
 import { ValueRow } from '../shared/style/ValueRow.tsx';
 import { groupsOf, partsOf, type StyleGroup } from '../shared/style/style-groups.ts';
@@ -90,21 +86,7 @@ export function LookEditor({ id, look, onChange }: Props) {
             onChange={(next) => setOf(next as Role)}
           />
         )}
-        <Choice
-          label="Screen size"
-          value={condition.screen ?? ''}
-          options={{
-            '': 'All screen sizes',
-            ...Object.fromEntries(screens.toReversed().map((one) => [one, screenNames[one]])),
-          }}
-          onChange={(next) => setCondition({ ...condition, screen: (next || null) as Screen | null })}
-        />
-        <Choice
-          label="State"
-          value={condition.state ?? ''}
-          options={{ '': 'Default', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) }}
-          onChange={(next) => setCondition({ ...condition, state: (next || null) as State | null })}
-        />
+        <ConditionChoices condition={condition} onChange={setCondition} />
       </Flex>
       <SheetRows key={of} role={of} sheet={sheet} condition={condition} onChange={put} />
     </Box>

@@ -9,6 +9,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { FileDrop } from '../shared/FileDrop.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { Swatch } from '../shared/style/ColourControl.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { useBrandEditing } from './brand-context.ts';
 
 /** Reads a token file, says what of it can be used, and lets it stand for Sirene's own tokens. */
@@ -16,17 +17,13 @@ export function TokenImport({ onClose }: { onClose: () => void }) {
   const { brand, site, change } = useBrandEditing();
   const [read, setRead] = useState<Read | null>(null);
   const [matches, setMatches] = useState<Record<string, string>>({});
-  const [error, setError] = useState<unknown>(null);
-  const take = async (file: File) => {
-    setError(null);
-    try {
+  const { error, attempt } = useAttempt();
+  const take = (file: File) =>
+    attempt(async () => {
       const answer = await post<Read>(`/api/sites/${site.id}/brand/tokens`, { text: await file.text() });
       setMatches(matchTokens(answer.tokens));
       setRead(answer);
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   const use = () => {
     if (!read) return;
     const merged = { ...brand, tokens: mergeTokens(brand.tokens, read.tokens) };

@@ -3,7 +3,7 @@ import { directionEdit, directions, type DirectionName } from '@sirene/core/dire
 import { useState } from 'react';
 import { Sheet } from '../shared/Sheet.tsx';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
-import { dressed } from '../starters/dressed.ts';
+import { dressed } from '../shared/dressed.ts';
 import { useEditor, useSettledDocument } from './state/editor.tsx';
 
 const names = Object.keys(directions) as DirectionName[];

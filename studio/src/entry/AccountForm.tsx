@@ -1,8 +1,8 @@
-import { Button, Stack } from '@chakra-ui/react';
 import { useForm } from 'react-hook-form';
-import { ErrorNote } from '../shared/ErrorNote.tsx';
-import { emailRule, nameRule, newPasswordHelp, newPasswordRule } from './rules.ts';
-import { TextField } from './TextField.tsx';
+import { TextField } from '../shared/TextField.tsx';
+import { EntryForm } from './EntryForm.tsx';
+import { EmailField, NewPasswordField } from './fields.tsx';
+import { emailRule, nameRule, newPasswordRule } from './rules.ts';
 
 export interface NewAccount {
   code: string;
@@ -24,43 +24,24 @@ export function AccountForm({ code = false, action, error, onCreate }: Props) {
   const { register, handleSubmit, formState } = useForm<NewAccount>({ shouldUnregister: true });
   const { errors, isSubmitting } = formState;
   return (
-    <form noValidate onSubmit={(event) => void handleSubmit(onCreate)(event)}>
-      <Stack gap="4">
-        {code && (
-          <TextField
-            label="One-time code"
-            autoComplete="one-time-code"
-            help="It is in the output of npm start."
-            field={register('code', { required: 'Enter the code that the server printed' })}
-            error={errors.code?.message}
-          />
-        )}
+    <EntryForm action={action} busy={isSubmitting} error={error} onSubmit={handleSubmit(onCreate)}>
+      {code && (
         <TextField
-          label="Your name"
-          autoComplete="name"
-          field={register('name', nameRule)}
-          error={errors.name?.message}
+          label="One-time code"
+          autoComplete="one-time-code"
+          help="It is in the output of npm start."
+          field={register('code', { required: 'Enter the code that the server printed' })}
+          error={errors.code?.message}
         />
-        <TextField
-          label="E-mail"
-          type="email"
-          autoComplete="username"
-          field={register('email', emailRule)}
-          error={errors.email?.message}
-        />
-        <TextField
-          label="Password"
-          type="password"
-          autoComplete="new-password"
-          help={newPasswordHelp}
-          field={register('password', newPasswordRule)}
-          error={errors.password?.message}
-        />
-        {error !== null && <ErrorNote error={error} />}
-        <Button type="submit" colorPalette="signal" loading={isSubmitting}>
-          {action}
-        </Button>
-      </Stack>
-    </form>
+      )}
+      <TextField
+        label="Your name"
+        autoComplete="name"
+        field={register('name', nameRule)}
+        error={errors.name?.message}
+      />
+      <EmailField field={register('email', emailRule)} error={errors.email?.message} />
+      <NewPasswordField field={register('password', newPasswordRule)} error={errors.password?.message} />
+    </EntryForm>
   );
 }

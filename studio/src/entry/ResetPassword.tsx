@@ -1,11 +1,11 @@
-import { Button, Link, Stack } from '@chakra-ui/react';
+import { Link } from '@chakra-ui/react';
 import { useForm } from 'react-hook-form';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { put } from '../shared/api.ts';
-import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { EntryBox } from './EntryBox.tsx';
-import { newPasswordHelp, newPasswordRule } from './rules.ts';
-import { TextField } from './TextField.tsx';
+import { EntryForm } from './EntryForm.tsx';
+import { NewPasswordField } from './fields.tsx';
+import { newPasswordRule } from './rules.ts';
 import { useEntry } from './use-entry.ts';
 
 /** Where the link of a reset e-mail leads: a new password, and one is signed in. */
@@ -20,29 +20,23 @@ export function ResetPassword() {
   });
   return (
     <EntryBox title="New password" text="You will be signed in here, and signed out everywhere else.">
-      <form noValidate onSubmit={(event) => void reset(event)}>
-        <Stack gap="4">
-          <TextField
-            label="New password"
-            type="password"
-            autoComplete="new-password"
-            help={newPasswordHelp}
-            field={register('password', newPasswordRule)}
-            error={formState.errors.password?.message}
-          />
-          {error !== null && (
-            <>
-              <ErrorNote error={error} />
-              <Link asChild alignSelf="start" fontSize="13px">
-                <RouterLink to="/forgot">Ask for a new link</RouterLink>
-              </Link>
-            </>
-          )}
-          <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
-            Set password
-          </Button>
-        </Stack>
-      </form>
+      <EntryForm
+        action="Set password"
+        busy={formState.isSubmitting}
+        error={error}
+        wayOut={
+          <Link asChild alignSelf="start" fontSize="13px">
+            <RouterLink to="/forgot">Ask for a new link</RouterLink>
+          </Link>
+        }
+        onSubmit={reset}
+      >
+        <NewPasswordField
+          label="New password"
+          field={register('password', newPasswordRule)}
+          error={formState.errors.password?.message}
+        />
+      </EntryForm>
     </EntryBox>
   );
 }

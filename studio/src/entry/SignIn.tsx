@@ -3,10 +3,10 @@ import { useForm } from 'react-hook-form';
 import { Link as RouterLink, Navigate, useLocation } from 'react-router';
 import { useSession } from '../app/session.ts';
 import { post } from '../shared/api.ts';
-import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { EntryBox } from './EntryBox.tsx';
+import { EntryForm } from './EntryForm.tsx';
+import { EmailField, PasswordField } from './fields.tsx';
 import { emailRule } from './rules.ts';
-import { TextField } from './TextField.tsx';
 import { useEntry } from './use-entry.ts';
 
 interface Entered {
@@ -33,33 +33,19 @@ export function SignIn() {
             Sign in as the demo designer
           </Button>
         )}
-        <form onSubmit={(event) => void signIn(event)} noValidate>
-          <Stack gap="4">
-            <TextField
-              label="E-mail"
-              type="email"
-              autoComplete="username"
-              field={register('email', emailRule)}
-              error={errors.email?.message}
-            />
-            <TextField
-              label="Password"
-              type="password"
-              autoComplete="current-password"
-              field={register('password', { required: 'Enter your password' })}
-              error={errors.password?.message}
-            />
-            {error !== null && <ErrorNote error={error} />}
-            <Button
-              type="submit"
-              variant={session?.demo ? 'outline' : 'solid'}
-              colorPalette={session?.demo ? 'plain' : 'signal'}
-              loading={isSubmitting}
-            >
-              Sign in
-            </Button>
-          </Stack>
-        </form>
+        <EntryForm
+          action="Sign in"
+          busy={isSubmitting}
+          second={session?.demo ?? false}
+          error={error}
+          onSubmit={signIn}
+        >
+          <EmailField field={register('email', emailRule)} error={errors.email?.message} />
+          <PasswordField
+            field={register('password', { required: 'Enter your password' })}
+            error={errors.password?.message}
+          />
+        </EntryForm>
         <Link asChild alignSelf="start" fontSize="13px">
           <RouterLink to="/forgot">Forgot password?</RouterLink>
         </Link>

@@ -1,5 +1,5 @@
 /** The least a new password has, as the server asks. */
-const leastPassword = 10;
+export const leastPassword = 10;
 
 export const emailRule = {
   required: 'Enter your e-mail address',
@@ -13,4 +13,3 @@ export const newPasswordRule = {
   required: 'Choose a password',
   minLength: { value: leastPassword, message: `At least ${leastPassword} characters` },
 };
-export const newPasswordHelp = `At least ${leastPassword} characters. A sentence is a good one.`;

@@ -8,7 +8,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { exactTime } from '../shared/format.ts';
 import { Snippet } from '../shared/Snippet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
-import { Panel } from './Panel.tsx';
+import { Panel } from '../shared/Panel.tsx';
 
 type Role = 'owner' | 'member';
 

@@ -1,19 +1,18 @@
 import { Box, Stack, Text } from '@chakra-ui/react';
-import useSWR from 'swr';
-import { get, type Install, type Site } from '../shared/api.ts';
+import type { Site } from '../shared/api.ts';
 import { ago, exactTime } from '../shared/format.ts';
 import { Snippet } from '../shared/Snippet.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
+import { scriptTag, useInstall } from './install.ts';
 
 /** The script tag to copy, and whether the site's pages have it. */
 export function ScriptTag({ site }: { site: Site }) {
-  const { data } = useSWR(`/api/sites/${site.id}/install`, get<Install>, { refreshInterval: 3000 });
-  const tag = `<script async src="${location.origin}/embed.js" data-site="${site.key}"></script>`;
+  const { data } = useInstall(site);
   return (
     <Stack gap="4">
       <Snippet
         label={`Put this once in the head of every page of ${site.name}. Publishing a widget never needs it changed.`}
-        text={tag}
+        text={scriptTag(site)}
       />
       {data?.connected && data.at !== null && (
         <Box>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { defaultLanguage } from '@sirene/core/messages';
 import useSWR, { mutate } from 'swr';
 import { useSite } from '../app/session.ts';
-import { ApiError, get, patch, put, type Brand, type Site } from '../shared/api.ts';
+import { get, patch, put, type Brand, type Site } from '../shared/api.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { languageNames } from '../shared/language-names.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
@@ -12,7 +12,7 @@ import { useAttempt } from '../shared/use-attempt.ts';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
 import { Members } from './Members.tsx';
-import { Panel } from './Panel.tsx';
+import { Panel } from '../shared/Panel.tsx';
 import { ScriptTag } from './ScriptTag.tsx';
 
 /** The site: its name, how it is connected, which pages may show widgets, who works on it. */
@@ -105,24 +105,20 @@ function Archive({ site }: { site: Site }) {
 
 function Origins({ site }: { site: Site }) {
   const [text, setText] = useState(site.origins.join('\n'));
-  const [error, setError] = useState<ApiError | null>(null);
+  const { error, attempt } = useAttempt();
   const [saved, setSaved] = useState(false);
   const origins = text.split(/\s+/).filter(Boolean);
   const changed = origins.join() !== site.origins.join();
-  const save = async () => {
-    setError(null);
-    try {
+  const save = () =>
+    attempt(async () => {
       await patch(`/api/sites/${site.id}`, { origins });
       await mutate('/api/sites');
       setSaved(true);
-    } catch (failure) {
-      setError(failure as ApiError);
-    }
-  };
+    });
   return (
     <Panel title="Allowed origins">
       <Stack gap="4">
-        <Field.Root invalid={!!error}>
+        <Field.Root invalid={error !== null}>
           <Field.Label>Pages of these origins may show the site’s widgets</Field.Label>
           <Textarea
             fontFamily="mono"
@@ -138,7 +134,7 @@ function Origins({ site }: { site: Site }) {
             One per line, such as https://www.place.example, without a path. All other pages are refused.
           </Field.HelperText>
         </Field.Root>
-        {error && <ErrorNote error={error} />}
+        {error !== null && <ErrorNote error={error} />}
         <Flex gap="3" align="center">
           <Button size="sm" colorPalette="signal" disabled={!changed} onClick={() => void save()}>
             Save origins

@@ -1,11 +1,11 @@
 import { Button, Flex, Spinner, Stack, Text } from '@chakra-ui/react';
 import { mergeTokens, completeBrand } from '@sirene/core/style';
 import type { Proposal } from '@sirene/core/proposal';
-import { useState } from 'react';
 import useSWR from 'swr';
 import { ProposalView } from '../brand/ProposalView.tsx';
 import { get, post, put, type Brand, type Site, type StoredPage } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 
 const once = { revalidateOnFocus: false, revalidateOnReconnect: false, shouldRetryOnError: false };
 
@@ -20,21 +20,14 @@ export function BrandStep({ site, onDone }: { site: Site; onDone(): void }) {
     () => post<Proposal>(`${path}/proposal`, { address }),
     once,
   );
-  const [refused, setRefused] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
+  const { error: refused, busy, attempt } = useAttempt();
   const proposed =
     brand && found ? completeBrand({ ...brand, tokens: mergeTokens(brand.tokens, found.tokens) }) : null;
-  const use = async () => {
-    setBusy(true);
-    setRefused(null);
-    try {
+  const use = () =>
+    attempt(async () => {
       await put(path, { ...proposed, replacements: {} });
       onDone();
-    } catch (failure) {
-      setRefused(failure);
-      setBusy(false);
-    }
-  };
+    });
   return (
     <Stack gap="4">
       <Text color="slate">

@@ -1,10 +1,10 @@
 import { Button, Field, Input, Stack } from '@chakra-ui/react';
-import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
 import { useSite } from '../app/session.ts';
 import { post, type Site } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { siteAddress } from './site-address.ts';
 
 interface Entered {
@@ -15,12 +15,11 @@ interface Entered {
 /** The site's address, from which all else follows. */
 export function SiteStep({ onMade }: { onMade(id: string): void }) {
   const { choose } = useSite();
-  const [error, setError] = useState<unknown>(null);
+  const { error, attempt } = useAttempt();
   const { register, handleSubmit, formState } = useForm<Entered>();
-  const make = handleSubmit(async ({ address, name }) => {
-    setError(null);
-    const whole = siteAddress(address) as URL;
-    try {
+  const make = handleSubmit(({ address, name }) =>
+    attempt(async () => {
+      const whole = siteAddress(address) as URL;
       const site = await post<Site>('/api/sites', {
         name: name.trim() || whole.hostname.replace(/^www\./, ''),
         origins: [whole.origin],
@@ -30,10 +29,8 @@ export function SiteStep({ onMade }: { onMade(id: string): void }) {
       await mutate('/api/sites');
       choose(site.id);
       onMade(site.id);
-    } catch (failure) {
-      setError(failure);
-    }
-  });
+    }),
+  );
   const { errors, isSubmitting } = formState;
   return (
     <form noValidate onSubmit={(event) => void make(event)}>

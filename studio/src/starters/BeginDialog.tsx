@@ -2,7 +2,6 @@ import { Box, Button, Flex, Stack, Text } from '@chakra-ui/react';
 import { placementDefinitions } from '@sirene/core/placement';
 import { purposes } from '@sirene/core/starters';
 import type { SceneName } from '@sirene/core/widget';
-import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { mutate } from 'swr';
@@ -11,6 +10,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { sceneNames } from '../shared/scene-names.ts';
 import { Sheet } from '../shared/Sheet.tsx';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { NameField, nameRule } from '../widgets/NameField.tsx';
 import type { Shown } from './gallery.ts';
 
@@ -25,27 +25,19 @@ interface Props {
 export function BeginDialog({ starter, brand, site, onClose }: Props) {
   const { document, says, purpose, own } = starter;
   const navigate = useNavigate();
-  const [error, setError] = useState<unknown>(null);
+  const { error, attempt } = useAttempt();
   const { register, handleSubmit, formState } = useForm({ defaultValues: { name: document.name } });
-  const begin = async ({ name }: { name: string }) => {
-    setError(null);
-    try {
+  const begin = ({ name }: { name: string }) =>
+    attempt(async () => {
       const widget = await post<Widget>(`/api/sites/${site.id}/widgets`, { name, document });
       await navigate(`/widgets/${widget.id}`);
-    } catch (failure) {
-      setError(failure);
-    }
-  };
-  const forget = async () => {
-    setError(null);
-    try {
+    });
+  const forget = () =>
+    attempt(async () => {
       await remove(`/api/sites/${site.id}/starters/${starter.id}`);
       await mutate(`/api/sites/${site.id}/starters`);
       onClose();
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   const others = (Object.keys(document.scenes) as SceneName[]).filter((name) => name !== 'opening');
   return (
     <Sheet

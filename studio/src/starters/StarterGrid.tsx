@@ -4,7 +4,7 @@ import { placementDefinitions } from '@sirene/core/placement';
 import { memo, useLayoutEffect, useRef, useState } from 'react';
 import type { Brand } from '../shared/api.ts';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
-import { dressed, type Dress } from './dressed.ts';
+import { dressed, type Dress } from '../shared/dressed.ts';
 import type { Shown } from './gallery.ts';
 
 interface Props {

@@ -10,7 +10,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { count } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
 import { kindNames } from '../widgets/kinds.ts';
-import { dressed, dressNames, type Dress } from './dressed.ts';
+import { dressed, dressNames, type Dress } from '../shared/dressed.ts';
 import { BeginDialog } from './BeginDialog.tsx';
 import { everything, fitting, gallery, sortings, type Shown, type Wanted } from './gallery.ts';
 import { StarterGrid } from './StarterGrid.tsx';

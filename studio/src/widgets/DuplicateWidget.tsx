@@ -1,11 +1,11 @@
 import { Button, Field, NativeSelect, Stack } from '@chakra-ui/react';
-import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSites } from '../app/session.ts';
 import { post, type ListedWidget, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { NameField, nameRule } from './NameField.tsx';
 
 /** Makes a copy, here or on another site; the copy opens with what is worth checking in it. */
@@ -18,19 +18,15 @@ export function DuplicateWidget({
 }) {
   const { data: sites = [] } = useSites();
   const navigate = useNavigate();
-  const [error, setError] = useState<unknown>(null);
+  const { error, attempt } = useAttempt();
   const { register, handleSubmit, formState } = useForm({
     defaultValues: { name: `${widget.name} (copy)`.slice(0, 120), site: widget.siteId },
   });
-  const copy = async (entered: { name: string; site: string }) => {
-    setError(null);
-    try {
+  const copy = (entered: { name: string; site: string }) =>
+    attempt(async () => {
       const made = await post<Widget>(`/api/widgets/${widget.id}/copy`, entered);
       await navigate(`/widgets/${made.id}`, { state: { copyOf: widget.name } });
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   return (
     <Sheet
       title={`Duplicate ${widget.name}`}

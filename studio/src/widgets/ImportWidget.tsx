@@ -1,10 +1,10 @@
 import { Box, Code, Stack, Text } from '@chakra-ui/react';
-import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError, post, type Site, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { FileDrop } from '../shared/FileDrop.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 
 interface Problem {
   path: string;
@@ -14,10 +14,9 @@ interface Problem {
 /** Takes a widget in as JSON. What is wrong with a file is said with its path. */
 export function ImportWidget({ site, onClose }: { site: Site; onClose: () => void }) {
   const navigate = useNavigate();
-  const [error, setError] = useState<unknown>(null);
-  const take = async (file: File) => {
-    setError(null);
-    try {
+  const { error, attempt } = useAttempt();
+  const take = (file: File) =>
+    attempt(async () => {
       const document = readJson(await file.text(), file.name);
       const named = (document as { name?: unknown }).name;
       const name = typeof named === 'string' && named.trim() ? named : file.name.replace(/\.json$/i, '');
@@ -26,10 +25,7 @@ export function ImportWidget({ site, onClose }: { site: Site; onClose: () => voi
         document,
       });
       await navigate(`/widgets/${widget.id}`, { state: { copyOf: file.name } });
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   const problems = error instanceof ApiError ? ((error.body['problems'] ?? []) as Problem[]) : [];
   return (
     <Sheet title={`Import a widget to ${site.name}`} onClose={onClose}>

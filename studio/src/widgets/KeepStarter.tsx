@@ -1,11 +1,11 @@
 import { Button, Field, Input, NativeSelect, Stack } from '@chakra-ui/react';
 import { purposes, type Purpose } from '@sirene/core/starters';
-import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
 import { post, type ListedWidget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 
 /** Keeps a widget among the site's starters, so that others can begin from it. */
 export function KeepStarter({
@@ -15,21 +15,17 @@ export function KeepStarter({
   widget: Pick<ListedWidget, 'id' | 'siteId' | 'name'>;
   onClose: () => void;
 }) {
-  const [error, setError] = useState<unknown>(null);
+  const { error, attempt } = useAttempt();
   const { register, handleSubmit, formState } = useForm({
     defaultValues: { purpose: 'gather' as Purpose, says: '' },
   });
   const path = `/api/sites/${widget.siteId}/starters`;
-  const keep = async (entered: { purpose: Purpose; says: string }) => {
-    setError(null);
-    try {
+  const keep = (entered: { purpose: Purpose; says: string }) =>
+    attempt(async () => {
       await post(path, { ...entered, widget: widget.id });
       await mutate(path);
       onClose();
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   return (
     <Sheet
       title={`Save ${widget.name} as starter`}

@@ -1,5 +1,4 @@
-import { Field, Input } from '@chakra-ui/react';
-import type { UseFormRegisterReturn } from 'react-hook-form';
+import { TextField, type Registered } from '../shared/TextField.tsx';
 
 /** What a widget's name has to be. */
 export const nameRule = {
@@ -8,12 +7,6 @@ export const nameRule = {
 };
 
 /** Asks for a widget's name. */
-export function NameField({ field, error }: { field: UseFormRegisterReturn; error: string | undefined }) {
-  return (
-    <Field.Root invalid={!!error}>
-      <Field.Label>Name</Field.Label>
-      <Input placeholder="Says what it is for, such as Winter shows" {...field} />
-      <Field.ErrorText>{error}</Field.ErrorText>
-    </Field.Root>
-  );
+export function NameField(registered: Registered) {
+  return <TextField label="Name" placeholder="Says what it is for, such as Winter shows" {...registered} />;
 }

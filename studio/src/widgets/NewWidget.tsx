@@ -1,11 +1,11 @@
 import { Button, Field, Link, NativeSelect, Stack, Text } from '@chakra-ui/react';
 import type { Kind } from '@sirene/core/widget';
-import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { post, type Site, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { kindNames } from './kinds.ts';
 import { NameField, nameRule } from './NameField.tsx';
 
@@ -17,19 +17,15 @@ interface Entered {
 /** Asks for what a new widget needs: a name, and what it will be. */
 export function NewWidget({ site, onClose }: { site: Site; onClose: () => void }) {
   const navigate = useNavigate();
-  const [error, setError] = useState<unknown>(null);
+  const { error, attempt } = useAttempt();
   const { register, handleSubmit, formState } = useForm<Entered>({
     defaultValues: { name: '', kind: 'popup' },
   });
-  const create = async (entered: Entered) => {
-    setError(null);
-    try {
+  const create = (entered: Entered) =>
+    attempt(async () => {
       const widget = await post<Widget>(`/api/sites/${site.id}/widgets`, entered);
       await navigate(`/widgets/${widget.id}`);
-    } catch (failure) {
-      setError(failure);
-    }
-  };
+    });
   return (
     <Sheet
       title="New widget"

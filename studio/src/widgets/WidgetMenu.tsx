@@ -4,6 +4,7 @@ import { lazy, Suspense, useId, useState } from 'react';
 import { get, post, remove, type ListedWidget, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { saveText } from '../shared/save-file.ts';
+import { useAttempt } from '../shared/use-attempt.ts';
 
 const KeepStarter = lazy(async () => ({ default: (await import('./KeepStarter.tsx')).KeepStarter }));
 const DuplicateWidget = lazy(async () => ({
@@ -22,11 +23,8 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
   const [asking, setAsking] = useState<'copy' | 'starter' | null>(null);
   const [open, setOpen] = useState(false);
   const trigger = useId();
-  const [error, setError] = useState<unknown>(null);
-  const run = (work: () => Promise<unknown>) => {
-    setError(null);
-    work().catch(setError);
-  };
+  const { error, attempt } = useAttempt();
+  const run = (work: () => Promise<unknown>) => void attempt(work);
   const saveJson = async () => {
     const { document } = await get<Widget>(`/api/widgets/${id}`);
     saveText(`${slug}.json`, JSON.stringify(document, null, 2), 'application/json');

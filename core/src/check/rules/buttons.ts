@@ -2,7 +2,7 @@ import { valueAt } from '../../maps/index.js';
 import { sourcesOf } from '../contrast.js';
 import { setting, titleOf, type Rule, type Subject } from '../finding.js';
 import { brandTokens, resolveValue, type Value } from '../../style/index.js';
-import type { Operation } from '../../widget/index.js';
+import { isSubmit, type Operation } from '../../widget/index.js';
 
 const rest = { screen: null, state: null };
 
@@ -11,7 +11,7 @@ export const buttonsRule: Rule = (subject) =>
   subject.faces.flatMap(({ ids }) => {
     const loud = ids.filter((id) => isLoud(subject, id));
     // The one that sends is the main one, wherever it stands.
-    const main = loud.find((id) => sends(subject, id)) ?? loud[0];
+    const main = loud.find((id) => isSubmit(valueAt(subject.document.elements, id))) ?? loud[0];
     return loud
       .filter((id) => id !== main)
       .map((id) => ({
@@ -29,11 +29,6 @@ function isLoud(subject: Subject, id: string): boolean {
 
 const groundOf = ({ document, brand }: Subject, id: string) =>
   resolveValue(sourcesOf(document, brand, id), 'box', 'background', rest, brandTokens(brand));
-
-const sends = ({ document }: Subject, id: string): boolean => {
-  const element = valueAt(document.elements, id);
-  return element?.type === 'button' && element.action.type === 'submit';
-};
 
 const label = ({ document }: Subject, id: string): string => {
   const element = valueAt(document.elements, id);

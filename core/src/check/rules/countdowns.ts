@@ -1,5 +1,5 @@
 import { createElement, toRuns, type Element } from '../../elements/index.js';
-import type { Operation, WidgetDocument } from '../../widget/index.js';
+import { freeKey, type Operation, type WidgetDocument } from '../../widget/index.js';
 import { instantOf } from '../../zones/index.js';
 import { seen, titleOf, type Finding, type Rule } from '../finding.js';
 
@@ -24,12 +24,8 @@ export const countdownsRule: Rule = (subject) => {
 };
 
 function addExpired({ elements }: WidgetDocument): Operation {
-  const free = (wanted: string): string => {
-    let id = wanted;
-    for (let count = 2; Object.hasOwn(elements, id); count++) id = `${wanted}${count}`;
-    return id;
-  };
-  const [root, words] = [free('expired'), free('ended')];
+  const taken = new Set(Object.keys(elements));
+  const [root, words] = [freeKey('expired', taken), freeKey('ended', taken)];
   const group = { ...createElement('group'), children: [words] } as Element;
   const text = { ...createElement('text'), content: toRuns('This offer has ended.') } as Element;
   return {

@@ -1,10 +1,7 @@
 import { valueAt } from '../../maps/index.js';
-import { createElement, toRuns, type Element } from '../../elements/index.js';
-import { isSubmit, withDescendants, type Operation } from '../../widget/index.js';
+import { createElement, noticeText, toRuns, type Element } from '../../elements/index.js';
+import { freeKey, isSubmit, withDescendants, type Operation } from '../../widget/index.js';
 import { inside, seen, titleOf, type Finding, type Rule } from '../finding.js';
-
-const noticeText =
-  'We use your details for this only and never pass them on. You can withdraw your consent at any time.';
 
 /** Forms that can't be sent, ask nothing, or do not say what becomes of what they take. */
 export const formsRule: Rule = (subject) => {
@@ -50,8 +47,7 @@ function addNotice(elements: Readonly<Record<string, Element>>, id: string): Ope
     notice: true,
     style: { box: { base: { fontSize: '{size.small}', color: '{color.quiet}' } } },
   };
-  let own = 'notice';
-  for (let count = 2; Object.hasOwn(elements, own); count++) own = `notice${count}`;
+  const own = freeKey('notice', new Set(Object.keys(elements)));
   return {
     type: 'insert',
     branch: { root: own, elements: { [own]: notice } },

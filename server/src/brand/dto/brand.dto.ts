@@ -1,6 +1,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { languages, type Language } from '@sirene/core/messages';
-import { IsArray, IsIn, IsObject, IsOptional, IsString, Length, MaxLength } from 'class-validator';
+import { IsArray, IsIn, IsObject, IsString, Length, MaxLength } from 'class-validator';
+import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 
 export class SaveBrandDto {
   @ApiProperty({ description: 'Tokens in the W3C Design Tokens format' })
@@ -16,17 +17,17 @@ export class SaveBrandDto {
   fonts: unknown[];
 
   @ApiPropertyOptional({ description: 'The site’s own mark: an upload, with its size and what it shows' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsObject()
   logo?: Record<string, unknown>;
 
   @ApiPropertyOptional({ enum: languages, description: 'What the site’s widgets are written in' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(languages)
   language?: Language;
 
   @ApiPropertyOptional({ description: 'For tokens that are in use and go: the token that takes their place' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsObject()
   replacements?: Record<string, string>;
 }
@@ -40,13 +41,13 @@ export class TokensFileDto {
 
 export class ProposeDto {
   @ApiPropertyOptional({ description: 'Address of a page of the site' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @MaxLength(2048)
   address?: string;
 
   @ApiPropertyOptional({ description: 'Or its HTML, with its styles in it' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @Length(1, 900_000)
   html?: string;

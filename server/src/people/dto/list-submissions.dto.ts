@@ -1,17 +1,18 @@
 import { ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { IsInt, IsOptional, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
+import { IsInt, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
+import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 import { cursorPattern } from '../../shared/cursor.js';
 
 export class FilterSubmissionsDto {
   @ApiPropertyOptional({ description: 'Words to look for in what was sent, and on which page' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @MaxLength(200)
   words?: string;
 
   @ApiPropertyOptional({ description: 'Only of this widget' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @MaxLength(60)
   widget?: string;
@@ -19,12 +20,12 @@ export class FilterSubmissionsDto {
 
 export class ListSubmissionsDto extends FilterSubmissionsDto {
   @ApiPropertyOptional({ description: 'Only those after this place in the list: `next` of the page before' })
-  @IsOptional()
+  @MayBeLeftOut()
   @Matches(cursorPattern, { message: 'must be the “next” of a page of this list' })
   after?: string;
 
   @ApiPropertyOptional({ default: 50 })
-  @IsOptional()
+  @MayBeLeftOut()
   @Type(() => Number)
   @IsInt()
   @Min(1)

@@ -1,14 +1,14 @@
-import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import {
   ArrayMaxSize,
   IsArray,
   IsBoolean,
-  IsOptional,
   IsString,
   Length,
   Matches,
   MaxLength,
 } from 'class-validator';
+import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 
 const origin = /^https?:\/\/[a-z0-9.-]+(:\d{1,5})?$/;
 const originMessage = 'must be origins such as https://www.place.example, without a path or a closing slash';
@@ -28,25 +28,10 @@ export class CreateSiteDto {
   origins: string[];
 }
 
-export class ChangeSiteDto {
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsString()
-  @Length(1, 120)
-  @Matches(/\S/, { message: 'must not be blank' })
-  name?: string;
-
-  @ApiPropertyOptional({ type: [String] })
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(50)
-  @MaxLength(260, { each: true })
-  @Matches(origin, { each: true, message: originMessage })
-  origins?: string[];
-
+export class ChangeSiteDto extends PartialType(CreateSiteDto, { skipNullProperties: false }) {
   /** Put aside: its widgets are shown to nobody until it is restored. For owners. */
   @ApiPropertyOptional()
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   archived?: boolean;
 }

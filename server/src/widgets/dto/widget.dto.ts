@@ -1,7 +1,8 @@
 import { kinds } from '@sirene/core/widget';
 import type { Kind } from '@sirene/core/widget';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsIn, IsInt, IsObject, IsOptional, IsString, Length, Min } from 'class-validator';
+import { IsIn, IsInt, IsObject, IsString, Length, Min } from 'class-validator';
+import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 
 export class CreateWidgetDto {
   @ApiProperty()
@@ -10,12 +11,12 @@ export class CreateWidgetDto {
   name: string;
 
   @ApiPropertyOptional({ enum: kinds })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsIn(kinds)
   kind?: Kind;
 
   @ApiPropertyOptional({ description: 'A whole document, as /schema/widget.json describes it' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsObject()
   document?: Record<string, unknown>;
 }
@@ -27,7 +28,7 @@ export class CopyWidgetDto {
   name: string;
 
   @ApiPropertyOptional({ description: 'Another site of the user; its own where nothing is said' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @Length(1, 60)
   site?: string;

@@ -9,11 +9,10 @@ import {
 } from '@sirene/core/behaviour';
 import { checkForm } from '@sirene/core/form';
 import { closingOf, modeOf } from '@sirene/core/placement';
-import { compileWidget } from '@sirene/core/render';
+import { compileWidget, type CompiledWidget } from '@sirene/core/render';
 import { VirtualClock } from '@sirene/core/rehearsal';
 import type { Brand } from '@sirene/core/style';
 import type { WidgetDocument } from '@sirene/core/widget';
-import type { CompiledWidget } from '@sirene/core/render';
 import { entries, showFaults } from '@sirene/embed/form';
 import { follow } from '@sirene/embed/follow';
 import type { ManifestWidget } from '@sirene/embed/manifest';
@@ -130,7 +129,7 @@ export class Rehearsal {
     const isFirst = this.#log.length === 0;
     if (address !== this.#address) this.port.turnTo(address);
     this.#address = address;
-    this.#note(`${isFirst ? 'Arrives on' : 'Opens'} ${pathOf(address)}`);
+    this.#note(`${isFirst ? 'Arrives on' : 'Opens'} ${pathAndQuery(address)}`);
     const markers = [slug, ...others.map((one) => one.slug)].filter(
       (one) => one === slug || this.stage.page?.querySelector(`[data-sirene="${CSS.escape(one)}"]`),
     );
@@ -259,7 +258,7 @@ export class Rehearsal {
   }
 }
 
-const pathOf = (address: string): string => {
+const pathAndQuery = (address: string): string => {
   const { pathname, search } = new URL(address);
   return pathname + search;
 };

@@ -1,9 +1,8 @@
 import { Box, Popover, Stack, Text } from '@chakra-ui/react';
-import useSWR from 'swr';
-import { get, type Install } from '../../shared/api.ts';
 import { ago } from '../../shared/format.ts';
 import { Snippet } from '../../shared/Snippet.tsx';
 import { StateMark } from '../../shared/StateMark.tsx';
+import { scriptTag, useInstall } from '../../site/install.ts';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { OpenLines } from './OpenLines.tsx';
 
@@ -11,9 +10,8 @@ import { OpenLines } from './OpenLines.tsx';
 export function Published() {
   const { widget, site } = useEditor();
   const { placement } = useSettledDocument();
-  const { data } = useSWR(`/api/sites/${site.id}/install`, get<Install>, { refreshInterval: 3000 });
+  const { data } = useInstall(site);
   const marker = `<div data-sirene="${widget.slug}"></div>`;
-  const tag = `<script async src="${location.origin}/embed.js" data-site="${site.key}"></script>`;
   return (
     <Stack gap="3">
       <Popover.Title fontWeight="600">Published</Popover.Title>
@@ -28,7 +26,7 @@ export function Published() {
       ) : (
         <>
           <StateMark tone="waiting">The script has not been detected on the site yet</StateMark>
-          <Snippet label="Put this once in the head of every page" text={tag} />
+          <Snippet label="Put this once in the head of every page" text={scriptTag(site)} />
         </>
       )}
       {placement.type === 'inline' && (

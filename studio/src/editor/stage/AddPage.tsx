@@ -5,29 +5,23 @@ import { post, type StoredPage } from '../../shared/api.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { FileDrop } from '../../shared/FileDrop.tsx';
 import { Sheet } from '../../shared/Sheet.tsx';
+import { useAttempt } from '../../shared/use-attempt.ts';
 import { useEditor } from '../state/editor.tsx';
 
 /** Puts a page of the client's site on the stage: fetched from its address, or from an HTML file. */
 export function AddPage({ onClose }: { onClose: () => void }) {
   const { site, setPage } = useEditor();
   const [address, setAddress] = useState('');
-  const [error, setError] = useState<unknown>(null);
-  const [busy, setBusy] = useState(false);
+  const { error, busy, attempt } = useAttempt();
   const path = `/api/sites/${site.id}/pages`;
   const [origin = ''] = site.origins;
-  const store = async (work: () => Promise<StoredPage>) => {
-    setBusy(true);
-    setError(null);
-    try {
+  const store = (work: () => Promise<StoredPage>) =>
+    attempt(async () => {
       const page = await work();
       await mutate(path);
       setPage(page);
       onClose();
-    } catch (failure) {
-      setError(failure);
-      setBusy(false);
-    }
-  };
+    });
   const whole = /^https?:/.test(address) ? address : `${origin}/${address.replace(/^\//, '')}`;
   const takeFile = async (file: File) => {
     const html = await file.text();

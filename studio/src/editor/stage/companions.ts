@@ -1,6 +1,7 @@
 import { hang } from '@sirene/embed/anchor';
 import type { CompiledWidget } from '@sirene/core/render';
 import { mount, type Mounted } from '@sirene/embed/mount';
+import { placeIn } from './place-in.ts';
 
 /** The site's other widgets on the stage's page, while a rehearsal has them appear: looked at, closed, never edited. */
 export class Companions {
@@ -21,7 +22,7 @@ export class Companions {
     if (!page) return;
     this.hide(id);
     const port = { base: this.#base, takesFocus: false, hang, close, submit: () => {} };
-    this.#mounted.set(id, mount(page, body, placeOf(page, slug, body), port));
+    this.#mounted.set(id, mount(page, body, placeIn(page, slug, body), port));
   }
 
   hide(id: string): void {
@@ -32,14 +33,5 @@ export class Companions {
   clear(): void {
     for (const mounted of this.#mounted.values()) mounted.unmount(true);
     this.#mounted.clear();
-  }
-}
-
-function placeOf(page: Document, slug: string, { placement }: CompiledWidget): Element | null {
-  const selector = placement.type === 'anchored' ? placement.to : `[data-sirene="${CSS.escape(slug)}"]`;
-  try {
-    return page.querySelector(selector);
-  } catch {
-    return null;
   }
 }

@@ -12,6 +12,7 @@ import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
 import { forcedCss } from '../../shared/forced-css.ts';
 import { Companions } from './companions.ts';
+import { placeIn } from './place-in.ts';
 
 /** What hears the visitor on the stage; the stage itself knows where uploads are served from. */
 export type StagePort = Omit<MountPort, 'base'>;
@@ -283,16 +284,11 @@ export class StageController {
     }
   }
 
-  #placeOf(page: Document, { placement, stand }: CompiledWidget): Element | null {
+  #placeOf(page: Document, body: CompiledWidget): Element | null {
+    const { placement, stand } = body;
     if (placement.type === 'page') return pageOfItsOwn(page);
     if (stand === 'inline') return this.#marker(page);
-    if (placement.type !== 'anchored') return null;
-    try {
-      return page.querySelector(placement.to);
-    } catch {
-      // Half a selector, while it is being typed.
-      return null;
-    }
+    return placement.type === 'anchored' ? placeIn(page, this.slug, body) : null;
   }
 
   /** The page's marker for this widget; a page without one gets one at the end of its main part, on the stage only. */

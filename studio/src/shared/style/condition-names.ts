@@ -10,13 +10,13 @@ export const stateNames: Record<State, string> = {
 };
 
 export const screenNames: Record<Screen, string> = {
-  large: 'Desktop only',
+  large: 'Desktop',
   medium: 'Tablet',
   small: 'Phone',
 };
 
 /** Such as "hover on phone". */
 export function conditionName({ screen, state }: ConditionParts): string {
-  const words = [state && stateNames[state], screen && `on ${screenNames[screen].replace(' only', '')}`];
+  const words = [state && stateNames[state], screen && `on ${screenNames[screen]}`];
   return words.filter(Boolean).join(' ').toLowerCase() || 'rest';
 }

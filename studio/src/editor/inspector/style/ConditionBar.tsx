@@ -1,15 +1,8 @@
 import { Grid, GridItem } from '@chakra-ui/react';
-import { screens, states, type Screen, type State } from '@sirene/core/style';
 import { memo } from 'react';
 import { useEditor, type Target } from '../../state/editor.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
-import { screenNames, stateNames } from '../../../shared/style/condition-names.ts';
-
-const screenOptions = {
-  every: 'All screen sizes',
-  ...Object.fromEntries(screens.toReversed().map((one) => [one, screenNames[one]])),
-};
-const stateOptions = { rest: 'Default', ...Object.fromEntries(states.map((one) => [one, stateNames[one]])) };
+import { ConditionChoices } from '../../../shared/style/ConditionChoices.tsx';
 
 interface Props {
   /** Whether an element is selected, rather than the widget's own box. */
@@ -41,20 +34,7 @@ export const ConditionBar = memo(function ConditionBar({ element, roleName }: Pr
           />
         </GridItem>
       )}
-      <Choice
-        label="Screen size"
-        value={condition.screen ?? 'every'}
-        options={screenOptions}
-        onChange={(next) =>
-          setCondition({ ...condition, screen: next === 'every' ? null : (next as Screen) })
-        }
-      />
-      <Choice
-        label="State"
-        value={condition.state ?? 'rest'}
-        options={stateOptions}
-        onChange={(next) => setCondition({ ...condition, state: next === 'rest' ? null : (next as State) })}
-      />
+      <ConditionChoices condition={condition} onChange={setCondition} />
     </Grid>
   );
 });

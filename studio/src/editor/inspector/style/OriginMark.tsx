@@ -3,7 +3,7 @@ import { Box, Button, Link, Text } from '@chakra-ui/react';
 import { conditionParts, type Origin } from '@sirene/core/style';
 import { useId, useState, type ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { useEditor } from '../../state/editor.tsx';
+import { useEditor, type Target } from '../../state/editor.tsx';
 import { HereMark } from '../../../shared/HereMark.tsx';
 import { originName } from '../../../shared/style/origins.ts';
 import { conditionName } from '../../../shared/style/condition-names.ts';
@@ -65,11 +65,21 @@ function Where({ origin, inherited }: Pick<Props, 'origin' | 'inherited'>) {
       <RouterLink to={to}>{text}</RouterLink>
     </Link>
   );
-  const jump = (text: string, press: () => void) => (
-    <Button size="2xs" variant="outline" colorPalette="plain" mt="1" onClick={press}>
-      {text}
+  const jump = (target: Target) => (
+    <Button
+      size="2xs"
+      variant="outline"
+      colorPalette="plain"
+      mt="1"
+      onClick={() => {
+        setTarget(target);
+        setCondition(conditionParts(condition));
+      }}
+    >
+      Go to value
     </Button>
   );
+  const openLook = () => link(`/brand?look=${look ?? ''}`, 'Open look');
   return (
     <>
       <Text>
@@ -78,19 +88,10 @@ function Where({ origin, inherited }: Pick<Props, 'origin' | 'inherited'>) {
         {level === 'widget' && 'Set in this widget, for all elements of this type'}
         {level === 'element' && 'Set on this element'}
         {when}. {token && link(`/brand?token=${token}`, `Token ${token}`)}
-        {!token && level === 'look' && link(`/brand?look=${look ?? ''}`, 'Open look')}
+        {!token && level === 'look' && openLook()}
       </Text>
-      {level === 'widget' &&
-        jump('Go to value', () => {
-          setTarget('widget');
-          setCondition(conditionParts(condition));
-        })}
-      {level === 'element' &&
-        jump('Go to value', () => {
-          setTarget('element');
-          setCondition(conditionParts(condition));
-        })}
-      {level === 'look' && token && <Text mt="1">{link(`/brand?look=${look ?? ''}`, 'Open look')}</Text>}
+      {(level === 'widget' || level === 'element') && jump(level)}
+      {level === 'look' && token && <Text mt="1">{openLook()}</Text>}
     </>
   );
 }
