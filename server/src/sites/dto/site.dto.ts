@@ -1,13 +1,5 @@
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsString,
-  Length,
-  Matches,
-  MaxLength,
-} from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsString, Length, Matches, MaxLength } from 'class-validator';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 
 const origin = /^https?:\/\/[a-z0-9.-]+(:\d{1,5})?$/;
