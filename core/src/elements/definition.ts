@@ -18,12 +18,36 @@ export interface RenderContext {
   /** The class of one of its parts. */
   part(name: string): string;
   children(): Html;
+  /** What it holds, one by one: for a container that lays out each by its kind. */
+  held(): readonly Held[];
   /** The brand's own mark, where it has one. */
   logo: BrandLogo | undefined;
   /** Makes markup from outside safe. */
   foreign: Foreign;
   /** What visitors read in the widget's language. */
   messages: Messages;
+}
+
+/** One entry of the menu of new elements. */
+export interface Offer {
+  label: string;
+  icon: string;
+  /** Properties that differ from the type's defaults. */
+  with: Record<string, unknown>;
+  /** What it brings along inside, for a container. */
+  holds?: readonly ({ type: string } & Record<string, unknown>)[];
+}
+
+/** An element inside another, and what it is written as. */
+export interface Held {
+  element: AnyElement;
+  html: Html;
+}
+
+/** What every element says of itself, whatever its kind. */
+export interface AnyElement {
+  type: string;
+  hidden?: boolean;
 }
 
 /** One kind of element: its data, how it is written, and what the inspector offers. One file each. */
@@ -53,7 +77,7 @@ export interface ElementDefinition<S extends TObject = TObject> {
   /** CSS that its HTML always needs, with `&` for its class. */
   css: string;
   /** CSS that only some need, depending on their data. */
-  cssFor?(element: Static<S>): readonly string[];
+  cssFor?(element: Static<S>, held: () => readonly AnyElement[]): readonly string[];
   /** CSS that is needed only where the styles of the widget say something, such as a label elsewhere than above. */
   cssWhen?: readonly { styles: RegExp; css: string }[];
   /** What it asks a submission to hold, for elements that are fields. */
@@ -63,7 +87,7 @@ export interface ElementDefinition<S extends TObject = TObject> {
   /** The lazily loaded part of the page's script that it needs. */
   script?(element: Static<S>): 'basket' | 'countdown' | undefined;
   /** How the menu of new elements offers it, where that is not one entry under its own label. */
-  offers?: readonly { label: string; icon: string; with: Record<string, unknown> }[];
+  offers?: readonly Offer[];
 }
 
 export { oneOf, strict };

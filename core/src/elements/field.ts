@@ -34,13 +34,30 @@ const placedLabelCss =
   '& .label{grid-area:var(--lc,label);align-self:var(--la,auto);translate:0 var(--lt,0);' +
   'margin-inline:var(--li,0);background:var(--lb,none);clip-path:var(--lh,none);opacity:var(--lo,1);' +
   'z-index:1;transition:translate .15s}' +
-  '&:has(:focus,:not(:placeholder-shown):is(input,textarea),select)>.label{align-self:var(--lfa,var(--la,auto));' +
-  'translate:0 var(--lft,var(--lt,0));background:var(--lfb,var(--lb,none))}';
+  '&:has(>:focus,>:not(:placeholder-shown):is(input,textarea),>select)>.label{align-self:var(--lfa,var(--la,auto));' +
+  'translate:0 var(--lft,var(--lt,0));background:var(--lfb,var(--lb,none))}' +
+  // There is no input to stand upon: a group of choices has it above them, a long text in its first line.
+  '&[role]>.label{align-self:start;translate:none;margin-inline:var(--lg,0);background:none}' +
+  '&[role]>.choices{margin-block-start:var(--lm,0)}' +
+  '&:has(>textarea)>.label{align-self:start}' +
+  '&:has(>textarea:placeholder-shown:not(:focus))>.label{translate:0 var(--lx,var(--lt,0))}';
 
 const inputCss =
   '& .input{grid-area:input;width:100%;font:inherit;border-style:solid;min-height:44px;align-self:start}' +
   // Of the input's own colour, so that it can be read on any background.
   '& .input::placeholder{color:inherit;opacity:.65}';
+
+// Its own arrow, in the colour of its text: the browser's touches a round corner. Important, since padding and
+// background are styles.
+const selectCss =
+  '& select{appearance:none;text-overflow:ellipsis;padding-inline-end:36px!important;' +
+  'background-image:linear-gradient(45deg,#0000 50%,currentColor 50%),linear-gradient(-45deg,#0000 50%,currentColor 50%)!important;' +
+  'background-size:5px 5px!important;background-repeat:no-repeat!important;' +
+  'background-position:right 19px center,right 14px center!important}' +
+  '& select:dir(rtl){background-position:left 14px center,left 19px center!important}';
+
+// Corners as round as a line of text is high would make an oval of it.
+const longTextCss = '& textarea{resize:vertical;border-radius:var(--low-radius)!important}';
 
 const choicesCss =
   '& .choices{grid-area:input}& .choice{display:flex;gap:8px;align-items:flex-start;cursor:pointer;min-height:24px}' +
@@ -203,14 +220,15 @@ export const field = define({
       labelCss,
       ...(element.required ? [] : ['& .optional{font-weight:400}']),
       ...(isChoices ? [choicesCss] : [inputCss]),
-      ...(element.kind === 'long-text' ? ['& textarea{resize:vertical}'] : []),
+      ...(element.kind === 'long-text' ? [longTextCss] : []),
+      ...(fieldSpec(element.kind).tag === 'select' ? [selectCss] : []),
     ];
   },
   problems: ({ kind, options }) =>
     fieldSpec(kind).options && !options ? [['options', 'must be given for this type of field']] : [],
   cssWhen: [
-    { styles: /--l(?!j)\w+:/, css: placedLabelCss },
-    { styles: /--cp:/, css: choiceButtonsCss },
+    { styles: /--l(?!j)\w+:(?!initial)/, css: placedLabelCss },
+    { styles: /--cp:(?!initial)/, css: choiceButtonsCss },
   ],
   fieldRule(element: Field, id, messages) {
     const { says = {}, maxLength, tag } = fieldSpec(element.kind);

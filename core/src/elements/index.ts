@@ -6,7 +6,7 @@ import { styleProblems } from '../widget/style-problems.js';
 import type { ElementDefinition } from './definition.js';
 import { definitions, type Element, type ElementType } from './registry.js';
 
-export type { ElementDefinition, InspectorProperty, RenderContext } from './definition.js';
+export type { ElementDefinition, InspectorProperty, Offer, RenderContext } from './definition.js';
 export type { Element, ElementType } from './registry.js';
 export { markRuns, runsIn, withText, type Marking } from './mark-runs.js';
 export { plainText, renderRuns, sameMarks, toRuns, type Run } from './rich-text.js';

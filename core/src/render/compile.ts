@@ -19,6 +19,7 @@ import {
   fontsIn,
   roleStyle,
   tokenVariable,
+  withoutIdle,
   type Brand,
   type Role,
   type StyleSheet,
@@ -118,7 +119,7 @@ function elementHtml(document: WidgetDocument, id: string, around: Around): Html
   const inner = childrenOf(element).map((child) => elementHtml(document, child, around));
   const known = written.get(element);
   if (known && known.id === id && isSame(known, around, inner)) return known.html;
-  const html = writeElement(element, id, around, inner);
+  const html = writeElement(element, id, around, inner, () => heldBy(document, element));
   written.set(element, { ...around, id, inner, html });
   return html;
 }
@@ -132,7 +133,13 @@ const isSame = (known: Written, { foreign, logo, messages }: Around, inner: read
   known.inner.length === inner.length &&
   known.inner.every((one, at) => one === inner[at]);
 
-function writeElement(element: Element, id: string, around: Around, inner: readonly Html[]): Html {
+function writeElement(
+  element: Element,
+  id: string,
+  around: Around,
+  inner: readonly Html[],
+  held: () => readonly Element[],
+): Html {
   const definition = definitionOf(element);
   const role = definition.role(element);
   const own = (part: string) => (valueAt(element.style, part) ? ` ${elementClass(id, part)}` : '');
@@ -152,16 +159,21 @@ function writeElement(element: Element, id: string, around: Around, inner: reado
     },
     part: classes,
     children: () => join(inner),
+    held: () => held().map((one, at) => ({ element: one, html: inner[at] ?? nothing })),
     ...around,
   });
 }
+
+/** The elements that one holds, in their order. */
+const heldBy = ({ elements }: WidgetDocument, element: Element): Element[] =>
+  childrenOf(element).map((child) => valueAt(elements, child) as Element);
 
 const movingClass = (id: string): string => `m-${id}`;
 
 function documentCss(document: WidgetDocument, brand: Brand, shown: readonly string[], html: string): string {
   const { placement, motion, regions } = document;
   const elements = shown.map((id): [string, Element] => [id, valueAt(document.elements, id) as Element]);
-  const styles = layersCss([
+  const layers = layersCss([
     ...roleLayers(document, elements),
     ...variantLayers(elements),
     ...lookLayers(document, brand, elements),
@@ -172,8 +184,9 @@ function documentCss(document: WidgetDocument, brand: Brand, shown: readonly str
     surfaceCss(placement, motion?.entrance !== undefined),
     regions ? '.header,.footer{flex:none}' : '',
     html.includes('unseen') ? unseenCss : '',
-    structureCss(elements, styles),
+    structureCss(document, elements, layers),
   ].join('');
+  const styles = withoutIdle(layers, structure + layers);
   return (
     // What makes it stand comes in a layer of its own, so that any style outranks it (CSS Cascade 5, 6.4).
     `@layer structure{${joinRules(structure)}}${shutCss(placement)}${joinRules(styles)}` +
@@ -191,7 +204,11 @@ function documentCss(document: WidgetDocument, brand: Brand, shown: readonly str
   );
 }
 
-function structureCss(elements: readonly [string, Element][], styles: string): string {
+function structureCss(
+  document: WidgetDocument,
+  elements: readonly [string, Element][],
+  styles: string,
+): string {
   // By type first: written out once each, however many elements there are of it.
   const pieces = new Map<string, Set<string>>();
   for (const [, element] of elements) {
@@ -199,7 +216,7 @@ function structureCss(elements: readonly [string, Element][], styles: string): s
     const { css, cssFor } = definitionOf(element);
     const known = pieces.get(type) ?? new Set([css]);
     pieces.set(type, known);
-    for (const piece of cssFor?.(element) ?? []) known.add(piece);
+    for (const piece of cssFor?.(element, () => heldBy(document, element)) ?? []) known.add(piece);
   }
   return [...pieces]
     .map(([type, known]) => {

@@ -123,6 +123,12 @@ export const form = (inside: readonly Sketch[], values?: Values): Sketch => ({
   ...(values && styled(values)),
 });
 
+/** A form whose fields and button share a line. */
+export const sideForm = (inside: readonly Sketch[], values?: Values): Sketch => ({
+  ...form(inside, values),
+  layout: 'side',
+});
+
 export const field = (
   kind: string,
   key: string,

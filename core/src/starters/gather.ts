@@ -12,6 +12,7 @@ import {
   notice,
   row,
   send,
+  sideForm,
   thanks,
   words,
 } from '../sketch/index.js';
@@ -118,14 +119,9 @@ export const gather: readonly Starter[] = [
       opening: [
         heading('Was this worth reading?', 3),
         words('Get the next one by e-mail.'),
-        form([
-          row([
-            dressed(
-              { ...email(), labelHidden: true, placeholder: 'E-mail address' },
-              { share: 1, minWidth: 200 },
-            ),
-            dressed({ ...send('Subscribe'), wide: false }, { share: 0 }),
-          ]),
+        sideForm([
+          { ...email(), labelHidden: true, placeholder: 'E-mail address' },
+          { ...send('Subscribe'), wide: false },
           notice(),
         ]),
       ],
@@ -276,14 +272,9 @@ export const gather: readonly Starter[] = [
         dressed(badge('Opening this spring'), { self: 'center' }),
         heading('Be the first through the door', 2, { align: 'center' }),
         words('Leave your e-mail and we’ll let you know the moment booking opens.', { align: 'center' }),
-        form([
-          row([
-            dressed(
-              { ...email(), labelHidden: true, placeholder: 'E-mail address' },
-              { share: 1, minWidth: 200 },
-            ),
-            dressed({ ...send('Join the list'), wide: false }, { share: 0 }),
-          ]),
+        sideForm([
+          { ...email(), labelHidden: true, placeholder: 'E-mail address' },
+          { ...send('Join the list'), wide: false },
           notice(),
         ]),
       ],

@@ -5,6 +5,7 @@ export { edges } from './edges.js';
 export * from './fonts.js';
 export * from './gradient.js';
 export { labelPlaces } from './label-places.js';
+export { withoutIdle } from './variable-sets.js';
 export * from './lengths.js';
 export * from './properties.js';
 export * from './resolve.js';

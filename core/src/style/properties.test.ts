@@ -1,4 +1,12 @@
-import { edges, labelPlaces, styleProperties, valueCss, valueProblem, type StyleProperty } from './index.js';
+import {
+  edges,
+  labelPlaces,
+  withoutIdle,
+  styleProperties,
+  valueCss,
+  valueProblem,
+  type StyleProperty,
+} from './index.js';
 import { edgeCss } from './edges.js';
 import { labelPlaceCss } from './label-places.js';
 
@@ -98,9 +106,25 @@ test('every shape of an edge is a shape of its own', () => {
 describe('the places of a label', () => {
   const places = Object.keys(labelPlaces);
 
-  it('are eight, and hidden', () => {
-    expect(places).toHaveLength(9);
-    expect(new Set(places.map(labelPlaceCss)).size).toBe(9);
+  it('are eight around the field, two upon it, and hidden', () => {
+    expect(places).toHaveLength(11);
+    expect(new Set(places.map(labelPlaceCss)).size).toBe(11);
+  });
+
+  it.each(places)('%s sets back what any other may have set on a weaker level', (place) => {
+    const variablesOf = (css: string) => [...new Set(css.match(/--\w+(?=:)/g))].sort();
+    expect(variablesOf(labelPlaceCss(place))).toEqual(variablesOf(labelPlaceCss('inside')));
+  });
+
+  it('a setting back that nothing made necessary is not written', () => {
+    const read = '.label{grid-area:var(--lc,label);align-self:var(--la)}';
+    expect(withoutIdle('.a{gap:0;--lc:initial}', read)).toBe('.a{gap:0}');
+    const both = '.a{gap:0;--lc:input;--la:initial}.b{gap:1px;--lc:initial}';
+    expect(withoutIdle(both, read)).toBe('.a{gap:0;--lc:input}.b{gap:1px;--lc:initial}');
+  });
+
+  it('what nothing reads is not written either', () => {
+    expect(withoutIdle('.a{border-radius:6px;--low-radius:min(6px,22px)}', '')).toBe('.a{border-radius:6px}');
   });
 
   it.each(places)('%s has room for field, hint and mistake', (place) => {

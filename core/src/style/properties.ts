@@ -5,6 +5,7 @@ import { edges, edgeCss } from './edges.js';
 import { isWrittenLength, lengthCss, lengthUnits } from './lengths.js';
 import { aliasPath, tokenVariable } from './tokens.js';
 import type { Value } from './values.js';
+import { variableSets } from './variable-sets.js';
 
 export type PropertyKind =
   | 'colour'
@@ -87,15 +88,31 @@ const flows: Record<string, string> = {
   grid: 'display:grid',
 };
 
-const choiceFlows: Record<string, string> = {
-  lines: 'display:flex;flex-flow:column',
-  wrapped: 'display:flex;flex-flow:row wrap',
-  columns: 'display:grid;grid-template-columns:repeat(auto-fit,minmax(9em,1fr))',
-  // What is inside follows these variables: the choices are one value of their box, whatever level sets it.
-  buttons:
-    'display:flex;flex-flow:row wrap;--cp:9px 16px;--cb:1px solid var(--color-line);--cr:var(--radius-field);' +
-    '--cg:var(--color-ground);--cs:var(--color-accent);--ct:var(--color-on-accent);--cm:absolute;--co:0;--cl:2px solid',
-};
+// What is inside follows these variables: the choices are one value of their box, whatever level sets it.
+const choiceFlows = variableSets({
+  lines: { css: 'display:flex;flex-flow:column' },
+  wrapped: { css: 'display:flex;flex-flow:row wrap' },
+  columns: { css: 'display:grid;grid-template-columns:repeat(auto-fit,minmax(9em,1fr))' },
+  buttons: {
+    css: 'display:flex;flex-flow:row wrap',
+    cp: '9px 16px',
+    cb: '1px solid var(--color-line)',
+    cr: 'min(var(--radius-field),22px)',
+    cg: 'var(--color-ground)',
+    cs: 'var(--color-accent)',
+    ct: 'var(--color-on-accent)',
+    cm: 'absolute',
+    co: '0',
+    cl: '2px solid',
+  },
+});
+
+/** The same corners, none rounder than a box of several lines bears. */
+const lowRadius = (value: string): string =>
+  value
+    .split(' ')
+    .map((corner) => `min(${corner},22px)`)
+    .join(' ');
 
 /** All style properties, by name. A new one is a line here. */
 export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.fromEntries(
@@ -120,7 +137,10 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       'border-style',
       words({ solid: 'Solid', dashed: 'Dashed', dotted: 'Dotted', double: 'Double' }),
     ),
-    property('radius', 'Corner radius', 'sides', 'border-radius', upTo(400, { tokens: 'radius' })),
+    property('radius', 'Corner radius', 'sides', 'border-radius', {
+      ...upTo(400, { tokens: 'radius' }),
+      write: (value) => `border-radius:${value};--low-radius:${lowRadius(value)}`,
+    }),
     property('padding', 'Padding', 'sides', 'padding', upTo(400, { tokens: 'space' })),
     property('margin', 'Margin', 'sides', 'margin', { min: -400, max: 400 }),
     property('gap', 'Gap', 'length', 'gap', upTo(400, { tokens: 'space' })),

@@ -41,7 +41,7 @@ const isDead = (document: WidgetDocument) =>
 const at = (document: WidgetDocument, id: string) => valueAt(document.elements, id);
 
 describe('a new form', () => {
-  it.each(['Form', 'E-mail field', 'Donation amounts'])(
+  it.each(['Form', 'One-line signup', 'E-mail field', 'Donation amounts'])(
     'added as %s can be sent and says thank you',
     (label) => {
       const { document } = add(createWidget('Empty'), label);

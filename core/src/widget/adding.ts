@@ -6,6 +6,7 @@ import {
   toRuns,
   type Element,
   type ElementType,
+  type Offer,
 } from '../elements/index.js';
 import { placeFor, type Place } from './arrange.js';
 import { newId } from './create.js';
@@ -20,6 +21,8 @@ export interface NewElement {
   type: ElementType;
   /** Properties that differ from the type's defaults. */
   with?: Record<string, unknown>;
+  /** What it brings along inside. */
+  holds?: Offer['holds'];
 }
 
 /** The new elements that the studio offers, with their names. */
@@ -29,7 +32,11 @@ export const newElements: readonly { label: string; icon: string; element: NewEl
   offers.map((offer) => ({
     label: offer.label,
     icon: offer.icon,
-    element: { type: type as ElementType, with: offer.with },
+    element: {
+      type: type as ElementType,
+      with: offer.with,
+      ...(offer.holds && { holds: offer.holds }),
+    },
   })),
 );
 
@@ -46,7 +53,7 @@ export const isSubmit = (element: Element | undefined): boolean =>
  */
 export function insertNew(
   document: WidgetDocument,
-  { type, with: changes = {} }: NewElement,
+  { type, with: changes = {}, holds }: NewElement,
   selected: string | null,
   scene: SceneName,
   random: () => number,
@@ -59,10 +66,14 @@ export function insertNew(
   const place = inForm && !near ? null : placeFor(document, type, near ?? selected, scene);
   if (place) {
     const before = beforeSubmit(document, place, element);
-    const own = type === 'form' ? [id, newId(random)] : null;
-    const branch: Branch = own
-      ? formBranch(own[0] as string, own[1] as string, [], {})
-      : { root: id, elements: { [id]: withFreeKey(document, element, place.parent) } };
+    const branch: Branch =
+      type === 'form'
+        ? formBranch(
+            id,
+            element,
+            (holds ?? [newButton]).map((one) => [newId(random), heldElement(one)]),
+          )
+        : { root: id, elements: { [id]: withFreeKey(document, element, place.parent) } };
     return {
       operation: withThanks(document, { type: 'insert', branch, ...before }, type === 'form', random),
       id,
@@ -74,7 +85,10 @@ export function insertNew(
   const holderId = newId(random);
   const branch: Branch =
     holder === 'form'
-      ? formBranch(holderId, newId(random), [id], { [id]: element })
+      ? formBranch(holderId, createElement('form'), [
+          [id, element],
+          [newId(random), heldElement(newButton)],
+        ])
       : {
           root: holderId,
           elements: { [holderId]: { ...createElement(holder), children: [id] } as Element, [id]: element },
@@ -85,21 +99,20 @@ export function insertNew(
   };
 }
 
-function formBranch(
-  root: string,
-  send: string,
-  inside: readonly string[],
-  elements: Record<string, Element>,
-): Branch {
-  return {
-    root,
-    elements: {
-      [root]: { ...createElement('form'), children: [...inside, send] } as Element,
-      ...elements,
-      [send]: createElement('button'),
-    },
-  };
-}
+const newButton = { type: 'button' };
+
+/** A new element that another brings along. */
+const heldElement = ({ type, ...own }: { type: string }): Element =>
+  ({ ...createElement(type as ElementType), ...own }) as Element;
+
+/** A form with what it holds. */
+const formBranch = (root: string, form: Element, held: readonly [string, Element][]): Branch => ({
+  root,
+  elements: {
+    [root]: { ...form, children: held.map(([id]) => id) } as Element,
+    ...Object.fromEntries(held),
+  },
+});
 
 /** The form around the selection, else the only one of the scene; `null` where there is none or it is not clear which. */
 function formFor(document: WidgetDocument, selected: string | null, scene: SceneName): string | null {

@@ -136,7 +136,10 @@ export const styleGroups: Record<Role, readonly StyleGroup[]> = {
   ],
   form: [group('Layout', 'box', flow), ...asBox()],
   field: [
-    group('Label', 'label', words),
+    group('Label', 'label', {
+      ...words,
+      rare: [...words.rare, 'borderColor', 'borderWidth', 'borderStyle', 'shadow'],
+    }),
     group('Label position', 'box', { properties: ['labelAt', 'gap'], rare: [] }),
     group('Input', 'input', { ...pressed, properties: [...pressed.properties, 'fontSize'] }),
     group('Options', 'choices', choiceFlow),
