@@ -17,7 +17,7 @@ import { Surface } from './surface.ts';
 declare const PARTS: Record<keyof Parts, string>;
 
 type Listener = (widget: string, detail?: unknown) => void;
-type Happening = 'open' | 'close' | 'submit' | 'basket';
+type Happening = 'open' | 'close' | 'submit' | 'basket' | 'retry';
 
 interface Api {
   /** Shows a widget by its address name, whatever its rules say. */
@@ -29,7 +29,7 @@ interface Api {
     set(lines: unknown): void;
   };
   /**
-   * Calls back when a widget opens, closes or is submitted, or when a visitor changes a line of the basket (with its
+   * Calls back when a widget opens, closes or is submitted, when a visitor asks to try again what could not be loaded, or when a visitor changes a line of the basket (with its
    * id and the quantity wanted); returns what stops it.
    */
   on(happening: Happening, listener: Listener): () => void;
@@ -49,6 +49,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
     close: new Set(),
     submit: new Set(),
     basket: new Set(),
+    retry: new Set(),
   };
   let widgets: ManifestWidget[] = [];
   let basket: unknown;
@@ -93,7 +94,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
       .catch(report);
   }
 
-  function tell(happening: 'open' | 'close' | 'submit', { id, slug }: ManifestWidget): void {
+  function tell(happening: Exclude<Happening, 'basket'>, { id, slug }: ManifestWidget): void {
     count({
       type: happening === 'open' ? 'shown' : happening === 'close' ? 'closed' : 'submitted',
       widget: id,
@@ -119,6 +120,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
           for (const listener of listeners.basket)
             attempt(() => listener(widget.slug, { id: line, quantity }));
         },
+        retry: () => tell('retry', widget),
         close: () => send('close', widget.slug),
         submit: (form, id) =>
           void part('form')

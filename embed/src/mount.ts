@@ -13,6 +13,8 @@ export interface MountPort {
   submit(form: HTMLFormElement, id: string): void;
   /** The visitor changes how many pieces of a line are in the basket. */
   basket?(line: string, quantity: number): void;
+  /** The visitor asks the page to try once more what it could not load. */
+  retry?(): void;
   /** Called whenever a scene has been written: what fills it in is told. */
   written?(mounted: Mounted): void;
   /** Keeps an anchored box at its element; loaded by those who mount one. */
@@ -161,6 +163,7 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
       const { act, to, line } = (pressed as HTMLElement | null)?.dataset ?? {};
       if (line !== undefined) port.basket?.(line, Number(to));
       else if (act === 'close') close();
+      else if (act === 'retry') port.retry?.();
       else if (act === 'unfold') mounted.show('opening', port.takesFocus);
       else if (act === 'scene' && to && Object.hasOwn(mounted.body.scenes, to))
         mounted.show(to as SceneName, true);

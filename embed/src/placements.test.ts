@@ -34,6 +34,7 @@ function put(body: CompiledWidget, { takesFocus = true, place = null as Element 
     close: () => heard.push('close'),
     submit: () => heard.push('submit'),
     basket: (line, quantity) => heard.push(`${line} ${quantity}`),
+    retry: () => heard.push('retry'),
   });
   mounts.push(mounted);
   return { mounted, heard };
@@ -214,6 +215,14 @@ test('a button leads to a scene that there is, and to no other', () => {
   inside(mounted, '[data-act=scene]')?.setAttribute('data-to', 'thanks');
   inside(mounted, '[data-act=scene]')?.click();
   expect(inside(mounted, 'h2')?.textContent).toBe('Thank you');
+});
+
+test('a button asks to try again what could not be loaded', () => {
+  const { mounted, heard } = put(
+    compile({ type: 'corner' }, { opening: [{ ...link('Try again'), action: { type: 'retry' } }] }),
+  );
+  inside(mounted, '[data-act=retry]')?.click();
+  expect(heard).toEqual(['retry']);
 });
 
 test('the basket is told how many of a line are wanted', () => {

@@ -1,4 +1,5 @@
 // Not the catalogue with it: this runs on pages.
+import { valueAt } from '../maps/index.js';
 import { filled } from '../messages/filled.js';
 import type { Messages } from '../messages/messages.js';
 import { money } from '../money/index.js';
@@ -104,11 +105,12 @@ function lineHtml(words: BasketWords, line: BasketLine, amount: (value: number) 
   // Bodies of before the words came along have none.
   const say = (key: 'removeItem' | 'oneLess' | 'oneMore') =>
     filled(words.says?.[key] ?? '{name}', { name: line.name });
-  const button = (label: string, change: number, text: string) =>
+  const button = (label: string, change: number, text: string, part: 'quantity' | 'remove' = 'quantity') =>
     h(
       'button',
       {
         type: 'button',
+        class: valueAt(classes, part),
         'data-line': line.id,
         'data-to': Math.max(0, line.quantity + change),
         'aria-label': label,
@@ -143,7 +145,7 @@ function lineHtml(words: BasketWords, line: BasketLine, amount: (value: number) 
             button(say('oneMore'), 1, '+'),
           ])
         : `${line.quantity} ×`,
-      words.removable ? button(say('removeItem'), -line.quantity, '×') : null,
+      words.removable ? button(say('removeItem'), -line.quantity, '×', 'remove') : null,
     ),
   );
 }

@@ -22,7 +22,18 @@ export const basket = define({
   icon: 'basket',
   schema,
   role: () => 'basket',
-  parts: ['box', 'line', 'picture', 'name', 'price', 'total', 'button'],
+  parts: ['box', 'line', 'picture', 'name', 'price', 'quantity', 'remove', 'total', 'button'],
+  used: ({ pictures, quantities, removable, button }) => [
+    'box',
+    'line',
+    'name',
+    'price',
+    'total',
+    ...(pictures ? ['picture'] : []),
+    ...(quantities ? ['quantity'] : []),
+    ...(removable ? ['remove'] : []),
+    ...(button ? ['button'] : []),
+  ],
   texts: () => ['name', 'price', 'total', 'button'],
   container: false,
   script: () => 'basket' as const,
@@ -55,7 +66,10 @@ export const basket = define({
       says: { removeItem, oneLess, oneMore, pieces },
       address: element.address ? (safeAddress(element.address) ?? '') : '',
       classes: Object.fromEntries(
-        ['line', 'picture', 'name', 'price', 'total', 'button'].map((name) => [name, part(name)]),
+        ['line', 'picture', 'name', 'price', 'quantity', 'remove', 'total', 'button'].map((name) => [
+          name,
+          part(name),
+        ]),
       ),
     };
     return h('div', { ...box, 'data-basket': JSON.stringify(words) }, basketHtml(words, []));
@@ -64,7 +78,7 @@ export const basket = define({
     '&{display:flex;flex-direction:column}& ul{list-style:none;margin:0;padding:0;display:flex;flex-direction:column;gap:inherit}' +
     '& li{display:grid;grid-template-columns:auto 1fr auto;gap:4px 12px;align-items:start}' +
     '& li>:first-child{grid-row:span 2}& img,& .blank{aspect-ratio:1;object-fit:cover}& .blank{background:#8883}& .counts{display:flex;align-items:center;gap:2px}' +
-    '& .counts button,& .gone{font:inherit;color:inherit;background:none;border:0;cursor:pointer;min-width:28px;min-height:28px;border-radius:6px}' +
+    '& .counts button{font:inherit;color:inherit;background:none;cursor:pointer;min-width:28px;min-height:28px;border-radius:6px;border-style:solid}' +
     '& .sum{display:flex;justify-content:space-between;margin:0}& .words{grid-column:2}&>a{display:flex;justify-content:center;' +
     'align-items:center;min-height:44px;text-decoration:none}& .end{text-align:end;grid-column:3;grid-row:1}',
   problems: ({ address }) => addressProblem('address', address),

@@ -2,17 +2,18 @@ import { Type } from '@sinclair/typebox';
 import { iconHtml } from '../icons/index.js';
 import { h } from '../render/html.js';
 import { safeAddress } from '../sanitise/index.js';
+import { sceneName } from '../widget/scenes.js';
 import { buttonSizes, buttonTypes, buttonVariants } from '../style/index.js';
 import { define, elementFields, newTab, oneOf, strict } from './definition.js';
-
-const sceneNames = ['opening', 'thanks', 'error', 'empty', 'expired', 'offline', 'teaser'] as const;
 
 const schema = elementFields('button', {
   label: Type.String({ maxLength: 120 }),
   action: Type.Union([
     Type.Object({ type: Type.Literal('submit') }, strict),
     Type.Object({ type: Type.Literal('close') }, strict),
-    Type.Object({ type: Type.Literal('scene'), scene: oneOf(sceneNames) }, strict),
+    Type.Object({ type: Type.Literal('scene'), scene: sceneName }, strict),
+    // Asks the page anew for what it could not load, such as a basket.
+    Type.Object({ type: Type.Literal('retry') }, strict),
     Type.Object(
       {
         type: Type.Literal('link'),

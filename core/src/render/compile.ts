@@ -1,5 +1,5 @@
 import { valueAt } from '../maps/index.js';
-import { rootsOf, childrenOf, withDescendants, type WidgetDocument } from '../widget/index.js';
+import { rootsOf, childrenOf, scenesOf, withDescendants, type WidgetDocument } from '../widget/index.js';
 import {
   definitionOf,
   elementDefinitions,
@@ -48,7 +48,7 @@ export function compileWidget(
   const around: Around = { foreign, logo: brand.logo, messages };
   const region = (root: string | undefined) => (root ? elementHtml(document, root, around).text : '');
   const scenes = Object.fromEntries(
-    Object.entries(document.scenes).map(([name, { root }]) => [name, region(root)]),
+    scenesOf(document).map((name) => [name, region(valueAt(document.scenes, name)?.root)]),
   );
   const [header, footer] = [region(document.regions?.header?.root), region(document.regions?.footer?.root)];
   const html = [header, ...Object.values(scenes), footer].join('');

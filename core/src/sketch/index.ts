@@ -26,6 +26,8 @@ export interface WidgetSketch {
   placement: { type: PlacementType } & Record<string, unknown>;
   opening: readonly Sketch[];
   scenes?: Partial<Record<Exclude<SceneName, 'opening'>, readonly Sketch[]>>;
+  /** Scenes of its own, which buttons lead to: what each is called, and what it holds. */
+  named?: Record<`scene-${string}`, { title: string; inside: readonly Sketch[] }>;
   header?: readonly Sketch[];
   footer?: readonly Sketch[];
   style?: WidgetDocument['style'];
@@ -55,7 +57,9 @@ export function buildWidget(sketch: WidgetSketch): WidgetDocument {
   });
   const scenes = { opening: face('opening', sketch.opening) } as WidgetDocument['scenes'];
   for (const [name, inside] of Object.entries(sketch.scenes ?? {}))
-    scenes[name as SceneName] = face(name, inside);
+    if (inside) scenes[name as SceneName] = face(name, inside);
+  for (const [name, { title, inside }] of Object.entries(sketch.named ?? {}))
+    scenes[name as SceneName] = { ...face(name.replace('-', ''), inside), title };
   const regions = {
     ...(sketch.header && { header: face('header', sketch.header) }),
     ...(sketch.footer && { footer: face('footer', sketch.footer) }),
@@ -157,6 +161,15 @@ export const link = (label: string, address = '', more: Record<string, unknown> 
   type: 'button',
   label,
   action: { type: 'link', address },
+  wide: false,
+  ...more,
+});
+
+/** A button that leads to another scene of the widget. */
+export const toScene = (label: string, scene: SceneName, more: Record<string, unknown> = {}): Sketch => ({
+  type: 'button',
+  label,
+  action: { type: 'scene', scene },
   wide: false,
   ...more,
 });

@@ -14,13 +14,32 @@ import {
   quiet,
   row,
   send,
-  type Sketch,
+  toScene,
   words,
+  type Sketch,
 } from '../sketch/index.js';
 import { eveningIn, type Starter } from './starter.js';
 
-/** A line of text that leads somewhere. */
-const linked = (text: string, link: string): Sketch => ({ ...words(''), content: [{ text, link }] });
+const doorCard = {
+  minWidth: 280,
+  padding: '{space.6}',
+  background: '{color.ground}',
+  radius: '{radius.box}',
+  shadow: '{shadow.raised}',
+};
+
+/** A scene beside the one that signs in, on a card of the same kind. */
+const doorScene = (title: string, inside: readonly Sketch[]) => ({
+  title,
+  inside: [
+    dressed(column([...inside, toScene('Back to sign in', 'opening', { variant: 'text', size: 'S' })]), {
+      ...doorCard,
+      width: 440,
+      maxWidth: '100%',
+      self: 'center',
+    }),
+  ],
+});
 
 export const members: readonly Starter[] = [
   {
@@ -55,19 +74,18 @@ export const members: readonly Starter[] = [
                 ]),
                 dressed(
                   row([
-                    dressed(linked('Forgot your password?', '/forgotten'), { share: 0 }),
-                    dressed(linked('Become a member', '/join'), { share: 0 }),
+                    dressed(
+                      toScene('Forgot your password?', 'scene-forgotten', { variant: 'text', size: 'S' }),
+                      { share: 0 },
+                    ),
+                    dressed(toScene('Register', 'scene-register', { variant: 'text', size: 'S' }), {
+                      share: 0,
+                    }),
                   ]),
-                  { along: 'space-between', fontSize: '{size.small}' },
+                  { along: 'space-between' },
                 ),
               ]),
-              {
-                minWidth: 280,
-                padding: '{space.6}',
-                background: '{color.ground}',
-                radius: '{radius.box}',
-                shadow: '{shadow.raised}',
-              },
+              doorCard,
             ),
           ]),
           { gap: '{space.6}', across: 'stretch' },
@@ -78,6 +96,27 @@ export const members: readonly Starter[] = [
           heading('You’re in', 2, { color: '{color.on-accent}' }),
           words('Just a moment.', { color: '{color.on-accent}' }),
         ],
+      },
+      named: {
+        'scene-forgotten': doorScene('Forgotten password', [
+          heading('Reset your password'),
+          words('Enter your e-mail address and we’ll send you a link.'),
+          form([
+            email(),
+            send('Send reset link'),
+            notice('Used to find your account, and for nothing else.'),
+          ]),
+        ]),
+        'scene-register': doorScene('Register', [
+          heading('Create your account'),
+          form([
+            field('name', 'name', 'Your name', { required: true }),
+            email(),
+            field('password', 'password', 'Password', { required: true }),
+            send('Create account'),
+            notice(),
+          ]),
+        ]),
       },
       style: {
         panel: {

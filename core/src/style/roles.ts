@@ -193,6 +193,8 @@ export const roleStyles = {
     picture: { base: { width: 64, radius: '{radius.field}' } },
     name: { base: { fontWeight: 600 } },
     price: { base: { color: '{color.quiet}', fontSize: '{size.small}' } },
+    quantity: { base: { radius: 6 } },
+    remove: { base: { radius: 6 } },
     total: { base: { fontWeight: 600, fontSize: '{size.large}' } },
     button: {
       base: {

@@ -10,7 +10,8 @@ import {
 } from '../elements/index.js';
 import { placeFor, type Place } from './arrange.js';
 import { newId } from './create.js';
-import type { SceneName, WidgetDocument } from './document.js';
+import type { WidgetDocument } from './document.js';
+import type { SceneName } from './scenes.js';
 import { addScene } from './faces.js';
 import { withFreeKey } from './keys.js';
 import type { Branch, Operation } from './operations.js';

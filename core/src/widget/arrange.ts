@@ -1,7 +1,8 @@
 import { valueAt } from '../maps/index.js';
 import { definitionOf, mayStandIn, type Element, type ElementType } from '../elements/index.js';
 import { freeKey, keysAround } from './keys.js';
-import type { SceneName, WidgetDocument } from './document.js';
+import type { WidgetDocument } from './document.js';
+import type { SceneName } from './scenes.js';
 import type { Operation } from './operations.js';
 import { ancestorsOf, childrenOf, parentOf, withDescendants } from './tree.js';
 

@@ -7,6 +7,7 @@ import { motionsSchema, type Motions } from '../motion/index.js';
 import { placementDefinitions, type Placement } from '../placement/index.js';
 import { conditionSpecs, triggerSpecs } from '../behaviour/index.js';
 import { oneOf, strict } from '../schema/index.js';
+import { sceneTitle, standardScenes, type SceneName } from './scenes.js';
 
 /** The version of the document format that this code writes. */
 export const schemaVersion = 1;
@@ -15,10 +16,8 @@ export const schemaVersion = 1;
 export const limits = { elements: 2000, depth: 40 } as const;
 
 export const kinds = ['popup', 'cta', 'form', 'countdown', 'bar', 'chat'] as const;
-export const scenes = ['opening', 'thanks', 'error', 'empty', 'expired', 'offline', 'teaser'] as const;
 
 export type Kind = (typeof kinds)[number];
-export type SceneName = (typeof scenes)[number];
 
 export const elementId = Type.String({
   pattern: '^[a-z][a-z0-9]{0,19}$',
@@ -103,6 +102,9 @@ const afterwards = Type.Object(
 
 const scene = Type.Object({ root: elementId }, strict);
 
+/** A scene of the designer's own, with what it is called. */
+const namedScene = Type.Object({ root: elementId, title: sceneTitle }, strict);
+
 /** The envelope of a document. Elements are checked each by its own type, style values each by its property. */
 export const envelope = Type.Object(
   {
@@ -114,8 +116,11 @@ export const envelope = Type.Object(
     language: Type.Optional(oneOf(languages)),
     placement: Type.Object({ type: oneOf(Object.keys(placementDefinitions) as Placement['type'][]) }),
     scenes: Type.Object(
-      { opening: scene, ...Object.fromEntries(scenes.slice(1).map((name) => [name, Type.Optional(scene)])) },
-      strict,
+      {
+        opening: scene,
+        ...Object.fromEntries(standardScenes.slice(1).map((name) => [name, Type.Optional(scene)])),
+      },
+      { additionalProperties: namedScene },
     ),
     /** What stands above and below every scene. */
     regions: Type.Optional(
@@ -138,13 +143,20 @@ export const envelope = Type.Object(
 
 type Envelope = Static<typeof envelope>;
 
+/** One face of a widget. */
+export interface Scene {
+  root: string;
+  /** What it is called, where it is one of the designer's own. */
+  title?: string;
+}
+
 /** A widget as its designer made it: everything but its id, address name and site, so that it can be copied anywhere. */
 export interface WidgetDocument extends Omit<
   Envelope,
   'placement' | 'scenes' | 'regions' | 'elements' | 'style' | 'behaviour' | 'afterwards' | 'motion' | 'css'
 > {
   placement: Placement;
-  scenes: { opening: { root: string } } & Partial<Record<SceneName, { root: string }>>;
+  scenes: { opening: Scene } & { [name in SceneName]?: Scene };
   regions?: { header?: { root: string }; footer?: { root: string } };
   /** All elements by id; the order on the page is the order in `children`. */
   elements: Record<string, Element>;

@@ -1,14 +1,17 @@
 import fc from 'fast-check';
+import { valueAt } from '../maps/index.js';
 import { buildWidget, column, heading, words } from '../sketch/index.js';
 import { anyDocument, fromList } from '../testing/documents.js';
 import { createPlacement, type PlacementType } from '../placement/index.js';
 import {
+  addNamedScene,
   addScene,
   applyOperation,
   branchProblems,
   changePlacement,
   removeScene,
-  scenes,
+  scenesOf,
+  standardScenes,
   toggleRegion,
   validateDocument,
   type Operation,
@@ -30,6 +33,56 @@ const both = (from: WidgetDocument, operation: Operation) => {
   expect(applyOperation(after, inverse).document).toEqual(from);
   return after;
 };
+
+test('a scene of one’s own comes with a title, stands after the others, and goes again', () => {
+  const { operation, root, name } = addNamedScene('Register', random());
+  const added = both(document, operation);
+  expect(valueAt(added.scenes, name)).toEqual({ root, title: 'Register' });
+  expect(scenesOf(added)).toEqual(['opening', 'thanks', name]);
+  expect(scenesOf(both(added, removeScene(added, name) as Operation))).toEqual(['opening', 'thanks']);
+});
+
+test.each<[string, Record<string, unknown>, string]>([
+  [
+    'a name that is none',
+    { register: { root: 'more', title: 'More' } },
+    'scenes.register: is not a known field',
+  ],
+  [
+    'an inherited name',
+    { constructor: { root: 'more', title: 'More' } },
+    'scenes.constructor: is not a known field',
+  ],
+  ['one without a title', { 'scene-a': { root: 'more' } }, 'scenes.scene-a.title: is missing'],
+  ['one of spaces', { 'scene-a': { root: 'more', title: '  ' } }, 'scenes.scene-a.title: must not be blank'],
+  [
+    'a standard one with a title',
+    { empty: { root: 'more', title: 'More' } },
+    'scenes.empty.title: is not a known field',
+  ],
+])('a scene of one’s own is refused: %s', (_, scenes, problem) => {
+  const more = { type: 'group', direction: 'column', children: [] };
+  const result = validateDocument({
+    ...document,
+    scenes: { ...document.scenes, ...scenes },
+    elements: { ...document.elements, more },
+  });
+  if (result.ok) throw new Error('was let by');
+  const [{ path, reason } = { path: '', reason: '' }] = result.problems;
+  expect(`${path}: ${reason}`).toBe(problem);
+});
+
+test('more than twenty scenes of one’s own are too many', () => {
+  const names = Array.from({ length: 21 }, (_, at) => `scene-${at}`);
+  const group = { type: 'group', direction: 'column', children: [] };
+  const more = (of: (name: string) => [string, unknown]) => Object.fromEntries(names.map(of));
+  const result = validateDocument({
+    ...document,
+    scenes: { ...document.scenes, ...more((name) => [name, { root: name.replace('-', ''), title: name }]) },
+    elements: { ...document.elements, ...more((name) => [name.replace('-', ''), group]) },
+  });
+  expect(result).toMatchObject({ ok: false, problems: [{ reason: 'has more than 20 scenes of its own' }] });
+});
 
 test('a scene comes, empty, and goes with all it holds', () => {
   const { operation, root } = addScene('empty', random());
@@ -54,12 +107,12 @@ test('a header and a footer come and go', () => {
 
 test('every scene can be had', () => {
   let all = document;
-  for (const name of scenes.filter((one) => !document.scenes[one]))
+  for (const name of standardScenes.filter((one) => !document.scenes[one]))
     all = applyOperation(
       all,
       addScene(name, () => Math.abs(Math.sin(Object.keys(all.elements).length))).operation,
     ).document;
-  expect(Object.keys(all.scenes).sort()).toEqual([...scenes].sort());
+  expect(Object.keys(all.scenes).sort()).toEqual([...standardScenes].sort());
   expect(validateDocument(all)).toMatchObject({ ok: true });
 });
 

@@ -6,11 +6,9 @@ export {
   isMailAddress,
   kinds,
   limits,
-  scenes,
   schemaVersion,
   type Action,
   type Kind,
-  type SceneName,
   type WidgetDocument,
 } from './document.js';
 export { branchProblems } from './branch.js';
@@ -27,3 +25,10 @@ export { branchOf, duplicate, insertBranch } from './copies.js';
 export { freeKey } from './keys.js';
 export { inTurn, pasteStyle, styleOf, topmost, type CopiedStyle } from './several.js';
 export { changePlacement } from './placing.js';
+export {
+  isNamedScene,
+  mostNamedScenes,
+  standardScenes,
+  type SceneName,
+  type StandardScene,
+} from './scenes.js';

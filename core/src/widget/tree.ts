@@ -1,7 +1,8 @@
 import { valueAt } from '../maps/index.js';
 import type { Element } from '../elements/index.js';
 import type { Problem } from './problem.js';
-import { limits, type SceneName, type WidgetDocument } from './document.js';
+import { limits, type WidgetDocument } from './document.js';
+import type { SceneName } from './scenes.js';
 
 type Elements = Readonly<Record<string, Element>>;
 
@@ -42,10 +43,8 @@ export function ancestorsOf(elements: Elements, id: string): string[] {
 /** The scene in which an element stands. */
 export function sceneOf(document: WidgetDocument, id: string): SceneName | null {
   const root = [id, ...ancestorsOf(document.elements, id)].pop();
-  for (const [name, scene] of Object.entries(document.scenes)) {
-    if (scene.root === root) return name as SceneName;
-  }
-  return null;
+  const names = Object.keys(document.scenes) as SceneName[];
+  return names.find((name) => valueAt(document.scenes, name)?.root === root) ?? null;
 }
 
 /** The elements that stand in no other: the roots of scenes and of regions, by where in the document they are named. */

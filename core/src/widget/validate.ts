@@ -6,6 +6,7 @@ import { roleStyles } from '../style/index.js';
 import { placementDefinitions } from '../placement/index.js';
 import { envelope, limits, schemaVersion, type WidgetDocument } from './document.js';
 import type { Problem } from './problem.js';
+import { isNamedScene, mostNamedScenes, standardScenes } from './scenes.js';
 import { schemaProblems } from './schema-problems.js';
 import { styleProblems } from './style-problems.js';
 import { treeProblems } from './tree.js';
@@ -40,6 +41,7 @@ function* partProblems(document: WidgetDocument): Generator<Problem> {
   for (const [id, element] of Object.entries(document.elements)) yield* elementProblems(id, element);
   for (const role of Object.keys(document.style)) yield* roleProblems(document, role);
   yield* visitorProblems(document);
+  yield* sceneProblems(document);
 }
 
 const placementProblems = ({ placement }: WidgetDocument): Problem[] =>
@@ -49,6 +51,14 @@ function* roleProblems({ style }: WidgetDocument, role: string): Generator<Probl
   const parts = Object.keys(valueAt(roleStyles, role) ?? {});
   if (parts.length === 0) yield { path: `style.${role}`, reason: 'is not a known role' };
   else yield* styleProblems(valueAt(style, role), parts, `style.${role}`);
+}
+
+function* sceneProblems({ scenes }: WidgetDocument): Generator<Problem> {
+  const own = Object.keys(scenes).filter((name) => !(standardScenes as readonly string[]).includes(name));
+  for (const name of own)
+    if (!isNamedScene(name)) yield { path: `scenes.${name}`, reason: 'is not a known field' };
+  if (own.length > mostNamedScenes)
+    yield { path: 'scenes', reason: `has more than ${mostNamedScenes} scenes of its own` };
 }
 
 function* visitorProblems({ afterwards: { visitor } }: WidgetDocument): Generator<Problem> {
@@ -92,6 +102,7 @@ export function touchedProblems(
   }
   if (problems.length > 0) return problems.slice(0, 20);
   if (keys.has('placement')) problems.push(...placementProblems(document));
+  if (keys.has('scenes')) problems.push(...sceneProblems(document));
   if (keys.has('afterwards')) problems.push(...visitorProblems(document));
   for (const role of roles)
     if (Object.hasOwn(document.style, role)) problems.push(...roleProblems(document, role));

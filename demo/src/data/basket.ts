@@ -26,7 +26,8 @@ export const basket = buildWidget({
     ],
     error: [
       heading('We can’t load your basket', 3),
-      words('Your items are still saved on this device. Reload the page in a moment.'),
+      words('Your items are still saved on this device.'),
+      { type: 'button', label: 'Try again', action: { type: 'retry' }, wide: false },
     ],
   },
   motion: {

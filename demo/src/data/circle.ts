@@ -13,12 +13,14 @@ import {
   row,
   send,
   thanks,
+  toScene,
   words,
   type Sketch,
 } from '@sirene/core/sketch';
+import type { SceneName, WidgetDocument } from '@sirene/core/widget';
 
 /** Invites readers of the home page into the circle of members. */
-export const membersCircle = {
+export const membersCircle: WidgetDocument = {
   ...buildWidget({
     name: 'Members’ circle',
     kind: 'cta',
@@ -172,9 +174,36 @@ export const domeMotor = buildWidget({
   },
 });
 
-const linked = (text: string, address: string): Sketch => ({
-  ...dressed(words(''), { share: 0 }),
-  content: [{ text, link: address }],
+const glass = {
+  minWidth: 240,
+  padding: '{space.6}',
+  background: 'rgb(13 14 46 / 0.66)',
+  backdropBlur: 10,
+  radius: '{radius.box}',
+  borderColor: 'rgb(223 224 251 / 0.28)',
+  borderWidth: 1,
+};
+
+const doorway = (label: string, scene: SceneName): Sketch => ({
+  ...toScene(label, scene, { variant: 'text', size: 'S' }),
+  style: {
+    box: {
+      base: { color: '{color.moonlight}' },
+      hover: { background: 'rgb(223 224 251 / 0.16)', color: '#ffffff' },
+    },
+  },
+});
+
+const doorScene = (title: string, inside: readonly Sketch[]) => ({
+  title,
+  inside: [
+    dressed(column([...inside, doorway('Back to sign in', 'opening')]), {
+      ...glass,
+      width: 440,
+      maxWidth: '100%',
+      self: 'center',
+    }),
+  ],
 });
 
 /** Where members sign in: a page of its own before the night sky. */
@@ -212,21 +241,13 @@ export const membersDoor = buildWidget({
             ),
             dressed(
               row([
-                linked('Forgotten your password?', '/p/larkmoor/members-door'),
-                linked('Become a member', '/p/larkmoor/members-door'),
+                dressed(doorway('Forgotten your password?', 'scene-forgotten'), { share: 0 }),
+                dressed(doorway('Register', 'scene-register'), { share: 0 }),
               ]),
-              { along: 'space-between', fontSize: '{size.small}', color: '{color.moonlight}' },
+              { along: 'space-between' },
             ),
           ]),
-          {
-            minWidth: 240,
-            padding: '{space.6}',
-            background: 'rgb(13 14 46 / 0.66)',
-            backdropBlur: 10,
-            radius: '{radius.box}',
-            borderColor: 'rgb(223 224 251 / 0.28)',
-            borderWidth: 1,
-          },
+          glass,
         ),
       ]),
       { gap: '{space.6}', across: 'stretch' },
@@ -237,6 +258,25 @@ export const membersDoor = buildWidget({
       heading('The door is open', 2, { color: '#ffffff' }),
       words('One moment, your evenings are being fetched.', { color: '#ffffff' }),
     ],
+  },
+  named: {
+    'scene-forgotten': doorScene('Forgotten password', [
+      heading('Reset your password', 2, { color: '#ffffff' }),
+      words('Give your e-mail address and a link will be on its way.'),
+      form([email(), { ...send('Send the link'), look: 'lamplight' }], { gap: '{space.4}' }),
+    ]),
+    'scene-register': doorScene('Register', [
+      heading('Become a member', 2, { color: '#ffffff' }),
+      form(
+        [
+          field('name', 'name', 'Your name', { required: true }),
+          email(),
+          field('password', 'password', 'Password', { required: true }),
+          { ...send('Create account'), look: 'lamplight' },
+        ],
+        { gap: '{space.4}' },
+      ),
+    ]),
   },
   style: {
     panel: {

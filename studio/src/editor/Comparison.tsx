@@ -2,7 +2,7 @@ import { Box, Flex, Stack, Text } from '@chakra-ui/react';
 import { compareDocuments, type Difference } from '@sirene/core/compare';
 import type { SceneName, WidgetDocument } from '@sirene/core/widget';
 import type { Brand } from '../shared/api.ts';
-import { sceneNames } from '../shared/scene-names.ts';
+import { titleOfScene } from '../shared/scene-names.ts';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
 
 interface Props {
@@ -36,7 +36,7 @@ export function Comparison({ brand, before, after, names, where }: Props) {
                 {[[names[0], before] as const, [names[1], after] as const].map(([name, document]) => (
                   <Box key={name}>
                     <Text fontSize="12px" color="slate" mb="1">
-                      {name}, {sceneNames[scene].toLowerCase()}
+                      {name}, {titleOfScene(document, scene).toLowerCase()}
                     </Text>
                     {document.scenes[scene] ? (
                       <WidgetPicture

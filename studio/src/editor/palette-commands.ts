@@ -1,8 +1,8 @@
-import { newElements, scenes } from '@sirene/core/widget';
+import { newElements, scenesOf } from '@sirene/core/widget';
 import { stations } from '@sirene/core/sentence';
 import { useCallback } from 'react';
 import { useCommands, type Command } from '../shared/palette.ts';
-import { sceneNames } from '../shared/scene-names.ts';
+import { titleOfScene } from '../shared/scene-names.ts';
 import { useElementCommands } from './commands.ts';
 import { stationNames } from './journey/station-names.ts';
 import { useEditor, widths, type Width } from './state/editor.tsx';
@@ -36,9 +36,11 @@ export function useEditorPalette(): void {
         group: 'Journey',
         run: () => goTo(station),
       })),
-      ...scenes
-        .filter((name) => session.document.scenes[name])
-        .map((name) => ({ name: `Show ${sceneNames[name]}`, group: 'Scenes', run: () => setScene(name) })),
+      ...scenesOf(session.document).map((name) => ({
+        name: `Show ${titleOfScene(session.document, name)}`,
+        group: 'Scenes',
+        run: () => setScene(name),
+      })),
       ...(Object.keys(widths) as Width[]).map((name) => ({
         name: `Preview on ${name}`,
         group: 'Stage',

@@ -1,7 +1,8 @@
-import type { SceneName } from '@sirene/core/widget';
+import { valueAt } from '@sirene/core/maps';
+import type { SceneName, StandardScene, WidgetDocument } from '@sirene/core/widget';
 
-/** What the scenes are called. */
-export const sceneNames: Record<SceneName, string> = {
+/** What the standard scenes are called. */
+export const sceneNames: Record<StandardScene, string> = {
   opening: 'Opening',
   thanks: 'Thank-you',
   error: 'Error',
@@ -12,7 +13,7 @@ export const sceneNames: Record<SceneName, string> = {
 };
 
 /** When visitors see each. */
-export const sceneHelp: Record<SceneName, string> = {
+export const sceneHelp: Record<StandardScene, string> = {
   opening: 'What visitors see first.',
   thanks: 'After a submission.',
   error: 'When the page could not load what to show, such as a basket.',
@@ -21,3 +22,11 @@ export const sceneHelp: Record<SceneName, string> = {
   offline: 'When nobody is available to answer.',
   teaser: 'What a launcher shows while collapsed.',
 };
+
+/** What a scene of a widget is called; one of the designer's own by its title, where it is still there. */
+export const titleOfScene = ({ scenes }: Pick<WidgetDocument, 'scenes'>, name: SceneName): string =>
+  valueAt(sceneNames, name) ?? valueAt(scenes, name)?.title ?? 'Removed scene';
+
+/** When visitors see a scene. */
+export const helpOfScene = (name: SceneName): string =>
+  valueAt(sceneHelp, name) ?? 'When a button leads to it.';

@@ -7,7 +7,7 @@ import { useNavigate } from 'react-router';
 import { mutate } from 'swr';
 import { post, remove, type Brand, type Site, type Widget } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
-import { sceneNames } from '../shared/scene-names.ts';
+import { titleOfScene } from '../shared/scene-names.ts';
 import { Sheet } from '../shared/Sheet.tsx';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
@@ -79,7 +79,7 @@ export function BeginDialog({ starter, brand, site, onClose }: Props) {
               <Box key={scene}>
                 <WidgetPicture document={document} brand={brand} width={188} height={110} scene={scene} />
                 <Text fontSize="12px" color="slate" mt="1">
-                  {sceneNames[scene]}
+                  {titleOfScene(document, scene)}
                 </Text>
               </Box>
             ))}

@@ -1,19 +1,38 @@
 import { Button, Flex, IconButton, Menu, Portal } from '@chakra-ui/react';
-import { addScene, removeScene, scenes, type SceneName } from '@sirene/core/widget';
-import { Plus, Trash2 } from 'lucide-react';
-import { sceneHelp, sceneNames } from '../../shared/scene-names.ts';
+import {
+  addNamedScene,
+  addScene,
+  isNamedScene,
+  mostNamedScenes,
+  removeScene,
+  scenesOf,
+  standardScenes,
+  type SceneName,
+} from '@sirene/core/widget';
+import { Pencil, Plus, Trash2 } from 'lucide-react';
+import { NamePopover } from '../../shared/NamePopover.tsx';
+import { helpOfScene, sceneHelp, sceneNames, titleOfScene } from '../../shared/scene-names.ts';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 
 /** The scenes of the widget: which of them is on the stage, and those it could have besides. */
 export function SceneBar() {
   const { session, scene, setScene } = useEditor();
   const document = useSettledDocument();
-  const there = scenes.filter((name) => document.scenes[name]);
-  const missing = scenes.filter((name) => !document.scenes[name]);
+  const there = scenesOf(document);
+  const missing = standardScenes.filter((name) => !there.includes(name));
+  const title = titleOfScene(document, scene);
   const add = (name: SceneName) => {
     session.apply(addScene(name, Math.random).operation);
     setScene(name);
   };
+  const addNamed = () => {
+    const taken = there.map((name) => titleOfScene(document, name));
+    const { operation, name } = addNamedScene(freeTitle(taken), Math.random);
+    session.apply(operation);
+    setScene(name);
+  };
+  const rename = (next: string) =>
+    void session.apply({ type: 'set', path: ['scenes', scene, 'title'], value: next });
   const remove = () => {
     const operation = removeScene(session.document, scene);
     if (!operation) return;
@@ -29,25 +48,47 @@ export function SceneBar() {
           variant={name === scene ? 'subtle' : 'ghost'}
           colorPalette="plain"
           aria-pressed={name === scene}
-          title={sceneHelp[name]}
+          title={helpOfScene(name)}
           onClick={() => setScene(name)}
         >
-          {sceneNames[name]}
+          {titleOfScene(document, name)}
         </Button>
       ))}
+      {isNamedScene(scene) && (
+        <NamePopover
+          trigger={
+            <IconButton
+              size="xs"
+              variant="ghost"
+              colorPalette="plain"
+              aria-label={`Rename scene ${title}`}
+              title={`Rename scene ${title}`}
+            >
+              <Pencil size={13} aria-hidden />
+            </IconButton>
+          }
+          title="Rename scene"
+          help="Buttons lead to it by this name."
+          label="Scene name"
+          propose={() => title}
+          action="Rename"
+          placement="bottom-end"
+          onName={rename}
+        />
+      )}
       {scene !== 'opening' && (
         <IconButton
           size="xs"
           variant="ghost"
           colorPalette="plain"
-          aria-label={`Remove scene ${sceneNames[scene]}`}
-          title={`Remove scene ${sceneNames[scene]}`}
+          aria-label={`Remove scene ${title}`}
+          title={`Remove scene ${title}`}
           onClick={remove}
         >
           <Trash2 size={13} aria-hidden />
         </IconButton>
       )}
-      {missing.length > 0 && (
+      {there.length - standardScenes.length + missing.length < mostNamedScenes && (
         <Menu.Root positioning={{ placement: 'top-end' }}>
           <Menu.Trigger asChild>
             <Button size="xs" variant="outline" colorPalette="plain">
@@ -65,6 +106,11 @@ export function SceneBar() {
                     </span>
                   </Menu.Item>
                 ))}
+                <Menu.Item value="own" onClick={addNamed}>
+                  <span>
+                    <strong>Custom scene.</strong> {helpOfScene('scene-own')} Such as a registration form.
+                  </span>
+                </Menu.Item>
               </Menu.Content>
             </Menu.Positioner>
           </Portal>
@@ -72,4 +118,13 @@ export function SceneBar() {
       )}
     </Flex>
   );
+}
+
+/** A title that no other scene has. */
+function freeTitle(taken: readonly string[]): string {
+  const base = 'New scene';
+  for (let at = 1; ; at++) {
+    const title = at === 1 ? base : `${base} ${at}`;
+    if (!taken.includes(title)) return title;
+  }
 }

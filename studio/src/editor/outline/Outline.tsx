@@ -12,7 +12,7 @@ import { SortableContext } from '@dnd-kit/sortable';
 import { definitionOf, type Element as WidgetElement } from '@sirene/core/elements';
 import { moveTo, type Direction } from '@sirene/core/widget';
 import { useRef, useState } from 'react';
-import { sceneNames } from '../../shared/scene-names.ts';
+import { titleOfScene } from '../../shared/scene-names.ts';
 import { useElementCommands } from '../commands.ts';
 import { useSettledDocument, useEditor } from '../state/editor.tsx';
 import { AddMenu } from './AddMenu.tsx';
@@ -124,7 +124,7 @@ export function Outline() {
     <Flex as="section" aria-label="Outline" direction="column" bg="sheet" minH="0" contain="strict">
       <Flex align="center" justify="space-between" px="3" h="36px" borderBottomWidth="1px" flex="none">
         <Heading as="h2" fontSize="14px" fontWeight="600">
-          {sceneNames[scene]}
+          {titleOfScene(document, scene)}
         </Heading>
         <AddMenu />
       </Flex>

@@ -263,6 +263,8 @@ export class StageController {
         base: this.base,
         hang,
         written: (mounted) => this.#fill(mounted),
+        // The page of the stage has no shop; the samples stand for one that answers.
+        retry: () => this.#mounted?.show('opening', true),
       });
       if (this.#scene !== this.#mounted.sceneName) this.#mounted.show(this.#scene);
       this.reveal();

@@ -217,6 +217,8 @@ export const styleGroups: Record<Role, readonly StyleGroup[]> = {
     group('Image', 'picture', picture),
     group('Name', 'name', words),
     group('Price', 'price', words),
+    group('Quantity buttons', 'quantity', pressed),
+    group('Remove button', 'remove', pressed),
     group('Subtotal', 'total', words),
     group('Button', 'button', pressed),
     group('Layout', 'box', { properties: ['gap'], rare: [] }),

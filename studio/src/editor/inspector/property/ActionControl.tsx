@@ -1,7 +1,7 @@
 import { Checkbox, Input, Stack } from '@chakra-ui/react';
 import type { Element } from '@sirene/core/elements';
-import { scenes, type SceneName } from '@sirene/core/widget';
-import { sceneNames } from '../../../shared/scene-names.ts';
+import { scenesOf, type SceneName } from '@sirene/core/widget';
+import { titleOfScene } from '../../../shared/scene-names.ts';
 import { useSettledDocument } from '../../state/editor.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
 import type { PropertyControlProps } from './controls.tsx';
@@ -13,12 +13,12 @@ const fresh: Record<Action['type'], Action> = {
   close: { type: 'close' },
   scene: { type: 'scene', scene: 'opening' },
   link: { type: 'link', address: '' },
+  retry: { type: 'retry' },
 };
 
 /** What a button does when it is pressed. */
 export function ActionControl({ id, value, onChange }: PropertyControlProps<Action>) {
   const document = useSettledDocument();
-  const there = scenes.filter((name) => document.scenes[name]);
   return (
     <Stack gap="1.5">
       <Choice
@@ -29,6 +29,7 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
           close: 'Close widget',
           scene: 'Show scene',
           link: 'Open page',
+          retry: 'Try again',
         }}
         onChange={(type) => onChange(fresh[type as Action['type']])}
       />
@@ -59,8 +60,8 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
         <Choice
           label="Scene"
           value={value.scene}
-          options={Object.fromEntries(there.map((name) => [name, sceneNames[name]]))}
-          unset={`${sceneNames[value.scene]}, not there yet`}
+          options={Object.fromEntries(scenesOf(document).map((name) => [name, titleOfScene(document, name)]))}
+          unset={`${titleOfScene(document, value.scene)}, not there yet`}
           onChange={(scene) => onChange({ type: 'scene', scene: scene as SceneName })}
         />
       )}
