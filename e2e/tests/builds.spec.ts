@@ -159,7 +159,7 @@ const builds: Build[] = [
     name: 'Aligned plans',
     kind: 'Call to action',
     async make({ page, hand, fill }) {
-      await fill('Width (px)', '1080');
+      await fill('Width', '1080');
       await hand.add('Price plans');
       for (const [name, amount] of [
         ['Lamp', '30'],

@@ -80,7 +80,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await row(page, 'Winter shows').click();
     await inspector.getByLabel('Corner radius', { exact: true }).fill('20');
     await inspector.getByLabel('Padding', { exact: true }).fill('28');
-    await inspector.getByLabel('Width (px)').fill('420');
+    await inspector.getByLabel('Width', { exact: true }).fill('420');
     const box = stage(page).getByRole('dialog', { name: 'Winter under the dome' });
     await expect(box).toHaveCSS('border-radius', '20px');
     await expect(box.locator('.scene')).toHaveCSS('padding', '28px');

@@ -8,6 +8,7 @@ import { aliasesIn } from './aliases.js';
 import {
   completeBrand,
   importTokens,
+  noLook,
   readTokens,
   roleStyles,
   TokenError,
@@ -19,13 +20,14 @@ const schema = Type.Object(
   {
     tokens: Type.Record(Type.String(), Type.Unknown()),
     looks: Type.Record(
-      Type.String({ pattern: '^[a-z][a-z0-9-]{0,59}$' }),
+      Type.String({ pattern: `^(?!${noLook}$)[a-z][a-z0-9-]{0,59}$` }),
       Type.Object(
         {
           name: Type.String({ minLength: 1, maxLength: 60 }),
           role: oneOf(Object.keys(roleStyles)),
           style: Type.Record(Type.String(), Type.Unknown()),
           inside: Type.Optional(Type.Record(Type.String(), Type.Unknown())),
+          standard: Type.Optional(Type.Boolean()),
         },
         strict,
       ),
@@ -81,7 +83,12 @@ export function readBrand(input: unknown, going: readonly string[] = []): BrandR
 
 function lookProblems(brand: Brand, going: readonly string[]): Problem[] {
   const problems: Problem[] = [];
-  for (const [id, { role, style, inside = {} }] of Object.entries(brand.looks)) {
+  const standards = new Map<Role, string>();
+  for (const [id, { role, style, inside = {}, standard }] of Object.entries(brand.looks)) {
+    const other = standards.get(role);
+    if (standard && other)
+      problems.push({ path: `looks.${id}.standard`, reason: `is what ${other} is for its role already` });
+    if (standard) standards.set(role, id);
     problems.push(...sheetProblems(role, style, `looks.${id}.style`));
     for (const [other, sheet] of Object.entries(inside))
       problems.push(...sheetProblems(other, sheet, `looks.${id}.inside.${other}`));

@@ -1,12 +1,13 @@
 import { valueAt } from '../maps/index.js';
 import { definitionOf, type Element } from '../elements/index.js';
-import { surfaceRole, surfaceSheet } from '../render/index.js';
+import { placementSheet, surfaceRole } from '../render/index.js';
 import {
   brandTokens,
   colourDistance,
   contrast,
   hexOf,
   isOpaque,
+  lookOf,
   mergeSheets,
   nearestReadable,
   neededContrast,
@@ -43,7 +44,7 @@ export function sourcesOf(document: WidgetDocument, brand: Brand, id: string | n
   const widget = document.style[role];
   return {
     role,
-    ...(!element && { brand: surfaceSheet(document.placement) }),
+    ...(!element && { placement: placementSheet(document.placement) }),
     ...(element && variantsOf(element, role)),
     ...(looks.length > 0 && { looks }),
     ...(widget && { widget }),
@@ -57,10 +58,15 @@ function variantsOf(element: Element, role: Role): Pick<StyleSources, 'brand'> {
   return { brand: variants.reduce((under, { sheet }) => mergeSheets(under, sheet), roleStyle(role)) };
 }
 
-function looksOf({ elements, look }: WidgetDocument, brand: Brand, id: string | null, role: Role) {
-  const own = id === null ? look : valueAt(elements, id)?.look;
-  const around =
-    id === null ? [] : [...ancestorsOf(elements, id).map((one) => valueAt(elements, one)?.look), look];
+function looksOf({ elements, look, placement }: WidgetDocument, brand: Brand, id: string | null, role: Role) {
+  const { looks } = brand;
+  const ofBox = lookOf(looks, surfaceRole(placement), look);
+  const ofElement = (one: string) => {
+    const element = valueAt(elements, one);
+    return element && lookOf(looks, definitionOf(element).role(element), element.look);
+  };
+  const own = id === null ? ofBox : ofElement(id);
+  const around = id === null ? [] : [...ancestorsOf(elements, id).map(ofElement), ofBox];
   const found = [
     [own, own && valueAt(brand.looks, own)?.style] as const,
     ...around.map((one) => [one, one && valueAt(brand.looks, one)?.inside?.[role]] as const),
@@ -74,7 +80,7 @@ function surfaceParts(document: WidgetDocument, root: string): string[] {
   if (place === 'regions.header') return ['header', 'box'];
   if (place === 'regions.footer') return ['footer', 'box'];
   if (place === 'scenes.teaser' && document.placement.type === 'launcher') return ['launcher'];
-  return ['box'];
+  return ['body', 'box'];
 }
 
 const noPictures: PictureColours = new Map();

@@ -1,7 +1,7 @@
 import { valueAt } from '../maps/index.js';
 import { documentAliases } from '../brand/index.js';
 import { definitionOf, type Element } from '../elements/index.js';
-import { brandTokens, type Brand } from '../style/index.js';
+import { brandTokens, noLook, type Brand } from '../style/index.js';
 import { targetingParts } from '../behaviour/index.js';
 import type { Station } from '../sentence/index.js';
 import type { WidgetDocument } from '../widget/index.js';
@@ -51,7 +51,9 @@ export function reviewOf(document: WidgetDocument, brand: Brand): ReviewItem[] {
   const tokens = documentAliases(document).filter((path) => !known.has(path));
   if (tokens.length > 0) items.push({ title: 'Tokens this brand does not have', says: tokens, broken: true });
   const worn = [document.look, ...Object.values(elements).map(({ look }) => look)];
-  const looks = [...new Set(worn.filter((look) => look !== undefined && !valueAt(brand.looks, look)))];
+  const looks = [
+    ...new Set(worn.filter((look) => look !== undefined && look !== noLook && !valueAt(brand.looks, look))),
+  ];
   if (looks.length > 0)
     items.push({ title: 'Looks this brand does not have', says: looks as string[], broken: true });
   return items;

@@ -45,7 +45,7 @@ const placedLabelCss =
 const inputCss =
   '& .input{grid-area:input;width:100%;font:inherit;border-style:solid;min-height:44px;align-self:start}' +
   // Of the input's own colour, so that it can be read on any background.
-  '& .input::placeholder{color:inherit;opacity:.65}';
+  '& .input::placeholder{color:inherit}';
 
 // Its own arrow, in the colour of its text: the browser's touches a round corner. Important, since padding and
 // background are styles.
@@ -82,7 +82,12 @@ function choicesHtml({ key, options = [] }: Field, spec: FieldSpec, part: (name:
       h(
         'label',
         { class: `choice ${part('choice')}` },
-        h('input', { ...spec.attributes, name: key, value: option, class: `mark ${part('mark')}` }),
+        h('input', {
+          ...spec.attributes,
+          name: key,
+          value: option,
+          class: `mark ${part('mark')} ${part(String(spec.attributes['type']))}`,
+        }),
         h('span', {}, option),
       ),
     ),
@@ -95,12 +100,26 @@ export const field = define({
   icon: 'text-cursor-input',
   schema,
   role: () => 'field',
-  parts: ['box', 'label', 'input', 'choices', 'choice', 'mark', 'hint', 'error'],
+  parts: [
+    'box',
+    'label',
+    'input',
+    'placeholder',
+    'choices',
+    'choice',
+    'mark',
+    'radio',
+    'checkbox',
+    'hint',
+    'error',
+  ],
   used: ({ kind, hint }) => [
     'box',
     'label',
     'error',
-    ...(fieldSpec(kind).tag === 'choices' ? ['choices', 'choice', 'mark'] : ['input']),
+    ...(fieldSpec(kind).tag === 'choices'
+      ? ['choices', 'choice', 'mark', String(fieldSpec(kind).attributes['type'])]
+      : ['input', 'placeholder']),
     ...(hint ? ['hint'] : []),
   ],
   texts: ({ kind, labelHidden, hint }) => [

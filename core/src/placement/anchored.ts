@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import {
-  boxWidth,
+  boxCss,
   closing,
   closingProperties,
   definePlacement,
@@ -61,9 +61,9 @@ export const anchored = definePlacement({
       options: { start: 'Start', centre: 'Centre', end: 'End' },
     },
     { path: ['gap'], label: 'Gap', unit: 'px', control: 'number', always: true, min: 0, max: 200 },
-    boxWidth,
     ...closingProperties(true),
   ],
+  box: ({ width }) => ({ base: { width } }),
   // Where it hangs is known only on the page; mount sets left and top.
-  css: ({ width }) => `.box{width:min(${width}px,100vw - 32px);inset:0 auto auto 0}`,
+  css: () => `${boxCss}.box{inset:0 auto auto 0}`,
 });

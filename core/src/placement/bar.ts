@@ -1,5 +1,13 @@
 import { Type } from '@sinclair/typebox';
-import { closing, closingProperties, contentWidth, definePlacement, oneOf, strict } from './definition.js';
+import {
+  closing,
+  closingProperties,
+  contentWidth,
+  definePlacement,
+  oneOf,
+  straight,
+  strict,
+} from './definition.js';
 
 const schema = Type.Object(
   {
@@ -40,7 +48,7 @@ export const bar = definePlacement({
     contentWidth,
     ...closingProperties(false),
   ],
-  box: { radius: 0 },
+  box: straight,
   css: ({ at, width }) =>
     `.box{width:100%;max-width:none;inset:${at === 'top' ? '0 0 auto' : 'auto 0 0'};` +
     `padding-${at}:env(safe-area-inset-${at})}.scene>*{max-width:${width}px;margin-inline:auto}`,

@@ -1,13 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import {
-  boxWidth,
-  closing,
-  closingProperties,
-  definePlacement,
-  overlayWidth,
-  strict,
-  widthCss,
-} from './definition.js';
+import { boxCss, closing, closingProperties, definePlacement, overlayWidth, strict } from './definition.js';
 
 const schema = Type.Object(
   { type: Type.Literal('centre'), width: overlayWidth, backdrop: Type.Boolean(), closing },
@@ -28,9 +20,9 @@ export const centre = definePlacement({
     closing: { button: true, escape: true, backdrop: true },
   }),
   properties: [
-    boxWidth,
     { path: ['backdrop'], label: 'Backdrop', control: 'toggle', always: true },
     ...closingProperties(true),
   ],
-  css: ({ width }) => `${widthCss(width)}.box{inset:0;margin:auto}`,
+  box: ({ width }) => ({ base: { width } }),
+  css: () => `${boxCss}.box{inset:0;margin:auto}`,
 });

@@ -1,16 +1,15 @@
 import { Type, type Static } from '@sinclair/typebox';
+import type { ConditionStyles } from '../style/values.js';
 import {
-  boxWidth,
+  boxCss,
   closing,
   closingProperties,
   definePlacement,
   fromSide,
   offset,
-  offsetProperties,
   oneOf,
   overlayWidth,
   strict,
-  widthCss,
 } from './definition.js';
 
 /** The eight places along the window's rim. */
@@ -39,18 +38,21 @@ export const rimNames: Readonly<Record<string, string>> = {
 
 const rim = oneOf(rims);
 
-/** The CSS that holds a box at a place of the rim; `--ox` and `--oy` are its distances, even margins on a phone. */
-export function rimCss(at: Static<typeof rim>, [x, y]: readonly [number, number]): string {
+/** The CSS that holds a box at a place of the rim; `--ox` and `--oy` are its distances. */
+export function rimCss(at: Static<typeof rim>): string {
   const vertical = /top|bottom/.exec(at)?.[0];
   const horizontal = /left|right/.exec(at)?.[0];
   const place =
     (vertical ? `${fromSide(vertical, 'var(--oy)')};` : 'top:0;bottom:0;margin-block:auto;') +
     (horizontal ? fromSide(horizontal, 'var(--ox)') : 'left:0;right:0;margin-inline:auto');
-  return (
-    `.box{--ox:${x}px;--oy:${y}px;inset:auto;${place}}` +
-    '@media (max-width:600px){.box{--ox:16px;--oy:16px}}'
-  );
+  return `.box{inset:auto;${place}}`;
 }
+
+/** The values of a box at the rim: its width and its distances, even margins on a phone. */
+export const rimBox = (width: number, [x, y]: readonly [number, number]): ConditionStyles => ({
+  base: { width, offsetX: x, offsetY: y },
+  small: { offsetX: 16, offsetY: 16 },
+});
 
 const schema = Type.Object(
   { type: Type.Literal('corner'), at: rim, offset, width: overlayWidth, closing },
@@ -73,9 +75,8 @@ export const corner = definePlacement({
   }),
   properties: [
     { path: ['at'], label: 'Position', control: 'choice', options: rimNames },
-    ...offsetProperties,
-    boxWidth,
     ...closingProperties(false),
   ],
-  css: ({ at, offset: distances, width }) => widthCss(width) + rimCss(at, distances),
+  box: ({ width, offset: distances }) => rimBox(width, distances),
+  css: ({ at }) => boxCss + rimCss(at),
 });

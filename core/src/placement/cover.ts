@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { closing, closingProperties, contentWidth, definePlacement, strict } from './definition.js';
+import { closing, closingProperties, contentWidth, definePlacement, straight, strict } from './definition.js';
 
 const schema = Type.Object(
   {
@@ -24,7 +24,7 @@ export const cover = definePlacement({
     closing: { button: true, escape: true, backdrop: false },
   }),
   properties: [contentWidth, ...closingProperties(false)],
-  box: { radius: 0 },
+  box: straight,
   css: ({ width }) =>
     '.box{inset:0;width:100vw;max-width:none;height:100dvh;max-height:none}' +
     `.scene{flex:1;display:grid;align-content:safe center}.scene>*{width:100%;max-width:${width}px;margin-inline:auto}`,

@@ -1,7 +1,7 @@
 import { Type, type Static, type TObject } from '@sinclair/typebox';
 import type { InspectorProperty } from '../elements/property.js';
 import { oneOf, strict } from '../schema/index.js';
-import type { Values } from '../style/values.js';
+import type { ConditionStyles } from '../style/values.js';
 
 export { oneOf, strict };
 
@@ -25,8 +25,8 @@ export interface PlacementDefinition<S extends TObject = TObject> {
   mode: Mode;
   create(): Record<string, unknown>;
   properties: readonly InspectorProperty[];
-  /** What its box has in place of the brand's values, such as straight corners. */
-  box?: Values;
+  /** What its box has in place of the brand's values, such as its width; looks, the widget and each screen may differ. */
+  box?(placement: Static<S>): ConditionStyles;
   /** The CSS of the box: where it stands and how large it may be. Lengths in px, safe areas of the screen spared. */
   css(placement: Static<S>): string;
 }
@@ -66,43 +66,22 @@ export const overlayWidth = Type.Number({ minimum: 40, maximum: 1200 });
 export const fromSide = (side: string, distance: string): string =>
   `${side}:max(${distance},env(safe-area-inset-${side}))`;
 
-/** No wider than asked, and never wider than the window. */
-export const widthCss = (width: number): string => `.box{width:min(${width}px,100vw - 32px)}`;
+/** However wide it is asked to be, some of the page is seen beside it. */
+export const boxCss = '.box{max-width:calc(100vw - 32px)}';
 
-/** How a width is asked for, px. */
-export const widthProperty = (label: string, min: number, max: number): InspectorProperty => ({
+/** A box with straight corners. */
+export const straight = (): ConditionStyles => ({ base: { radius: 0 } });
+
+/** How the width of the content is asked for, where the box itself is as wide as the window. */
+export const contentWidth: InspectorProperty = {
   path: ['width'],
-  label,
+  label: 'Content width',
   unit: 'px',
   control: 'number',
   always: true,
-  min,
-  max,
-});
-
-export const boxWidth = widthProperty('Width', 40, 1200);
-export const contentWidth = widthProperty('Max width', 200, 2000);
-
-export const offsetProperties: readonly InspectorProperty[] = [
-  {
-    path: ['offset', '0'],
-    label: 'Horizontal offset',
-    unit: 'px',
-    control: 'number',
-    always: true,
-    min: 0,
-    max: 400,
-  },
-  {
-    path: ['offset', '1'],
-    label: 'Vertical offset',
-    unit: 'px',
-    control: 'number',
-    always: true,
-    min: 0,
-    max: 400,
-  },
-];
+  min: 200,
+  max: 2000,
+};
 
 /** How the ways to close are asked for; a click beside it only where something is beside it to be clicked. */
 export const closingProperties = (beside: boolean): readonly InspectorProperty[] => [

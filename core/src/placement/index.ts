@@ -5,6 +5,8 @@ import { centre } from './centre.js';
 import { corner } from './corner.js';
 import { cover } from './cover.js';
 import type { PlacementDefinition } from './definition.js';
+
+export type { PlacementDefinition } from './definition.js';
 import { inline } from './inline.js';
 import { launcher } from './launcher.js';
 import { page } from './page.js';

@@ -33,22 +33,12 @@ export const inline = definePlacement({
   create: () => ({ type: 'inline', width: 640 }),
   properties: [
     {
-      path: ['width'],
-      label: 'Width',
-      unit: 'px',
-      units: ['%'],
-      control: 'number',
-      always: true,
-      min: 200,
-      max: 2000,
-    },
-    {
       path: ['align'],
       label: 'Alignment',
       control: 'choice',
       options: { start: 'Start', center: 'Centre', end: 'End' },
     },
   ],
-  css: ({ width, align = 'start' }) =>
-    `.box{${typeof width === 'number' ? `max-width:${width}px` : `width:${width}`}${margins[align]}}`,
+  box: ({ width }) => ({ base: { width } }),
+  css: ({ align = 'start' }) => `.box{max-width:100%${margins[align]}}`,
 });

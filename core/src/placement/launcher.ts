@@ -1,12 +1,11 @@
 import { Type } from '@sinclair/typebox';
-import { rimCss, rimNames, rims } from './corner.js';
+import { rimBox, rimCss, rimNames, rims } from './corner.js';
 import {
-  boxWidth,
+  boxCss,
   closing,
   closingProperties,
   definePlacement,
   offset,
-  offsetProperties,
   oneOf,
   overlayWidth,
   strict,
@@ -47,19 +46,15 @@ export const launcher = definePlacement({
       control: 'choice',
       options: { bubble: 'Bubble', tab: 'Tab' },
     },
-    ...offsetProperties,
-    boxWidth,
     ...closingProperties(false),
   ],
-  css: ({ at, shape, offset: distances, width }) =>
-    `.box:not([data-folded]){width:min(${width}px,100vw - 32px)}` +
-    rimCss(at, shape === 'tab' ? tabOffset(at, distances) : distances) +
-    '.box[data-folded]{background:none;box-shadow:none;border:0;overflow:visible}' +
+  box: ({ width, offset: distances }) => rimBox(width, distances),
+  css: ({ at, shape }) =>
+    boxCss +
+    rimCss(at) +
+    // A tab grows out of its side of the window; along that side it keeps its distance.
+    (shape === 'tab' ? `.box{${/left|right/.test(at) ? '--ox' : '--oy'}:0px!important}` : '') +
+    '.box[data-folded]{width:auto!important;background:none;box-shadow:none;border:0;overflow:visible}' +
     '.launcher{font:inherit;border:0;cursor:pointer;display:flex;align-items:center;justify-content:center;gap:8px;' +
     `min-width:${shape === 'bubble' ? 56 : 44}px;min-height:${shape === 'bubble' ? 56 : 44}px}.launcher>*{gap:8px}`,
 });
-
-// A tab grows out of its side of the window; along that side it keeps its distance.
-function tabOffset(at: string, [x, y]: readonly [number, number]): readonly [number, number] {
-  return /left|right/.test(at) ? [0, y] : [x, 0];
-}

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { contentWidth, definePlacement, oneOf, strict } from './definition.js';
+import { contentWidth, definePlacement, oneOf, straight, strict } from './definition.js';
 
 const schema = Type.Object(
   {
@@ -29,9 +29,9 @@ export const page = definePlacement({
     },
     contentWidth,
   ],
-  box: { radius: 0 },
+  box: straight,
   css: ({ at, width }) =>
-    '.box{min-height:100dvh;display:grid}.scene{display:grid;align-content:' +
+    '.box{min-height:100dvh;display:flex;flex-direction:column}.scene{flex:1;display:grid;align-content:' +
     (at === 'fill'
       ? 'stretch}.scene>*{min-height:100%}'
       : `center;justify-items:${at === 'centre' ? 'center' : at}}.scene>*{width:min(${width}px,100%)}`),

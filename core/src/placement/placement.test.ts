@@ -2,7 +2,7 @@ import * as csstree from 'css-tree';
 import { compileWidget } from '../render/index.js';
 import { plainBrand } from '../style/index.js';
 import { schemaProblems } from '../widget/schema-problems.js';
-import { createWidget, validateDocument } from '../widget/index.js';
+import { createWidget, validateDocument, type WidgetDocument } from '../widget/index.js';
 import { rimCss, rimNames } from './corner.js';
 import {
   closingOf,
@@ -86,14 +86,28 @@ describe('the eight places of the rim', () => {
     ['right', /top:0;bottom:0;margin-block:auto;right:max\(var\(--ox\)/],
     ['bottom-right', /bottom:max\(var\(--oy\).*right:max\(var\(--ox\)/],
   ] as const)('%s', (at, css) => {
-    expect(rimCss(at, [10, 20])).toMatch(css);
-    expect(rimCss(at, [10, 20])).toContain('--ox:10px;--oy:20px');
+    expect(rimCss(at)).toMatch(css);
   });
 
   it('spare the safe areas of the screen', () => {
-    for (const at of rims) expect(rimCss(at, [0, 0])).toMatch(/env\(safe-area-inset-/);
+    for (const at of rims) expect(rimCss(at)).toMatch(/env\(safe-area-inset-/);
   });
 });
+
+test.each(['corner', 'launcher'] as const)(
+  '%s: width and offsets are values of the box, narrower on a phone',
+  (type) => {
+    const placement = { ...createPlacement(type), offset: [10, 20], width: 300 } as Placement;
+    const document = { ...createWidget('Any'), placement };
+    const css = (style: WidgetDocument['style']) => compileWidget({ ...document, style }, plainBrand).css;
+    expect(css({})).toContain('width:300px;--ox:10px;--oy:20px');
+    expect(css({})).toContain('@media (max-width:600px){.box{--ox:16px;--oy:16px}');
+    const own = css({ overlay: { box: { base: { width: 420, offsetX: 0 }, small: { width: '90%' } } } });
+    expect(own).not.toContain('width:300px');
+    expect(own).toMatch(/\.box\{[^}]*width:420px;--ox:0px/);
+    expect(own).toMatch(/@media \(max-width:600px\)\{[^@]*width:90%/);
+  },
+);
 
 test('what fills an edge of the window has straight corners', () => {
   for (const type of ['bar', 'cover', 'side', 'page'] as const) {
@@ -103,10 +117,10 @@ test('what fills an edge of the window has straight corners', () => {
 });
 
 test.each<[Record<string, unknown>, string | null]>([
-  [{ width: 640 }, '.box{max-width:640px}'],
-  [{ width: '90%' }, '.box{width:90%}'],
-  [{ width: '90%', align: 'center' }, '.box{width:90%;margin-inline:auto}'],
-  [{ width: 640, align: 'end' }, '.box{max-width:640px;margin-inline:auto 0}'],
+  [{ width: 640 }, '.box{max-width:100%}'],
+  [{ width: '90%' }, '.box{max-width:100%}'],
+  [{ width: '90%', align: 'center' }, '.box{max-width:100%;margin-inline:auto}'],
+  [{ width: 640, align: 'end' }, '.box{max-width:100%;margin-inline:auto 0}'],
   [{ width: '150%' }, null],
   [{ width: '0%' }, null],
   [{ width: '12rem' }, null],
@@ -114,5 +128,8 @@ test.each<[Record<string, unknown>, string | null]>([
   const placement = { ...createPlacement('inline'), ...own } as Placement;
   const document = { ...createWidget('Any'), placement };
   expect(validateDocument(document)).toMatchObject({ ok: css !== null });
-  if (css !== null) expect(placementDefinitions.inline.css(placement as never)).toBe(css);
+  if (css === null) return;
+  expect(placementDefinitions.inline.css(placement as never)).toBe(css);
+  const width = typeof own['width'] === 'number' ? `${own['width']}px` : own['width'];
+  expect(compileWidget(document, plainBrand).css).toMatch(new RegExp(`\\.box\\{[^}]*;width:${width}`));
 });

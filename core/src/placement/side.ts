@@ -1,13 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import {
-  boxWidth,
-  closing,
-  closingProperties,
-  definePlacement,
-  oneOf,
-  overlayWidth,
-  strict,
-} from './definition.js';
+import { closing, closingProperties, definePlacement, oneOf, overlayWidth, strict } from './definition.js';
 
 const schema = Type.Object(
   {
@@ -36,12 +28,11 @@ export const side = definePlacement({
   }),
   properties: [
     { path: ['at'], label: 'Side', control: 'choice', options: { left: 'Left', right: 'Right' } },
-    boxWidth,
     { path: ['backdrop'], label: 'Backdrop', control: 'toggle', always: true },
     ...closingProperties(true),
   ],
-  box: { radius: 0 },
-  css: ({ at, width }) =>
-    `.box{width:min(${width}px,100vw - 40px);inset:0;margin-${at}:0;margin-${at === 'left' ? 'right' : 'left'}:auto;` +
+  box: ({ width }) => ({ base: { width, radius: 0 } }),
+  css: ({ at }) =>
+    `.box{max-width:calc(100vw - 40px);inset:0;margin-${at}:0;margin-${at === 'left' ? 'right' : 'left'}:auto;` +
     'height:100dvh;max-height:none}.scene{flex:1}',
 });

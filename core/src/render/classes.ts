@@ -6,6 +6,10 @@ const suffix = (part: string) => (part === 'box' ? '' : `-${part}`);
 
 /** The classes by which style sheets find elements and their parts. */
 export const elementClass = (id: string, part: string): string => `${id}${suffix(part)}`;
+/** The selector of a part by the class that it has; a placeholder has none of its own, but its input’s. */
+export const partSelector = (classOf: (part: string) => string, part: string): string =>
+  part === 'placeholder' ? `.${classOf('input')}::placeholder` : `.${classOf(part)}`;
+
 export const typeClass = (type: string): string => `t-${type}`;
 export const roleClass = (role: Role, part: string): string => `r-${role}${suffix(part)}`;
 export const lookClass = (look: string, part: string): string =>

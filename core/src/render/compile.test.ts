@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import type { PlacementType } from '../placement/index.js';
+import { buildWidget, heading, words } from '../sketch/index.js';
 import { completeBrand, plainBrand, srgb } from '../style/index.js';
 import { anyDocument, signup } from '../testing/documents.js';
 import { applyOperation, changePlacement, type Operation, type WidgetDocument } from '../widget/index.js';
@@ -197,5 +199,43 @@ describe('the language of a widget', () => {
 
   it('decides the direction', () => {
     expect(inLanguage('he', undefined)).toMatchObject({ dir: 'rtl' });
+  });
+});
+
+describe('header, body and footer', () => {
+  const divided = (placement: { type: PlacementType } & Record<string, unknown>, style = {}) =>
+    compileWidget(
+      buildWidget({
+        name: 'Parts',
+        kind: 'popup',
+        placement,
+        opening: [heading('Hello')],
+        header: [heading('Above', 3)],
+        footer: [words('Below')],
+        style,
+      }),
+      plainBrand,
+    ).css;
+
+  it('the footer is at the foot, and an inline box cuts them off at its corners', () => {
+    expect(divided({ type: 'inline' })).toContain('.scene{flex:1 1 auto}.box{overflow:clip}');
+    expect(divided({ type: 'centre' })).not.toContain('overflow:clip');
+  });
+
+  it('are as round as a box that cuts nothing off', () => {
+    const closing = { button: true, escape: true, backdrop: true, at: 'outside-end' };
+    const css = divided({ type: 'centre', closing });
+    expect(css).toContain('.header{border-start-start-radius:inherit');
+    expect(css).toContain('.footer{border-end-start-radius:inherit');
+  });
+
+  it('each has its own values; what the box says of its padding is the body’s', () => {
+    const css = divided(
+      { type: 'centre' },
+      { overlay: { box: { base: { padding: 40 } }, body: { base: { background: '#fff3d6' } } } },
+    );
+    expect(css).toContain('.scene{padding:40px');
+    expect(css).toMatch(/\.scene\{[^}]*background-color:#fff3d6/);
+    expect(css).not.toMatch(/\.box\{[^}]*padding:40px/);
   });
 });

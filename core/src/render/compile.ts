@@ -17,6 +17,8 @@ import { safeAddress } from '../sanitise/index.js';
 import {
   brandTokens,
   fontsIn,
+  lookOf,
+  mergeSheets,
   roleStyle,
   tokenVariable,
   withoutIdle,
@@ -24,7 +26,15 @@ import {
   type Role,
   type StyleSheet,
 } from '../style/index.js';
-import { elementClass, lookClass, ownClass, roleClass, typeClass, variantClass } from './classes.js';
+import {
+  elementClass,
+  lookClass,
+  ownClass,
+  partSelector,
+  roleClass,
+  typeClass,
+  variantClass,
+} from './classes.js';
 import type { CompiledWidget } from './compiled.js';
 import { Html, join } from './html.js';
 import { joinRules, layersCss, withoutOverridden, type StyleLayer } from './rules.js';
@@ -45,7 +55,7 @@ export function compileWidget(
   const shown = shownElements(document);
   const language = document.language ?? brand.language ?? defaultLanguage;
   const messages = messagesIn(language);
-  const around: Around = { foreign, logo: brand.logo, messages };
+  const around: Around = { foreign, logo: brand.logo, messages, looks: brand.looks };
   const region = (root: string | undefined) => (root ? elementHtml(document, root, around).text : '');
   const scenes = Object.fromEntries(
     scenesOf(document).map((name) => [name, region(valueAt(document.scenes, name)?.root)]),
@@ -101,7 +111,7 @@ export function labelOf({ name, scenes, elements }: WidgetDocument): string {
 }
 
 /** What is the same for every element of a widget. */
-type Around = Pick<RenderContext, 'foreign' | 'logo' | 'messages'>;
+type Around = Pick<RenderContext, 'foreign' | 'logo' | 'messages'> & Pick<Brand, 'looks'>;
 
 interface Written extends Around {
   id: string;
@@ -126,10 +136,15 @@ function elementHtml(document: WidgetDocument, id: string, around: Around): Html
 
 const nothing = new Html('');
 
-const isSame = (known: Written, { foreign, logo, messages }: Around, inner: readonly Html[]): boolean =>
+const isSame = (
+  known: Written,
+  { foreign, logo, messages, looks }: Around,
+  inner: readonly Html[],
+): boolean =>
   known.foreign === foreign &&
   known.logo === logo &&
   known.messages === messages &&
+  known.looks === looks &&
   known.inner.length === inner.length &&
   known.inner.every((one, at) => one === inner[at]);
 
@@ -142,8 +157,11 @@ function writeElement(
 ): Html {
   const definition = definitionOf(element);
   const role = definition.role(element);
-  const own = (part: string) => (valueAt(element.style, part) ? ` ${elementClass(id, part)}` : '');
-  const look = (part: string) => (element.look ? ` ${lookClass(element.look, part)}` : '');
+  const isOwn = (part: string) =>
+    valueAt(element.style, part) ?? (part === 'input' && valueAt(element.style, 'placeholder'));
+  const own = (part: string) => (isOwn(part) ? ` ${elementClass(id, part)}` : '');
+  const worn = lookOf(around.looks, role, element.look);
+  const look = (part: string) => (worn ? ` ${lookClass(worn, part)}` : '');
   const classes = (part: string) => `${roleClass(role, part)}${look(part)}${own(part)}`;
   const named = element.class ? ` ${ownClass(element.class)}` : '';
   const varied = (definition.variants?.(element) ?? [])
@@ -160,7 +178,9 @@ function writeElement(
     part: classes,
     children: () => join(inner),
     held: () => held().map((one, at) => ({ element: one, html: inner[at] ?? nothing })),
-    ...around,
+    foreign: around.foreign,
+    logo: around.logo,
+    messages: around.messages,
   });
 }
 
@@ -171,7 +191,7 @@ const heldBy = ({ elements }: WidgetDocument, element: Element): Element[] =>
 const movingClass = (id: string): string => `m-${id}`;
 
 function documentCss(document: WidgetDocument, brand: Brand, shown: readonly string[], html: string): string {
-  const { placement, motion, regions } = document;
+  const { placement, motion } = document;
   const elements = shown.map((id): [string, Element] => [id, valueAt(document.elements, id) as Element]);
   const layers = layersCss([
     ...roleLayers(document, elements),
@@ -182,7 +202,7 @@ function documentCss(document: WidgetDocument, brand: Brand, shown: readonly str
   ]);
   const structure = [
     surfaceCss(placement, motion?.entrance !== undefined),
-    regions ? '.header,.footer{flex:none}' : '',
+    partsCss(document, brand),
     html.includes('unseen') ? unseenCss : '',
     structureCss(document, elements, layers),
   ].join('');
@@ -234,8 +254,29 @@ function rolesIn(document: WidgetDocument, elements: readonly [string, Element][
 
 function roleSelector(role: Role): StyleLayer['selector'] {
   const surface = role === 'overlay' || role === 'panel';
-  if (!surface) return (part) => `.${roleClass(role, part)}`;
+  if (!surface) return (part) => partSelector((one) => roleClass(role, one), part);
   return (part) => (part === 'backdrop' ? '.box::backdrop' : part === 'body' ? '.scene' : `.${part}`);
+}
+
+// The footer is at the foot however high the box is.
+const regionsCss = '.box{display:flex;flex-direction:column}.header,.footer{flex:none}.scene{flex:1 1 auto}';
+
+// A box that cuts nothing off, for its close button stands above it: what fills its corners is as round as they are.
+const roundedCss = ({ header = false, footer = false }) =>
+  `${header ? '.header' : '.scene'}{border-start-start-radius:inherit;border-start-end-radius:inherit}` +
+  `${footer ? '.footer' : '.scene'}{border-end-start-radius:inherit;border-end-end-radius:inherit}`;
+
+/** What lets the parts of the box reach its rim, and not past its corners. */
+function partsCss({ regions, placement, look, style }: WidgetDocument, { looks }: Brand): string {
+  const has = { header: regions?.header !== undefined, footer: regions?.footer !== undefined };
+  const isDivided = has.header || has.footer;
+  const role = surfaceRole(placement);
+  const worn = valueAt(looks, lookOf(looks, role, look) ?? '')?.style['body'];
+  const isStyled = (worn ?? valueAt(style, role)?.['body']) !== undefined;
+  if (!isDivided && !isStyled) return '';
+  const clipped = standOf(placement) === 'inline' ? '.box{overflow:clip}' : '';
+  const rounded = closingOf(placement)?.at === 'outside-end' ? roundedCss(has) : '';
+  return (isDivided ? regionsCss : '') + clipped + rounded;
 }
 
 // A surface's padding is that of its scenes, so that a header's and a footer's ground reach the rim and what scrolls
@@ -250,7 +291,11 @@ function spreadPadding(role: Role, sheet: StyleSheet): StyleSheet {
         Object.fromEntries(Object.entries(values).filter(([name]) => (name === 'padding') === padding)),
       ]),
     );
-  return { box: only(false), body: only(true), ...rest };
+  return {
+    ...rest,
+    box: only(false),
+    body: mergeSheets({ body: only(true) }, { body: rest['body'] ?? {} })['body'] ?? {},
+  };
 }
 
 function roleLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
@@ -286,6 +331,7 @@ function usedParts(
   }
   const has: Record<string, boolean> = {
     box: true,
+    body: true,
     header: regions?.header !== undefined,
     footer: regions?.footer !== undefined,
     backdrop: hasBackdrop(placement),
@@ -311,11 +357,18 @@ function lookLayers(
     own.push({ selector, sheet: role ? spreadPadding(role, look.style) : look.style });
     for (const [inside, sheet] of Object.entries(look.inside ?? {}) as [Role, StyleSheet][])
       if (roles.has(inside))
-        inner.push({ selector: (part) => `:where(${within}) .${roleClass(inside, part)}`, sheet });
+        inner.push({
+          selector: (part) => `:where(${within}) ${partSelector((one) => roleClass(inside, one), part)}`,
+          sheet,
+        });
   };
-  if (document.look) add(document.look, '.box', roleSelector(surface), surface);
-  for (const id of new Set(elements.flatMap(([, { look }]) => (look ? [look] : []))))
-    add(id, `.${lookClass(id, 'box')}`, (part) => `.${lookClass(id, part)}`);
+  const ofBox = lookOf(brand.looks, surface, document.look);
+  if (ofBox) add(ofBox, '.box', roleSelector(surface), surface);
+  const worn = elements.flatMap(
+    ([, element]) => lookOf(brand.looks, definitionOf(element).role(element), element.look) ?? [],
+  );
+  for (const id of new Set(worn))
+    add(id, `.${lookClass(id, 'box')}`, (part) => partSelector((one) => lookClass(id, one), part));
   return [...inner, ...own];
 }
 
@@ -328,7 +381,9 @@ function widgetLayers(document: WidgetDocument, elements: readonly [string, Elem
 
 function elementLayers(elements: readonly [string, Element][]): StyleLayer[] {
   return elements.flatMap(([id, { style }]) =>
-    style ? [{ selector: (part: string) => `.${elementClass(id, part)}`, sheet: style }] : [],
+    style
+      ? [{ selector: (part: string) => partSelector((one) => elementClass(id, one), part), sheet: style }]
+      : [],
   );
 }
 

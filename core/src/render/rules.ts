@@ -24,7 +24,9 @@ const stateSelectors: Record<State, (selector: string, part: string) => string> 
   focus: (selector) => `${selector}:focus-visible`,
   pressed: (selector) => `${selector}:active`,
   selected: (selector, part) =>
-    part === 'mark' ? `${selector}:checked` : `${selector}:is(:has(:checked),[aria-current])`,
+    ['mark', 'radio', 'checkbox'].includes(part)
+      ? `${selector}:checked`
+      : `${selector}:is(:has(:checked),[aria-current])`,
   disabled: (selector) => `${selector}:disabled`,
   error: (selector, part) => (part === 'box' ? `${selector}[data-error]` : `${selector}:is([data-error] *)`),
 };

@@ -5,17 +5,22 @@ import {
   placementDefinitions,
   standOf,
   type Closing,
+  type PlacementDefinition,
   type Placement,
 } from '../placement/index.js';
-import { roleStyle, type Role, type StyleSheet } from '../style/index.js';
+import { mergeSheets, roleStyle, type Role, type StyleSheet } from '../style/index.js';
 import { h } from './html.js';
 
-/** The brand's values for a widget's box as its placement has them. */
-export function surfaceSheet(placement: Placement): StyleSheet {
-  const sheet = roleStyle(surfaceRole(placement));
-  const { box } = placementDefinitions[placement.type];
-  return box ? { ...sheet, box: { ...sheet['box'], base: { ...sheet['box']?.['base'], ...box } } } : sheet;
+/** What a placement sets for the box, above the brand and below everything else. */
+export function placementSheet(placement: Placement): StyleSheet {
+  const definition = placementDefinitions[placement.type] as PlacementDefinition;
+  const box = definition.box?.(placement);
+  return box ? { box } : {};
 }
+
+/** The brand's values for a widget's box as its placement has them. */
+export const surfaceSheet = (placement: Placement): StyleSheet =>
+  mergeSheets(roleStyle(surfaceRole(placement)), placementSheet(placement));
 
 /** The role that a widget's outermost box plays. */
 export function surfaceRole(placement: Placement): Role & ('overlay' | 'panel') {
@@ -35,7 +40,7 @@ export const unseenCss =
 const overlay =
   '.box{position:fixed;display:flex;flex-direction:column;overflow:hidden;padding:0;max-width:calc(100vw - 16px);' +
   'height:fit-content;max-height:calc(100dvh - 32px)}' +
-  '.scene{overflow:auto;min-height:0}';
+  '.scene{overflow:auto;min-height:0;flex:1 1 auto}';
 
 const arrival =
   '.box{animation:come .24s ease-out}@keyframes come{from{opacity:0;translate:0 12px}}' +

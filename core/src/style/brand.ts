@@ -11,6 +11,8 @@ export interface Look {
   style: StyleSheet;
   /** What it says of elements of other roles inside the one that has it, such as the fields of a form. */
   inside?: Partial<Record<Role, StyleSheet>>;
+  /** Whether every element of its role takes it that chooses no other; one look of a role at most. */
+  standard?: boolean;
 }
 
 /** The site's own design: its tokens, and the looks made of them. */

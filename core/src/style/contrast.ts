@@ -41,13 +41,22 @@ export function hexOf(colour: string): string {
   return (read.alpha ?? 1) < 1 ? formatHex8(read) : formatHex(read);
 }
 
+/** How much of what is behind a colour it hides: 0 (nothing) to 1 (all). */
+export const opacityOf = (colour: string): number => rgb(colour)?.alpha ?? 1;
+
+/** The same colour, hiding another share of what is behind it, as hex. A text that is no colour stays as it is. */
+export function withOpacity(colour: string, share: number): string {
+  const read = rgb(colour);
+  return read ? hexOf(formatHex8({ ...read, alpha: Math.min(1, Math.max(0, share)) })) : colour;
+}
+
 const oklabDistance = differenceEuclidean('oklab');
 
 /** How far two colours lie apart as the eye sees them: 0 for the same, 1 for black and white (Oklab). */
 export const colourDistance = (one: string, other: string): number => oklabDistance(one, other);
 
 /** Whether nothing shows through a colour. */
-export const isOpaque = (colour: string): boolean => (rgb(colour)?.alpha ?? 1) >= 1;
+export const isOpaque = (colour: string): boolean => opacityOf(colour) >= 1;
 
 /** Relative luminance, 0 (black) to 1 (white), as WCAG 2.2 defines it. */
 export function luminance(colour: string): number {

@@ -7,6 +7,7 @@ export * from './gradient.js';
 export { labelPlaces } from './label-places.js';
 export { withoutIdle } from './variable-sets.js';
 export * from './lengths.js';
+export * from './looks.js';
 export * from './properties.js';
 export * from './resolve.js';
 export * from './roles.js';

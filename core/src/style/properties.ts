@@ -107,6 +107,9 @@ const choiceFlows = variableSets({
   },
 });
 
+// Within max() a bare 0 is no length.
+const withUnit = (value: string): string => (value === '0' ? '0px' : value);
+
 /** The same corners, none rounder than a box of several lines bears. */
 const lowRadius = (value: string): string =>
   value
@@ -152,8 +155,14 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
     property('height', 'Height', 'size', 'height', upTo(2000)),
     property('minHeight', 'Min height', 'size', 'min-height', upTo(2000)),
     property('maxHeight', 'Max height', 'size', 'max-height', upTo(2000)),
-    property('offsetX', 'Horizontal offset', 'length', '--ox', upTo(400)),
-    property('offsetY', 'Vertical offset', 'length', '--oy', upTo(400)),
+    property('offsetX', 'Horizontal offset', 'length', '--ox', {
+      ...upTo(400),
+      write: (value) => `--ox:${withUnit(value)}`,
+    }),
+    property('offsetY', 'Vertical offset', 'length', '--oy', {
+      ...upTo(400),
+      write: (value) => `--oy:${withUnit(value)}`,
+    }),
     property('shadow', 'Shadow', 'shadow', 'box-shadow', { tokens: 'shadow' }),
     property('opacity', 'Opacity', 'number', 'opacity', upTo(1, { step: 0.05 })),
     property(

@@ -13,7 +13,7 @@ import {
 } from './values.js';
 
 /** The level that set a value, weakest first. */
-export const levels = ['brand', 'look', 'widget', 'element'] as const;
+export const levels = ['brand', 'placement', 'look', 'widget', 'element'] as const;
 export type Level = (typeof levels)[number];
 
 export interface Origin {
@@ -38,6 +38,8 @@ export interface StyleSources {
   role: Role;
   /** The role's sheet, where it is not the plain one. */
   brand?: StyleSheet;
+  /** What the placement sets for the widget's own box. */
+  placement?: StyleSheet;
   /** Its own look, then those of what is around it that speak of its role; strongest first. */
   looks?: readonly { id: string; style: StyleSheet }[];
   widget?: StyleSheet;
@@ -50,6 +52,7 @@ function sheets(sources: StyleSources): { level: Level; sheet: StyleSheet | unde
     { level: 'element', sheet: sources.element },
     { level: 'widget', sheet: sources.widget },
     ...(sources.looks ?? []).map(({ id, style }) => ({ level: 'look' as const, sheet: style, look: id })),
+    { level: 'placement', sheet: sources.placement },
     { level: 'brand', sheet: sources.brand ?? roleStyle(sources.role) },
   ];
 }

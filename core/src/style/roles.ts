@@ -20,6 +20,7 @@ export const roleStyles = {
   overlay: {
     box: { base: { background: '{color.ground}', ...surface, shadow: '{shadow.raised}' } },
     header: region,
+    body: { base: {} },
     footer: region,
     backdrop: { base: { background: '{color.veil}' } },
     close,
@@ -38,6 +39,7 @@ export const roleStyles = {
   panel: {
     box: { base: { background: '{color.soft}', ...surface } },
     header: region,
+    body: { base: {} },
     footer: region,
   },
   text: { box: { base: {} } },
@@ -76,6 +78,7 @@ export const roleStyles = {
       },
       error: { borderColor: '{color.danger}' },
     },
+    placeholder: { base: { opacity: 0.65 } },
     choices: { base: { choiceFlow: 'lines', gap: '{space.2}' } },
     choice: { base: {} },
     mark: {
@@ -88,6 +91,8 @@ export const roleStyles = {
       },
       selected: { borderColor: '{color.accent}' },
     },
+    radio: { base: {} },
+    checkbox: { base: {} },
     hint: { base: { fontSize: '{size.small}', color: '{color.quiet}' } },
     error: { base: { fontSize: '{size.small}', color: '{color.danger}' } },
   },

@@ -5,6 +5,8 @@ import {
   conditionsHolding,
   contrast,
   hexOf,
+  opacityOf,
+  withOpacity,
   levels,
   luminance,
   nearestReadable,
@@ -114,6 +116,17 @@ describe('contrast', () => {
     ['none', 'none'],
   ])('%s is written as %s', (colour, hex) => {
     expect(hexOf(colour)).toBe(hex);
+  });
+
+  it.each([
+    ['#20566b', 0.5, '#20566b80'],
+    ['#20566b80', 1, '#20566b'],
+    ['rgb(255 0 0)', 0, '#ff000000'],
+    ['#20566b', 7, '#20566b'],
+    ['nothing', 0.5, 'nothing'],
+  ])('%s hiding %f of what is behind it is %s', (colour, share, hex) => {
+    expect(withOpacity(colour, share)).toBe(hex);
+    if (hex !== colour) expect(opacityOf(hex)).toBeCloseTo(Math.min(1, share), 2);
   });
 
   test('it is the same both ways, and between 1 and 21', () => {

@@ -70,7 +70,10 @@ export function conditionsHolding(wanted: ConditionParts): Condition[] {
 }
 
 /** Values by part, then by condition. */
-export type StyleSheet = Record<string, Record<Condition, Values>>;
+export type StyleSheet = Record<string, ConditionStyles>;
+
+/** The values of one part, by condition. */
+export type ConditionStyles = Record<Condition, Values>;
 
 /** What a sheet itself sets for a part under a condition; `undefined` where it says nothing. */
 export const setIn = (

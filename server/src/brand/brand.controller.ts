@@ -20,6 +20,12 @@ export class BrandController {
     return this.sites.brandOf(await this.sites.mine(user, id));
   }
 
+  /** Which widgets use each look, by the look's id. */
+  @Get('looks')
+  async looks(@CurrentUser() user: UserEntity, @Param('site') id: string) {
+    return this.brand.lookUses(await this.sites.mine(user, id));
+  }
+
   @Put()
   async save(@CurrentUser() user: UserEntity, @Param('site') id: string, @Body() brand: SaveBrandDto) {
     return this.brand.save(await this.sites.mine(user, id), brand, user);

@@ -1,6 +1,13 @@
 import { valueAt } from '@sirene/core/maps';
 import { BadRequestException, ConflictException, Injectable } from '@nestjs/common';
-import { aliasesIn, readBrand, documentAliases, replaceAliases, tokensGone } from '@sirene/core/brand';
+import {
+  aliasesIn,
+  readBrand,
+  documentAliases,
+  looksUsed,
+  replaceAliases,
+  tokensGone,
+} from '@sirene/core/brand';
 import type { Proposal } from '@sirene/core/proposal';
 import { completeBrand, readTokens, type Brand, type TokenImport } from '@sirene/core/style';
 import type { UserEntity } from '../accounts/accounts.entity.js';
@@ -19,6 +26,13 @@ export interface TokenUse {
   token: string;
   /** Who refers to it, in words. */
   name: string;
+}
+
+/** A widget that uses a look, and how many of its elements do. */
+export interface LookUse {
+  id: string;
+  name: string;
+  times: number;
 }
 
 export interface BrandPreview {
@@ -49,6 +63,16 @@ export class BrandService {
         uses,
       });
     return this.sites.brandOf(await this.widgets.rebrand(site, brand, replacements, user));
+  }
+
+  /** Which widgets use each look: their drafts, the elements that take a standard look without choosing it among them. */
+  async lookUses(site: SiteEntity): Promise<Record<string, LookUse[]>> {
+    const brand = this.sites.brandOf(site);
+    const uses = new Map<string, LookUse[]>();
+    for (const { id, draft } of await this.widgets.of(site))
+      for (const [look, times] of looksUsed(draft, brand))
+        uses.set(look, [...(uses.get(look) ?? []), { id, name: draft.name, times }]);
+    return Object.fromEntries(uses);
   }
 
   /** Says what a brand would change: the widgets that look different, each before and after. Nothing is saved. */

@@ -145,3 +145,15 @@ test('a brand is proposed from a page’s HTML', async () => {
   expect(body.radii[0]).toBe(9);
   expect((await server.post(`${path}/proposal`, {})).status).toBe(400);
 });
+
+test('a standard look reaches widgets that chose none, and each look says who uses it', async () => {
+  const id = await publishedWidget();
+  const looks = { calm: { name: 'Calm', role: 'button', style: {}, standard: true } };
+  const style = { box: { base: { background: '#112233' } } };
+  const dressed = brand({}, { looks: { calm: { ...looks.calm, style } } });
+  expect((await server.post(`${path}/preview`, dressed)).body.touched).toMatchObject([{ id }]);
+  expect((await server.put(path, dressed)).status).toBe(200);
+  expect((await liveBody()).css).toContain('.l-calm{background-color:#112233}');
+  expect((await server.get(`${path}/looks`)).body).toEqual({ calm: [{ id, name: 'Signup', times: 1 }] });
+  expect((await server.get(`${path}/looks`, { cookie: '' })).status).toBe(401);
+});

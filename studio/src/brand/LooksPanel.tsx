@@ -1,11 +1,14 @@
 import { valueAt } from '@sirene/core/maps';
-import { Box, Button, Flex, Input, Stack, Text } from '@chakra-ui/react';
-import type { Look, Role } from '@sirene/core/style';
+import { Box, Button, Flex, Input, Link, Stack, Text } from '@chakra-ui/react';
+import { withStandard, type Look, type Role } from '@sirene/core/style';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Link as RouterLink, useSearchParams } from 'react-router';
+import useSWR from 'swr';
+import { get } from '../shared/api.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { Row } from '../shared/Row.tsx';
+import { Toggle } from '../shared/Toggle.tsx';
 import { useBrandEditing } from './brand-context.ts';
 import { LookEditor } from './LookEditor.tsx';
 import { lookId } from './look-id.ts';
@@ -16,6 +19,7 @@ export function LooksPanel() {
   const { brand, change } = useBrandEditing();
   const [asked] = useSearchParams();
   const [chosen, choose] = useState<string | null>(asked.get('look'));
+  const { data: uses } = useLookUses();
   const look = chosen === null ? undefined : valueAt(brand.looks, chosen);
   const put = (id: string, next: Look | undefined, of: string) => {
     const { [id]: _, ...others } = brand.looks;
@@ -50,6 +54,13 @@ export function LooksPanel() {
             Delete
           </Button>
         </Flex>
+        <Standing
+          id={chosen}
+          look={look}
+          onStandard={(standard) =>
+            change({ ...brand, looks: withStandard(brand.looks, chosen, standard) }, `${chosen} standard`)
+          }
+        />
         <LookEditor
           key={chosen}
           id={chosen}
@@ -66,7 +77,7 @@ export function LooksPanel() {
         A look is a style with a name, for one role. Widgets take it; a change here reaches them all.
       </Text>
       <Stack as="ul" listStyleType="none" gap="0">
-        {all.map(([id, { name, role }]) => (
+        {all.map(([id, { name, role, standard }]) => (
           <Box as="li" key={id} borderTopWidth="1px">
             <Flex
               as="button"
@@ -81,7 +92,11 @@ export function LooksPanel() {
               <Text flex="1" fontWeight="500">
                 {name}
               </Text>
-              <Text color="slate">{roleNames[role]}</Text>
+              <Text color="slate">
+                {roleNames[role]}
+                {standard ? ', standard' : ''}
+                {uses && ` · ${usesText(valueAt(uses, id))}`}
+              </Text>
             </Flex>
           </Box>
         ))}
@@ -93,6 +108,55 @@ export function LooksPanel() {
           choose(id);
         }}
       />
+    </Stack>
+  );
+}
+
+interface LookUse {
+  id: string;
+  name: string;
+  times: number;
+}
+
+const useLookUses = () => {
+  const { site } = useBrandEditing();
+  return useSWR(`/api/sites/${site.id}/brand/looks`, get<Record<string, LookUse[]>>);
+};
+
+const usesText = (uses: readonly LookUse[] = []): string =>
+  uses.length === 0 ? 'not used' : uses.length === 1 ? '1 widget' : `${uses.length} widgets`;
+
+interface StandingProps {
+  id: string;
+  look: Look;
+  onStandard(standard: boolean): void;
+}
+
+/** Whether a look is the standard of its role, and who uses it. */
+function Standing({ id, look, onStandard }: StandingProps) {
+  const { data } = useLookUses();
+  const uses = (data && valueAt(data, id)) ?? [];
+  const role = roleNames[look.role].toLowerCase();
+  return (
+    <Stack px="3" py="2" gap="2" borderBottomWidth="1px">
+      <Toggle label="Standard look" value={look.standard === true} onChange={onStandard} />
+      <Text fontSize="12px" color="slate">
+        Every {role} that chooses no other look takes it, in new and existing widgets.
+      </Text>
+      {data && (
+        <Text fontSize="13px">
+          {uses.length === 0 ? 'No saved widget uses it.' : 'Used by '}
+          {uses.map(({ id: widget, name, times }, at) => (
+            <span key={widget}>
+              {at > 0 && ', '}
+              <Link asChild color="deep" textDecoration="underline">
+                <RouterLink to={`/widgets/${widget}`}>{name}</RouterLink>
+              </Link>
+              {times > 1 && ` (${times}×)`}
+            </span>
+          ))}
+        </Text>
+      )}
     </Stack>
   );
 }

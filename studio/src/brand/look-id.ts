@@ -1,4 +1,4 @@
-import type { Brand } from '@sirene/core/style';
+import { noLook, type Brand } from '@sirene/core/style';
 
 /** An id for a new look that none has yet. */
 export function lookId(name: string, looks: Brand['looks']): string {
@@ -10,6 +10,6 @@ export function lookId(name: string, looks: Brand['looks']): string {
     .slice(0, 40);
   const base = plain || 'look';
   let id = base;
-  for (let count = 2; Object.hasOwn(looks, id); count++) id = `${base}-${count}`;
+  for (let count = 2; id === noLook || Object.hasOwn(looks, id); count++) id = `${base}-${count}`;
   return id;
 }

@@ -1,8 +1,8 @@
 import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Flex, Heading, Input } from '@chakra-ui/react';
 import { definitionOf, type Element } from '@sirene/core/elements';
-import { closingOf, hasBackdrop } from '@sirene/core/placement';
-import { surfaceRole } from '@sirene/core/render';
+import { closingOf, hasBackdrop, type Placement } from '@sirene/core/placement';
+import { placementSheet, surfaceRole } from '@sirene/core/render';
 import { Copy, PaintBucket, Paintbrush, Trash2 } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { useElementCommands } from '../commands.ts';
@@ -122,6 +122,7 @@ function WidgetInspector() {
   const role = surfaceRole(placement);
   const parts = [
     'box',
+    'body',
     ...(hasBackdrop(placement) ? ['backdrop'] : []),
     ...(closingOf(placement)?.button ? ['close'] : []),
     ...(placement.type === 'launcher' ? ['launcher'] : []),
@@ -136,7 +137,7 @@ function WidgetInspector() {
         <NameRow />
         <LanguageRow />
       </Section>
-      <Section title="Size and position">
+      <Section title="Placement">
         <PlacementControls />
       </Section>
       {closingOf(placement) && (
@@ -160,7 +161,7 @@ function WidgetInspector() {
       </Section>
       <ConditionBar element={false} roleName="widget" />
       <LookRow element={null} role={role} />
-      <StyleSections element={null} role={role} parts={parts} own={style[role]} />
+      <StyleSections element={null} role={role} parts={parts} own={style[role]} without={idleOf(placement)} />
       <Section title="Motion" open={false} count={Object.keys(motion ?? {}).length}>
         <MotionControls at={['motion']} inView={role === 'panel'} />
       </Section>
@@ -172,6 +173,14 @@ function WidgetInspector() {
     </>
   );
 }
+
+const measures = ['width', 'offsetX', 'offsetY'];
+
+/** The measures of the box that do nothing in a placement: a bar is as wide as the window. */
+const idleOf = (placement: Placement): ReadonlySet<string> => {
+  const values = valueAt(placementSheet(placement)['box'] ?? {}, 'base') ?? {};
+  return new Set(measures.filter((name) => !Object.hasOwn(values, name)));
+};
 
 function NameRow() {
   const { session } = useEditor();

@@ -16,7 +16,7 @@ import { useEditor, useValueAt } from '../state/editor.tsx';
 import { Choice } from '../../shared/Choice.tsx';
 import { NumberInput } from '../../shared/NumberInput.tsx';
 import { Row } from '../../shared/Row.tsx';
-import { Toggle } from './Toggle.tsx';
+import { Toggle } from '../../shared/Toggle.tsx';
 
 const kinds = ['entrance', 'exit', 'attention'] as const;
 const titles = { entrance: 'Entrance', exit: 'Exit', attention: 'Attention' };

@@ -1,6 +1,6 @@
 import { regionNames, toggleRegion } from '@sirene/core/widget';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
-import { Toggle } from './Toggle.tsx';
+import { Toggle } from '../../shared/Toggle.tsx';
 
 const labels = { header: 'Header', footer: 'Footer' };
 

@@ -3,7 +3,7 @@ import { triggerSpecs, type Frequency, type Trigger } from '@sirene/core/behavio
 import { triggerPhrase } from '@sirene/core/sentence';
 import { Choice } from '../../shared/Choice.tsx';
 import { NumberRow } from '../inspector/NumberRow.tsx';
-import { Toggle } from '../inspector/Toggle.tsx';
+import { Toggle } from '../../shared/Toggle.tsx';
 import { Row } from '../../shared/Row.tsx';
 import { OpenLines } from '../publish/OpenLines.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';

@@ -1,5 +1,6 @@
 import { valueAt } from '@sirene/core/maps';
 import type { Placement, WidgetDocument } from '@sirene/core/widget';
+import { surfaceRole } from '@sirene/core/render';
 import type { Selection } from '../state/editor.tsx';
 
 /** What a handle of the selection changes. */
@@ -30,7 +31,7 @@ export function resizingOf(
   selection: Selection,
   condition: string,
 ): Resizing | null {
-  if (selection === null) return ofPlacement(document.placement);
+  if (selection === null) return ofPlacement(document.placement, condition);
   const element = valueAt(document.elements, selection);
   const property = element && sized[element.type];
   if (!property) return null;
@@ -43,8 +44,9 @@ export function resizingOf(
   };
 }
 
-function ofPlacement(placement: Placement): Resizing | null {
-  const common = { path: ['placement', 'width'], property: 'width' } as const;
+function ofPlacement(placement: Placement, condition: string): Resizing | null {
+  const path = ['style', surfaceRole(placement), 'box', condition, 'width'];
+  const common = { path, property: 'width' } as const;
   switch (placement.type) {
     case 'centre':
       return { ...common, edge: 'right', times: 2, range: [40, 1200] };

@@ -1,7 +1,19 @@
 import { Box, Flex, Grid, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
-import { aliasPath, brandTokens, hexOf, valueProblem, type Brand } from '@sirene/core/style';
-import { useState } from 'react';
+import {
+  aliasPath,
+  brandTokens,
+  hexOf,
+  opacityOf,
+  valueProblem,
+  withOpacity,
+  type Brand,
+} from '@sirene/core/style';
+import { useId, useState } from 'react';
+import { NumberInput } from '../NumberInput.tsx';
 import { tokensOf, unsetText, type StyleControlProps } from './control-props.ts';
+
+// Text that has no colour would not be there.
+const isOfText = new Set(['color', 'linkColor']);
 
 /** A colour of the brand, or one's own. */
 export function ColourControl({ id, property, value, brand, onChange }: StyleControlProps) {
@@ -13,6 +25,7 @@ export function ColourControl({ id, property, value, brand, onChange }: StyleCon
       empty={property.inherited ? unsetText(property) : 'None'}
       brand={brand}
       group={property.tokens}
+      mayBeNone={!isOfText.has(property.name)}
       onChange={onChange}
     />
   );
@@ -28,17 +41,35 @@ interface Props {
   empty?: string;
   /** The group of tokens that is offered. */
   group: string | undefined;
+  /** Whether it may be no colour at all. */
+  mayBeNone?: boolean;
   /** A token that can't be offered: the one that is being set. */
   without?: string;
   onChange(colour: string): void;
 }
 
 /** A swatch that opens the brand's colours and a field for one's own. */
-export function ColourField({ id, label, value, empty = 'None', brand, group, without, onChange }: Props) {
+export function ColourField({
+  id,
+  label,
+  value,
+  empty = 'None',
+  brand,
+  group,
+  mayBeNone = false,
+  without,
+  onChange,
+}: Props) {
+  const opacityId = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const token = aliasPath(value);
   const css = token ? (brandTokens(brand).get(token)?.css ?? '') : value;
   const shown = typed ?? hexOf(css);
+  const isNone = css !== '' && opacityOf(css) === 0;
+  const choose = (colour: string) => {
+    setTyped(null);
+    onChange(colour);
+  };
   const problem = typed === null ? null : valueProblem('color', typed);
   const type = (text: string) => {
     setTyped(text);
@@ -68,7 +99,7 @@ export function ColourField({ id, label, value, empty = 'None', brand, group, wi
         >
           <Swatch colour={css} />
           <Text as="span" truncate fontSize="13px">
-            {css === '' ? empty : token ? token.replace(/^color\./, '') : hexOf(css)}
+            {css === '' ? empty : token ? token.replace(/^color\./, '') : isNone ? 'None' : hexOf(css)}
           </Text>
         </Flex>
       </Popover.Trigger>
@@ -80,26 +111,25 @@ export function ColourField({ id, label, value, empty = 'None', brand, group, wi
                 <Text fontSize="13px" fontWeight="600">
                   From the brand
                 </Text>
-                <Grid templateColumns="repeat(6, 28px)" gap="2" maxH="200px" overflow="auto" p="0.5">
+                <Grid templateColumns="1fr 1fr" gap="1" maxH="200px" overflow="auto" p="0.5">
+                  {mayBeNone && (
+                    <ColourChoice
+                      name="None"
+                      colour="transparent"
+                      chosen={!token && isNone}
+                      onChoose={() => choose('transparent')}
+                    />
+                  )}
                   {tokensOf(brand, group)
                     .filter(({ path }) => path !== without)
                     .map(({ path, name, css: colour }) => (
-                      <Box
-                        as="button"
+                      <ColourChoice
                         key={path}
-                        title={name}
-                        aria-label={name}
-                        aria-pressed={token === path}
-                        outline={token === path ? '2px solid {colors.deep}' : undefined}
-                        outlineOffset="2px"
-                        rounded="sm"
-                        onClick={() => {
-                          setTyped(null);
-                          onChange(`{${path}}`);
-                        }}
-                      >
-                        <Swatch colour={colour} size={28} />
-                      </Box>
+                        name={name}
+                        colour={colour}
+                        chosen={token === path}
+                        onChoose={() => choose(`{${path}}`)}
+                      />
                     ))}
                 </Grid>
                 <Text fontSize="13px" fontWeight="600">
@@ -122,6 +152,22 @@ export function ColourField({ id, label, value, empty = 'None', brand, group, wi
                     onChange={(event) => type(event.target.value)}
                   />
                 </Flex>
+                {css !== '' && !isNone && (
+                  <Flex align="center" gap="2" fontSize="13px">
+                    <label htmlFor={`${opacityId}-opacity`}>Opacity</label>
+                    <Box flex="1">
+                      <NumberInput
+                        id={`${opacityId}-opacity`}
+                        unit="%"
+                        suffix="%"
+                        min={1}
+                        max={100}
+                        value={Math.round(opacityOf(css) * 100)}
+                        onChange={(percent) => choose(withOpacity(css, percent / 100))}
+                      />
+                    </Box>
+                  </Flex>
+                )}
                 {problem && (
                   <Text role="alert" color="wine" fontSize="13px">
                     A colour {problem}
@@ -133,6 +179,39 @@ export function ColourField({ id, label, value, empty = 'None', brand, group, wi
         </Popover.Positioner>
       </Portal>
     </Popover.Root>
+  );
+}
+
+interface ColourChoiceProps {
+  name: string;
+  colour: string;
+  chosen: boolean;
+  onChoose(): void;
+}
+
+/** A colour to choose, with its name. */
+function ColourChoice({ name, colour, chosen, onChoose }: ColourChoiceProps) {
+  return (
+    <Flex
+      as="button"
+      align="center"
+      gap="1.5"
+      p="1"
+      minW="0"
+      rounded="sm"
+      title={name}
+      aria-label={name}
+      aria-pressed={chosen}
+      outline={chosen ? '2px solid {colors.deep}' : undefined}
+      outlineOffset="-1px"
+      _hover={{ bg: 'paper' }}
+      onClick={onChoose}
+    >
+      <Swatch colour={colour} size={20} />
+      <Text as="span" truncate fontSize="12px">
+        {name}
+      </Text>
+    </Flex>
   );
 }
 

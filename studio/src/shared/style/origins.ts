@@ -1,11 +1,21 @@
 import type { Origin } from '@sirene/core/style';
-import { CornerDownRight, Layers, Minus, Palette, Square, SquareDashed, type LucideIcon } from 'lucide-react';
+import {
+  CornerDownRight,
+  Layers,
+  Minus,
+  Palette,
+  PanelTop,
+  Square,
+  SquareDashed,
+  type LucideIcon,
+} from 'lucide-react';
 
 /** What a value comes from, as it is called and drawn. */
 export type OriginName = readonly [name: string, Icon: LucideIcon];
 
 const levels: Record<Origin['level'], OriginName> = {
   brand: ['the brand', Palette],
+  placement: ['the placement', PanelTop],
   look: ['a look', Layers],
   widget: ['this widget', SquareDashed],
   element: ['this element by default', Square],

@@ -52,7 +52,10 @@ const flow: Offer = {
   rare: ['rowGap', 'columnGap'],
 };
 
-const choiceFlow: Offer = { properties: ['choiceFlow', 'columns', 'gap'], rare: [] };
+const choiceFlow: Offer = {
+  properties: ['choiceFlow', 'columns', 'gap'],
+  rare: ['rowGap', 'columnGap'],
+};
 
 const words: Offer = {
   properties: ['color', 'fontSize', 'fontWeight'],
@@ -99,22 +102,30 @@ const asBox = (part = 'box'): StyleGroup[] => [
 
 const asText = (part = 'box'): StyleGroup[] => [group('Text', part, type), ...asBox(part)];
 
+// Where the box stands is the placement's; how large it is and how far from the edge differs by screen.
 const box: StyleGroup[] = [
+  group('Size and offset', 'box', {
+    properties: ['width', 'height', 'offsetX', 'offsetY'],
+    rare: ['minWidth', 'maxWidth', 'minHeight', 'maxHeight'],
+  }),
   group('Surface', 'box', surface),
   group('Text', 'box', type),
-  group('Size', 'box', {
-    properties: ['maxWidth', 'height', 'minHeight', 'maxHeight'],
-    rare: ['width', 'minWidth'],
-  }),
 ];
 
-const regions = [group('Header', 'header', surface), group('Footer', 'footer', surface)];
+const regionText: Offer = { properties: ['color', 'fontSize', 'align'], rare: type.rare };
+const region = (title: string, part: string): StyleGroup => group(title, part, surface, regionText);
+
+// The body's padding is that of the box: it is what lies between the edge and what stands in it.
+const regions: StyleGroup[] = [
+  region('Header', 'header'),
+  group('Body', 'body', ground, regionText),
+  region('Footer', 'footer'),
+];
 
 /** What can be styled of each role, in the order in which people ask for it. */
 export const styleGroups: Record<Role, readonly StyleGroup[]> = {
   overlay: [
     ...box,
-    group('Offset', 'box', { properties: ['offsetX', 'offsetY'], rare: [] }),
     group('Backdrop', 'backdrop', ground),
     group('Close button', 'close', {
       properties: ['color', 'fontSize', 'background', 'radius'],
@@ -142,9 +153,15 @@ export const styleGroups: Record<Role, readonly StyleGroup[]> = {
     }),
     group('Label position', 'box', { properties: ['labelAt', 'gap'], rare: [] }),
     group('Input', 'input', { ...pressed, properties: [...pressed.properties, 'fontSize'] }),
+    group('Placeholder', 'placeholder', {
+      properties: ['color', 'opacity', 'fontSize'],
+      rare: ['fontWeight', 'fontStyle', 'letterCase'],
+    }),
     group('Options', 'choices', choiceFlow),
-    group('Option', 'choice', pressed),
-    group('Mark', 'mark', tick),
+    group('Option', 'choice', { ...pressed, properties: [...pressed.properties, 'gap'] }),
+    group('Radio button and checkbox', 'mark', tick),
+    group('Radio button only', 'radio', tick),
+    group('Checkbox only', 'checkbox', tick),
     group('Hint', 'hint', words),
     group('Error', 'error', words),
     group('Size and position', 'box', measures),
@@ -237,9 +254,22 @@ export const styleGroups: Record<Role, readonly StyleGroup[]> = {
   ],
 };
 
-/** Which groups a role has for the parts that are there. */
-export function groupsOf(role: Role, parts: readonly string[]): readonly StyleGroup[] {
-  return styleGroups[role].filter(({ part }) => parts.includes(part));
+/**
+ * Which groups a role has for the parts that are there.
+ *
+ * @param without properties of the box that are left out
+ */
+export function groupsOf(
+  role: Role,
+  parts: readonly string[],
+  without: ReadonlySet<string> = new Set(),
+): readonly StyleGroup[] {
+  const there = styleGroups[role].filter(({ part }) => parts.includes(part));
+  if (without.size === 0) return there;
+  const left = (names: readonly string[]) => names.filter((name) => !without.has(name));
+  return there.map((one) =>
+    one.part === 'box' ? { ...one, properties: left(one.properties), rare: left(one.rare) } : one,
+  );
 }
 
 /** All parts of a role. */

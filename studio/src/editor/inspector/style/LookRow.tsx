@@ -1,6 +1,6 @@
 import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Flex } from '@chakra-ui/react';
-import type { Brand, Role } from '@sirene/core/style';
+import { mergeSheets, noLook, standardLook, type Brand, type Role } from '@sirene/core/style';
 import { useState } from 'react';
 import { lookId } from '../../../brand/look-id.ts';
 import { SharedChange } from '../../../brand/SharedChange.tsx';
@@ -15,6 +15,7 @@ export function LookRow({ element, role }: { element: string | null; role: Role 
   const document = useSettledDocument();
   const [change, setChange] = useState<{ brand: Brand; then: string } | null>(null);
   const looks = Object.entries(brand.looks).filter(([, look]) => look.role === role);
+  const standard = standardLook(brand.looks, role);
   const chosen = element === null ? document.look : valueAt(document.elements, element)?.look;
   const style = element === null ? document.style[role] : valueAt(document.elements, element)?.style;
   const paths = element === null ? [[]] : [element, ...also].map((id) => ['elements', id]);
@@ -60,7 +61,8 @@ export function LookRow({ element, role }: { element: string | null; role: Role 
             value={chosen ?? ''}
             unset={`${chosen}, no longer there`}
             options={{
-              '': 'None',
+              '': standard ? `${valueAt(brand.looks, standard)?.name ?? standard} (standard)` : 'None',
+              ...(standard && { [noLook]: 'None' }),
               ...Object.fromEntries(looks.map(([key, look]) => [key, look.name])),
             }}
             onChange={(look) => put(look || undefined)}
@@ -91,21 +93,6 @@ export function LookRow({ element, role }: { element: string | null; role: Role 
       )}
     </Box>
   );
-}
-
-type Sheet = NonNullable<Brand['looks'][string]>['style'];
-
-function mergeSheets(under: Sheet, over: Sheet): Sheet {
-  const merged: Sheet = { ...under };
-  for (const [part, byCondition] of Object.entries(over)) {
-    merged[part] = { ...valueAt(merged, part) };
-    for (const [condition, values] of Object.entries(byCondition))
-      merged[part] = {
-        ...valueAt(merged, part),
-        [condition]: { ...valueAt(valueAt(merged, part), condition), ...values },
-      };
-  }
-  return merged;
 }
 
 function NewLook({ onSave }: { onSave(name: string): void }) {

@@ -84,6 +84,7 @@ function Where({ origin, inherited }: Pick<Props, 'origin' | 'inherited'>) {
     <>
       <Text>
         {level === 'brand' && 'Set in the brand, for every widget of the site'}
+        {level === 'placement' && 'Set by the placement'}
         {level === 'look' && `Set in the look “${valueAt(brand.looks, look ?? '')?.name ?? look}”`}
         {level === 'widget' && 'Set in this widget, for all elements of this type'}
         {level === 'element' && 'Set on this element'}

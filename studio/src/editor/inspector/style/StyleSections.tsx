@@ -13,18 +13,22 @@ interface Props {
   parts: readonly string[];
   /** What the level that is being edited says. */
   own: StyleSheet | undefined;
+  /** Properties of the box that would do nothing. */
+  without?: ReadonlySet<string>;
 }
 
 /** Everything that can be styled of one role, in groups. */
-export const StyleSections = memo(function StyleSections({ element, role, parts, own }: Props) {
+export const StyleSections = memo(function StyleSections({ element, role, parts, own, without }: Props) {
   const { condition } = useEditor();
   const at = conditionOf(condition);
+  // Of the widget's own box, size and surface are both what people come for.
+  const opened = element === null ? 2 : 1;
   const countIn = (part: string, names: readonly string[]) =>
     names.filter((name) => setIn(own, part, at, name) !== undefined).length;
-  return groupsOf(role, parts).map((group, index) => {
+  return groupsOf(role, parts, without).map((group, index) => {
     const count = countIn(group.part, [...group.properties, ...group.rare]);
     return (
-      <Section key={group.title} title={group.title} open={index === 0 || count > 0} count={count}>
+      <Section key={group.title} title={group.title} open={index < opened || count > 0} count={count}>
         <StyleGroupRows element={element} group={group} rareSet={countIn(group.part, group.rare)} />
       </Section>
     );

@@ -1,5 +1,5 @@
 import { Switch } from '@chakra-ui/react';
-import { Row } from '../../shared/Row.tsx';
+import { Row } from './Row.tsx';
 
 /** Something that is so or not. */
 export function Toggle({
