@@ -209,6 +209,9 @@ const builds: Build[] = [
         await hand.add('Paragraph');
         await fill('Text', words);
       }
+      await hand.add('Button');
+      await fill('Text', 'Load it again');
+      await pick('On click', 'Try again');
     },
     async see(visitor, slug) {
       const dialog = box(visitor);
@@ -228,7 +231,15 @@ const builds: Build[] = [
       await expect(dialog.getByText('Nothing in it yet')).toBeVisible();
       await set('no basket at all');
       await expect(dialog.getByText('The basket can’t be reached')).toBeVisible();
-      await set([{ id: 'lamp', name: 'Red lamp', price: 34, quantity: 2 }]);
+      await visitor.evaluate(() => {
+        const { sirene } = window as unknown as {
+          sirene: { on(what: string, listener: () => void): void; basket: { set(lines: unknown): void } };
+        };
+        sirene.on('retry', () =>
+          sirene.basket.set([{ id: 'lamp', name: 'Red lamp', price: 34, quantity: 2 }]),
+        );
+      });
+      await dialog.getByRole('button', { name: 'Load it again' }).click();
       await expect(dialog.getByText('€68').first()).toBeVisible();
       const [link, hung] = [await visitor.locator('#basket').boundingBox(), await dialog.boundingBox()];
       expect(hung?.y).toBeGreaterThanOrEqual((link?.y ?? 0) + (link?.height ?? 0));
@@ -299,6 +310,40 @@ const builds: Build[] = [
       // Hidden for the eye, and still the field's name.
       await expect(visitor.getByRole('textbox', { name: 'Gone' })).toBeVisible();
       await expect(visitor.locator('label', { hasText: 'Gone' })).toHaveCSS('clip-path', 'inset(50%)');
+    },
+  },
+  {
+    name: 'One-line letter',
+    kind: 'Form',
+    async make({ page, hand, fill, pick }) {
+      await pick('Placement', 'Inline');
+      await hand.add('One-line signup');
+      await hand.press(page.getByRole('button', { name: 'Scene', exact: true }));
+      await hand.item(/^Custom scene/);
+      await hand.add('Heading');
+      await fill('Text', 'Twelve letters a year');
+      await hand.press(page.getByRole('button', { name: 'Opening', exact: true }));
+      await hand.add('Button');
+      await fill('Text', 'What is in it?');
+      await pick('On click', 'Show scene');
+      await pick('Scene', 'New scene');
+    },
+    async see(visitor, _, wide) {
+      const region = visitor.getByRole('region', { name: 'One-line letter' });
+      await region.scrollIntoViewIfNeeded();
+      const [field, button] = [
+        region.getByRole('textbox', { name: 'E-mail address' }),
+        region.getByRole('button', { name: 'Subscribe' }),
+      ];
+      const [input, send] = [await field.boundingBox(), await button.boundingBox()];
+      if (wide) expect([send?.y, send?.height]).toEqual([input?.y, input?.height]);
+      else expect(send?.y).toBeGreaterThanOrEqual((input?.y ?? 0) + (input?.height ?? 0));
+      await button.click();
+      await expect(region.getByText('Please enter your e-mail address')).toBeVisible();
+      // What is wrong stands under the input, and moves neither it nor the button.
+      if (wide) expect((await button.boundingBox())?.y).toBe((await field.boundingBox())?.y);
+      await region.getByRole('button', { name: 'What is in it?' }).click();
+      await expect(region.getByRole('heading', { name: 'Twelve letters a year' })).toBeVisible();
     },
   },
   {

@@ -19,7 +19,7 @@ test('a starter is found by purpose, kind, place and words, and begun with', asy
   await expect(page.getByRole('listitem').first().locator('.box')).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel('Purpose').selectOption({ label: 'Sell' });
-  await page.getByLabel('Placement').selectOption({ label: 'Side panel' });
+  await page.getByRole('combobox', { name: 'Placement' }).selectOption({ label: 'Side panel' });
   await expect(count).toHaveText('1 starter');
   await page.getByLabel('Search starters').fill('nothing like it');
   await expect(page.getByText('No starters found.')).toBeVisible();

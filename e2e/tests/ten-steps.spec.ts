@@ -88,7 +88,9 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
   });
 
   await test.step('placement: inline, a corner, and the centre with a backdrop', async () => {
-    const placement = page.getByRole('region', { name: 'Inspector' }).getByLabel('Placement');
+    const placement = page
+      .getByRole('region', { name: 'Inspector' })
+      .getByRole('combobox', { name: 'Placement' });
     await placement.selectOption('inline');
     await expect(stage(page).locator('main section.box')).toBeVisible();
     await placement.selectOption('corner');

@@ -1,0 +1,98 @@
+import { expect, test, type Page } from '@playwright/test';
+import {
+  add,
+  demo,
+  expectAccessible,
+  newWidget,
+  publish,
+  row,
+  saved,
+  signIn,
+  stage,
+  studio,
+} from './helpers.ts';
+
+const inspector = (page: Page) => page.getByRole('region', { name: 'Inspector' });
+const section = (page: Page, title: string) =>
+  inspector(page)
+    .locator('button[aria-expanded]:not([aria-haspopup])')
+    .filter({ hasText: new RegExp(`^${title}( ?\\d+ set here)?$`) });
+
+test('header and footer reach the edges of the box, and the footer its foot', async ({ page, browser }) => {
+  await signIn(page);
+  await newWidget(page, 'Parted card');
+  await inspector(page).getByRole('combobox', { name: 'Placement' }).selectOption({ label: 'Centre' });
+  await inspector(page).getByLabel('Width', { exact: true }).fill('320');
+  await inspector(page).getByLabel('Height', { exact: true }).fill('420');
+  await section(page, 'Regions').click();
+  for (const name of ['Header', 'Footer']) await inspector(page).getByRole('checkbox', { name }).press(' ');
+  await section(page, 'Header').click();
+  const header = page.locator(`[id="${await section(page, 'Header').getAttribute('aria-controls')}"]`);
+  await header.getByLabel('Background', { exact: true }).click();
+  await page.getByLabel('Colour as text').fill('#112233');
+  await page.keyboard.press('Escape');
+  await add(page, 'Paragraph');
+  for (const [region, words] of [
+    ['Header', 'Tonight on the moor'],
+    ['Footer', 'Until eleven'],
+  ] as const) {
+    await row(page, region).click();
+    await add(page, 'Paragraph');
+    await inspector(page).getByLabel('Text', { exact: true }).fill(words);
+  }
+  await saved(page);
+  await publish(page);
+  const id = new URL(page.url()).pathname.split('/').at(-1);
+  for (const width of [360, 1280]) {
+    const visitor = await browser.newPage({ viewport: { width, height: 800 }, reducedMotion: 'reduce' });
+    await visitor.goto(`${demo}/visit/`);
+    await visitor.waitForFunction(() => 'sirene' in window);
+    const box = visitor.getByRole('dialog', { name: 'Parted card' });
+    await expect(box.getByText('Until eleven')).toBeVisible();
+    const [whole, head, foot] = await Promise.all(
+      [box, visitor.locator('.header'), visitor.locator('.footer')].map((one) => one.boundingBox()),
+    );
+    expect([whole?.width, whole?.height]).toEqual([320, 420]);
+    await expect(visitor.locator('.header')).toHaveCSS('background-color', 'rgb(17, 34, 51)');
+    expect([head?.x, head?.y, head?.width]).toEqual([whole?.x, whole?.y, whole?.width]);
+    expect((foot?.y ?? 0) + (foot?.height ?? 0)).toBe((whole?.y ?? 0) + (whole?.height ?? 0));
+    await visitor.close();
+  }
+  await page.request.delete(`${studio}/api/widgets/${id}`, { headers: { origin: studio } });
+});
+
+test('a look becomes the standard of its role, says who uses it, and an element can choose none', async ({
+  page,
+}) => {
+  await signIn(page);
+  const sites = (await (await page.request.get(`${studio}/api/sites`)).json()) as {
+    id: string;
+    name: string;
+  }[];
+  const path = `${studio}/api/sites/${sites.find(({ name }) => name === 'Larkmoor Observatory')?.id}/brand`;
+  const before = await (await page.request.get(path)).text();
+  try {
+    await page.goto(`${studio}/brand`);
+    await page.getByRole('tab', { name: 'Looks' }).click();
+    await page.getByRole('button', { name: /^Lamplight/ }).click();
+    await expect(page.getByText(/^Used by /)).toContainText('Members’ door');
+    await page.getByRole('checkbox', { name: 'Standard look' }).press(' ');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Save for site …' }).click();
+    await page.getByRole('button', { name: 'Apply change' }).click();
+    await expect(page.getByRole('button', { name: 'Apply change' })).toHaveCount(0, { timeout: 20_000 });
+    await page.goto(`${studio}/widgets`);
+    await newWidget(page, 'Standing');
+    await add(page, 'Button');
+    const look = inspector(page).getByRole('combobox', { name: 'Look', exact: true });
+    await expect(look.locator('option:checked')).toHaveText('Lamplight (standard)');
+    const button = stage(page).locator('.t-button');
+    await expect(button).toHaveCSS('background-color', 'rgb(255, 181, 71)');
+    await look.selectOption({ label: 'None' });
+    await expect(button).not.toHaveCSS('background-color', 'rgb(255, 181, 71)');
+  } finally {
+    // The other tests of this worker look at the brand as it was.
+    const headers = { origin: studio, 'content-type': 'application/json' };
+    await page.request.put(path, { headers, data: before });
+  }
+});
