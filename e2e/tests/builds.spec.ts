@@ -43,10 +43,10 @@ function working(page: Page, hand: Hand): Work {
     async upload(press, name, svg) {
       await hand.press(press);
       const chooser = page.waitForEvent('filechooser');
-      await hand.press(page.getByRole('button', { name: 'Upload a picture' }));
+      await hand.press(page.getByRole('button', { name: 'Upload an image' }));
       const file = { name, mimeType: 'image/svg+xml', buffer: Buffer.from(svg) };
       await (await chooser).setFiles(file);
-      await expect(page.getByRole('button', { name: 'Upload a picture' })).toHaveCount(0);
+      await expect(page.getByRole('button', { name: 'Upload an image' })).toHaveCount(0);
     },
   };
 }

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { illustrationAt, illustrationHtml, paintsCss } from '../illustrations/index.js';
 import { h } from '../render/html.js';
 import { assetScheme, safeAddress, safeImage, wholePicture } from '../sanitise/index.js';
 import type { BrandLogo } from '../style/index.js';
@@ -9,7 +10,7 @@ import { addressProblem } from './rich-text.js';
 export const pictureWidths = [320, 640, 1280, 1920] as const;
 
 const schema = elementFields('image', {
-  /** `asset:` and the id of an upload, or an address starting with https. */
+  /** `asset:` and the id of an upload, `art:` and the name of a shipped drawing, or an address starting with https. */
   src: addressText,
   /** What it shows, for those who don't see it. */
   alt: line(300),
@@ -70,21 +71,24 @@ export const image = define({
   ],
   render({ caption, link, plain, ...own }, { box, part, logo }) {
     const { src, alt, size } = own.src === brandLogo ? logoPicture(logo, own.alt) : own;
+    const art = illustrationAt(src);
     const address = safeImage(src);
     const srcset = address ? sizes(address, size?.[0]) : null;
     // A brand without a mark of its own shows none.
     if (own.src === brandLogo && !address) return h('figure', box);
-    const picture = address
-      ? h('img', {
-          src: wholePicture(address),
-          srcset,
-          sizes: srcset && 'auto, 100vw',
-          alt: plain ? '' : alt,
-          width: size?.[0],
-          height: size?.[1],
-          loading: 'lazy',
-        })
-      : h('span', { class: 'blank', 'aria-hidden': 'true' });
+    const picture = art
+      ? illustrationHtml(art, plain ? '' : alt)
+      : address
+        ? h('img', {
+            src: wholePicture(address),
+            srcset,
+            sizes: srcset && 'auto, 100vw',
+            alt: plain ? '' : alt,
+            width: size?.[0],
+            height: size?.[1],
+            loading: 'lazy',
+          })
+        : h('span', { class: 'blank', 'aria-hidden': 'true' });
     const href = link ? safeAddress(link) : null;
     return h(
       'figure',
@@ -97,9 +101,18 @@ export const image = define({
     '&{margin:0;overflow:hidden;display:flex;flex-direction:column}& a{display:contents}' +
     '& img{display:block;width:100%;height:auto;min-height:0;flex:1;object-fit:inherit;object-position:inherit}' +
     '& .blank{display:block;aspect-ratio:16/9;background:repeating-linear-gradient(45deg,#8883 0 8px,#8881 8px 16px)}',
+  cssFor: ({ src }) =>
+    illustrationAt(src)
+      ? ['& .art{display:block;width:100%;height:auto;min-height:0;flex:1}' + paintsCss]
+      : [],
   problems: ({ src, link }) => [
-    ...(src !== '' && src !== brandLogo && safeImage(src) === null
-      ? [['src', 'must be an upload, or an address starting with https:'] as [string, string]]
+    ...(src !== '' && src !== brandLogo && illustrationAt(src) === null && safeImage(src) === null
+      ? [
+          ['src', 'must be an upload, an illustration, or an address starting with https:'] as [
+            string,
+            string,
+          ],
+        ]
       : []),
     ...addressProblem('link', link),
   ],

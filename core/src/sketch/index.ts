@@ -6,6 +6,7 @@ import {
   type Element,
   type ElementType,
 } from '../elements/index.js';
+import { illustrationSource, type IllustrationName } from '../illustrations/index.js';
 import { createPlacement, type Placement, type PlacementType } from '../placement/index.js';
 import type { StyleSheet, Values } from '../style/index.js';
 import { createWidget, type Kind, type SceneName, type WidgetDocument } from '../widget/index.js';
@@ -206,6 +207,15 @@ export const icon = (name: string, values: Values = {}, mark: Values = {}): Sket
   },
 });
 
+/** One of the shipped drawings, which only adorns; in the middle where nothing else is said. */
+export const drawing = (name: IllustrationName, width = 180, values: Values = {}): Sketch => ({
+  type: 'image',
+  src: illustrationSource(name),
+  alt: '',
+  plain: true,
+  ...styled({ width, maxWidth: '100%', self: 'center', ...values }),
+});
+
 export const list = (lines: readonly string[], mark = 'check'): Sketch => ({
   type: 'list',
   items: lines.map((line) => ({ words: line })),
@@ -225,5 +235,5 @@ export const countdown = (until: string, more: Record<string, unknown> = {}): Sk
 export const notice = (text = noticeText): Sketch => ({ ...small(text), notice: true });
 
 export const thanks = (title: string, text: string): Record<'thanks', readonly Sketch[]> => ({
-  thanks: [heading(title), words(text)],
+  thanks: [drawing('thanks', 150), heading(title, 2, { align: 'center' }), words(text, { align: 'center' })],
 });

@@ -2,6 +2,7 @@ import {
   badge,
   column,
   dismiss,
+  drawing,
   dressed,
   email,
   field,
@@ -98,7 +99,7 @@ export const gather: readonly Starter[] = [
       kind: 'popup',
       placement: { type: 'side', at: 'right', width: 420 },
       opening: [
-        icon('book-open', { width: 56, background: '{color.soft}', radius: 28 }),
+        drawing('guide', 200),
         heading('Read more from us'),
         list(['One issue a month', 'A story you won’t read elsewhere', 'Early access to tickets']),
         form([field('name', 'name', 'Your name'), email(), send('Sign me up'), notice()]),
@@ -205,22 +206,13 @@ export const gather: readonly Starter[] = [
       opening: [
         dressed(
           row([
-            dressed(
-              column([
-                icon(
-                  'file-text',
-                  { width: 112, background: '{color.ground}', radius: '{radius.box}', self: 'center' },
-                  { width: 56 },
-                ),
-              ]),
-              {
-                background: '{color.soft}',
-                padding: 40,
-                radius: '{radius.box}',
-                along: 'center',
-                minWidth: 180,
-              },
-            ),
+            dressed(column([drawing('download', 200)]), {
+              background: '{color.soft}',
+              padding: 40,
+              radius: '{radius.box}',
+              along: 'center',
+              minWidth: 180,
+            }),
             dressed(
               column([
                 heading('Free: the short guide'),

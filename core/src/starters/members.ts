@@ -2,6 +2,7 @@ import { brandLogo } from '../elements/index.js';
 import {
   column,
   countdown,
+  drawing,
   dressed,
   email,
   field,
@@ -139,9 +140,7 @@ export const members: readonly Starter[] = [
       kind: 'cta',
       placement: { type: 'inline', width: 860 },
       opening: [
-        dressed(icon('users', { width: 72, background: '{color.soft}', radius: 36 }, { width: 40 }), {
-          self: 'center',
-        }),
+        drawing('members', 220),
         heading('Become a member', 2, { align: 'center' }),
         words('Join 200 members who make this place possible.', { align: 'center' }),
         dressed(

@@ -3,6 +3,7 @@ import {
   column,
   countdown,
   dismiss,
+  drawing,
   dressed,
   heading,
   icon,
@@ -197,9 +198,7 @@ export const sell: readonly Starter[] = [
       behaviour: asked,
       scenes: {
         empty: [
-          dressed(icon('shopping-basket', { width: 56, background: '{color.soft}', radius: 28 }), {
-            self: 'center',
-          }),
+          drawing('empty', 160),
           words('Your basket is empty.', { align: 'center' }),
           dressed(link('Browse the shop', '/shop'), { self: 'center' }),
         ],
@@ -278,12 +277,7 @@ export const sell: readonly Starter[] = [
       kind: 'popup',
       placement: { type: 'centre', width: 440 },
       opening: [
-        dressed(
-          icon('shopping-basket', { width: 64, background: '{color.soft}', radius: 32 }, { width: 34 }),
-          {
-            self: 'center',
-          },
-        ),
+        drawing('basket', 180),
         heading('Before you go', 2, { align: 'center' }),
         words('Your basket is saved, and shipping is free on orders over €40.', { align: 'center' }),
         link('Go to checkout', '/checkout'),
@@ -329,9 +323,7 @@ export const sell: readonly Starter[] = [
       kind: 'cta',
       placement: { type: 'inline', width: 640 },
       opening: [
-        dressed(icon('gift', { width: 72, background: '{color.soft}', radius: 36 }, { width: 40 }), {
-          self: 'center',
-        }),
+        drawing('gift', 220),
         heading('The gift that always fits', 2, { align: 'center' }),
         words('Choose an amount, write a few words, and we’ll send it on the day.', { align: 'center' }),
         dressed({ ...link('Buy a gift card', '/gift-cards'), wide: false }, { self: 'center' }),

@@ -1,5 +1,4 @@
 import {
-  Box,
   Button,
   CloseButton,
   Dialog,
@@ -13,17 +12,28 @@ import {
 } from '@chakra-ui/react';
 import { brandLogo } from '@sirene/core/elements';
 import { Film, Upload } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import type { Asset } from '../api.ts';
 import { ErrorNote } from '../ErrorNote.tsx';
 import { assetAddress, thumbnailOf, useAssets } from './assets.ts';
+import { Tile } from './Tile.tsx';
+
+// Drawn only where they are offered.
+const Illustrations = lazy(async () => ({
+  default: (await import('./Illustrations.tsx')).Illustrations,
+}));
 
 interface Props {
   open: boolean;
   kind: 'picture' | 'film';
+  /** Whether the shipped drawings are offered as well. */
+  drawings?: boolean;
   onClose(): void;
   onChoose(src: string, size: [number, number] | null): void;
 }
+
+const named = { picture: 'image', film: 'video' };
+const withArticle = { picture: 'an image', film: 'a video' };
 
 const accepted = {
   picture: 'image/png,image/jpeg,image/webp,image/avif,image/gif,image/svg+xml',
@@ -34,8 +44,8 @@ const sizeOf = ({ width, height }: Asset): [number, number] | null =>
   width && height ? [width, height] : null;
 
 /** The uploads of the site: one is chosen, dropped in, or named by its address. */
-export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
-  const { assets, error, upload, logo } = useAssets(open);
+export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }: Props) {
+  const { assets, error, upload, logo, brand } = useAssets(open);
   const [failure, setFailure] = useState<unknown>(null);
   const [busy, setBusy] = useState(false);
   const [address, setAddress] = useState('');
@@ -48,7 +58,7 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
     try {
       const asset = await upload(first);
       if (asset.kind === kind) onChoose(asset.src, sizeOf(asset));
-      else setFailure(new Error(`That file is a ${asset.kind}, and a ${kind} is wanted here.`));
+      else setFailure(new Error(`Choose ${withArticle[kind]}: that file is of another type.`));
     } catch (problem) {
       setFailure(problem);
     } finally {
@@ -82,14 +92,14 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
               <Flex gap="3" align="center" mb="4" wrap="wrap">
                 <Button colorPalette="signal" size="sm" loading={busy} onClick={() => file.current?.click()}>
                   <Upload size={15} aria-hidden />
-                  Upload a {kind}
+                  Upload {withArticle[kind]}
                 </Button>
                 <Text color="slate">or drop the file anywhere here.</Text>
                 <input
                   ref={file}
                   type="file"
                   hidden
-                  aria-label={`File of the ${kind}`}
+                  aria-label={`File of the ${named[kind]}`}
                   accept={accepted[kind]}
                   onChange={(event) => void take(event.target.files)}
                 />
@@ -120,6 +130,11 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
                   </Tile>
                 ))}
               </Grid>
+              {drawings && brand && (
+                <Suspense fallback={null}>
+                  <Illustrations brand={brand} onChoose={(src) => onChoose(src, null)} />
+                </Suspense>
+              )}
               <Field.Root>
                 <Field.Label>Or a URL</Field.Label>
                 <Flex gap="2" w="full">
@@ -140,7 +155,7 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
                   </Button>
                 </Flex>
                 <Field.HelperText>
-                  An uploaded {kind} stays when the other site changes, and is served in fitting sizes.
+                  An uploaded {named[kind]} stays when the other site changes, and is served in fitting sizes.
                 </Field.HelperText>
               </Field.Root>
             </Dialog.Body>
@@ -151,34 +166,5 @@ export function AssetDialog({ open, kind, onClose, onChoose }: Props) {
         </Dialog.Positioner>
       </Portal>
     </Dialog.Root>
-  );
-}
-
-function Tile({ name, onPress, children }: { name: string; onPress(): void; children: React.ReactNode }) {
-  return (
-    <Box
-      as="button"
-      aria-label={`Use ${name}`}
-      textAlign="start"
-      borderWidth="1px"
-      rounded="md"
-      overflow="hidden"
-      cursor="pointer"
-      _hover={{ borderColor: 'deep' }}
-      onClick={onPress}
-    >
-      <Flex
-        h="92px"
-        bg="wash"
-        align="center"
-        justify="center"
-        css={{ '& img': { maxWidth: '100%', maxHeight: '100%', objectFit: 'contain' } }}
-      >
-        {children}
-      </Flex>
-      <Text truncate fontSize="12px" px="2" py="1">
-        {name}
-      </Text>
-    </Box>
   );
 }

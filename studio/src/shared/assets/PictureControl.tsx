@@ -1,5 +1,6 @@
 import { Button, Flex, Text } from '@chakra-ui/react';
 import { brandLogo } from '@sirene/core/elements';
+import { illustrationAt } from '@sirene/core/illustrations';
 import { Film, ImageIcon, X } from 'lucide-react';
 import { useState } from 'react';
 import { AssetDialog } from './AssetDialog.tsx';
@@ -10,14 +11,17 @@ interface Props {
   label: string;
   kind: 'picture' | 'film';
   value: string;
+  /** Whether the shipped drawings are offered as well. */
+  drawings?: boolean;
   /** An empty address takes it away; `size` is that of an upload, px. */
   onChange(src: string, size?: [number, number] | null): void;
 }
 
 /** A picture or a film: chosen among the uploads, newly uploaded, or by its address. */
-export function PictureControl({ id, label, kind, value, onChange }: Props) {
+export function PictureControl({ id, label, kind, value, drawings = false, onChange }: Props) {
   const [open, setOpen] = useState(false);
-  const name = value === '' ? 'Choose …' : value === brandLogo ? 'Brand logo' : 'Change …';
+  const drawing = illustrationAt(value)?.purpose;
+  const name = value === '' ? 'Choose …' : value === brandLogo ? 'Brand logo' : (drawing ?? 'Change …');
   const Icon = kind === 'film' ? Film : ImageIcon;
   return (
     <Flex gap="1" minW="0">
@@ -60,6 +64,7 @@ export function PictureControl({ id, label, kind, value, onChange }: Props) {
       <AssetDialog
         open={open}
         kind={kind}
+        drawings={drawings}
         onClose={() => setOpen(false)}
         onChoose={(src, size) => {
           setOpen(false);

@@ -16,7 +16,7 @@ export function useAssets(wanted: boolean) {
     await mutate();
     return asset;
   };
-  return { assets, error, upload, logo: context?.brand.logo };
+  return { assets, error, upload, logo: context?.brand.logo, brand: context?.brand };
 }
 
 /** Sends a file as it is. The message of a refusal is a sentence for people. */

@@ -124,6 +124,7 @@ function FileControl({ id, property, value, onChange }: PropertyControlProps<str
       id={id}
       label={property.label}
       kind={property.control === 'film' ? 'film' : 'picture'}
+      drawings={property.sized === true}
       value={value ?? ''}
       onChange={(src, size) =>
         onChange(src || emptyAs(property), property.sized ? { size: size ?? undefined } : undefined)
