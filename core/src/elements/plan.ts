@@ -26,10 +26,15 @@ const schema = elementFields('plan', {
   period: Type.Optional(line(60)),
   features: Type.Array(line(200), { maxItems: 30 }),
   featureIcon: line(40),
+  /** A list marker of the designer's own, in place of the icon. */
+  svg: Type.Optional(Type.String({ maxLength: 20_000 })),
   button: line(80),
   address: addressText,
   /** Its pieces from top to foot. */
   order: Type.Array(oneOf(planPieces), { minItems: planRows, maxItems: planRows, uniqueItems: true }),
+  /** How many pieces, from the top, stick out above the card, and how many after them stand in its header. */
+  above: Type.Optional(Type.Integer({ minimum: 0, maximum: planRows })),
+  header: Type.Optional(Type.Integer({ minimum: 0, maximum: planRows })),
 });
 
 type Plan = Static<typeof schema>;
@@ -46,25 +51,42 @@ function amountOf(plan: Plan, part: (name: string) => string): Child[] {
   ];
 }
 
+const parts = [
+  'box',
+  'header',
+  'badge',
+  'icon',
+  'title',
+  'subtitle',
+  'amount',
+  'old',
+  'period',
+  'features',
+  'feature',
+  'even',
+  'mark',
+  'button',
+] as const;
+
+// What sticks out takes no row: it stands on the card's upper edge, as high above it as below.
+const aboveCss =
+  '&{position:relative}&>.above{position:absolute;inset:0 0 auto;z-index:1;translate:0 -50%;display:flex;flex-direction:column;' +
+  'align-items:center;gap:4px}&>.above>*{margin:0}&>.above>svg{align-self:center}';
+
+// The header's ground lies behind the rows of its pieces, from edge to edge of the card, and a little below them: room
+// for an edge that is no straight line. Its rows are those of the card, which other plans share.
+const headerCss =
+  '&{position:relative;isolation:isolate}&>.ground{position:absolute;inset:0 0 -14px;z-index:-1;' +
+  'border-start-start-radius:inherit;border-start-end-radius:inherit}&>.head+div:not(.head){padding-block-start:26px}';
+
 export const plan = define({
   type: 'plan',
   label: 'Price plan',
   icon: 'receipt',
   schema,
   role: () => 'plan',
-  parts: [
-    'box',
-    'badge',
-    'icon',
-    'title',
-    'subtitle',
-    'amount',
-    'old',
-    'period',
-    'features',
-    'mark',
-    'button',
-  ],
+  parts,
+  used: ({ header }) => parts.filter((part) => part !== 'header' || header),
   texts: ({ badge, subtitle, button }) => [
     'title',
     'amount',
@@ -124,6 +146,26 @@ export const plan = define({
       },
       rare: true,
     },
+    {
+      path: ['above'],
+      label: 'Above the card',
+      control: 'number',
+      min: 0,
+      max: planRows,
+      step: 1,
+      help: 'How many pieces, from the top of the order, stick out above the card.',
+      rare: true,
+    },
+    {
+      path: ['header'],
+      label: 'In the header',
+      control: 'number',
+      min: 0,
+      max: planRows,
+      step: 1,
+      help: 'How many of the pieces after those stand in a header with its own background and edge.',
+      rare: true,
+    },
     { path: ['free'], label: 'Price text', control: 'line', rare: true },
     { path: ['currency'], label: 'Currency', control: 'currency', rare: true, always: true },
     { path: ['locale'], label: 'Language', control: 'line', rare: true, always: true },
@@ -135,8 +177,19 @@ export const plan = define({
       rare: true,
     },
     { path: ['featureIcon'], label: 'List marker', control: 'icon', rare: true, always: true },
+    {
+      path: ['svg'],
+      label: 'List marker SVG',
+      control: 'code',
+      help: 'Replaces the icon. Scripts and links are removed.',
+      rare: true,
+    },
   ],
-  render(plan, { box, part }) {
+  render(plan, { box, part, foreign }) {
+    const { above = 0, header = 0 } = plan;
+    const own = plan.svg ? foreign.svg(plan.svg) : null;
+    const mark = () =>
+      own ? h('span', { class: part('mark') }, own) : iconHtml(plan.featureIcon, part('mark'));
     const href = plan.address ? safeAddress(plan.address) : null;
     const pieces: Record<(typeof planPieces)[number], Child> = {
       badge: plan.badge ? h('span', { class: part('badge') }, plan.badge) : null,
@@ -149,8 +202,13 @@ export const plan = define({
           ? h(
               'ul',
               { class: part('features'), role: 'list' },
-              ...plan.features.map((words) =>
-                h('li', {}, iconHtml(plan.featureIcon, part('mark')), h('span', {}, words)),
+              ...plan.features.map((words, at) =>
+                h(
+                  'li',
+                  { class: `${part('feature')}${at % 2 ? ` ${part('even')}` : ''}` },
+                  mark(),
+                  h('span', {}, words),
+                ),
               ),
             )
           : null,
@@ -159,7 +217,17 @@ export const plan = define({
     return h(
       'section',
       { ...box, 'aria-label': plan.name },
-      ...plan.order.map((name) => h('div', {}, pieces[name])),
+      header > 0 &&
+        h('span', { class: `ground to-${above + header} ${part('header')}`, 'aria-hidden': 'true' }),
+      above > 0 && h('div', { class: 'above' }, ...plan.order.slice(0, above).map((name) => pieces[name])),
+      // Those above leave their rows empty, so that the others stay level with those of the plans beside.
+      ...plan.order.map((name, at) =>
+        h(
+          'div',
+          { class: at >= above && at < above + header ? 'head' : null },
+          at < above ? null : pieces[name],
+        ),
+      ),
     );
   },
   css:
@@ -169,5 +237,15 @@ export const plan = define({
     '& li{display:flex;gap:8px}& svg{flex:none;height:auto;align-self:flex-start}& s{margin-inline-end:8px}' +
     '&>div>span{display:inline-block}&>div>p>span{margin-inline-start:6px}' +
     '& a{display:flex;justify-content:center;align-items:center;min-height:44px;text-decoration:none}',
-  problems: ({ address }) => addressProblem('address', address),
+  cssFor: ({ above = 0, header = 0, svg }) => [
+    ...(above > 0 ? [aboveCss] : []),
+    ...(header > 0 ? [headerCss, `&>.to-${above + header}{grid-row:auto/${above + header + 1}}`] : []),
+    ...(svg ? ['& li>:first-child{flex:none}& li svg{display:block;width:100%}'] : []),
+  ],
+  problems: ({ address, above = 0, header = 0 }) => [
+    ...(above + header > planRows
+      ? [['header', `must leave at most ${planRows} pieces with those above`] as [string, string]]
+      : []),
+    ...addressProblem('address', address),
+  ],
 });

@@ -2,6 +2,7 @@ import { foreign } from '../foreign/index.js';
 import { compileWidget } from '../render/index.js';
 import { buildWidget, type Sketch } from '../sketch/index.js';
 import { plainBrand, type Brand } from '../style/index.js';
+import { validateDocument } from '../widget/index.js';
 
 const compiled = (sketch: Sketch, brand: Brand = plainBrand, inForm = false) =>
   compileWidget(
@@ -305,5 +306,53 @@ describe('a button', () => {
     const link = { type: 'link', address: '/shop' };
     expect(html(button({ action: link }))).not.toContain('target');
     expect(html(button({ action: { ...link, newTab: true } }))).toContain('target="_blank" rel="noopener"');
+  });
+});
+
+describe('the regions of a price plan', () => {
+  const planned = (more: Record<string, unknown>) => {
+    const { scenes, css } = compiled({
+      type: 'plans',
+      inside: [{ type: 'plan', name: 'Lamp', icon: 'star', ...more }],
+    });
+    return { html: scenes.opening ?? '', css };
+  };
+  const order = ['icon', 'title', 'amount', 'subtitle', 'features', 'button', 'badge'];
+
+  it('are none where nothing is said', () => {
+    const { html, css } = planned({});
+    expect(html).not.toMatch(/class="(above|head|ground)/);
+    expect(css).not.toMatch(/>\.(ground|above)/);
+  });
+
+  it('what stands above leaves its row empty; the header lies behind the rows after it', () => {
+    const { html, css } = planned({ order, above: 1, header: 2 });
+    expect(html).toMatch(/<div class="above"><svg class="r-plan-icon"/);
+    expect(html).toMatch(/<\/div><div><\/div><div class="head"><h3/);
+    expect(html.match(/class="head"/g)).toHaveLength(2);
+    expect(html).toContain('class="ground to-3 r-plan-header"');
+    expect(css).toContain('.to-3{grid-row:auto/4}');
+  });
+
+  it('features take turns, and have a marker of the designer’s own', () => {
+    const svg = '<svg viewBox="0 0 9 9"><path d="M0 0h9" fill="currentColor"/></svg>';
+    const { html } = planned({ features: ['One', 'Two', 'Three'], svg });
+    expect(html.match(/r-plan-even/g)).toHaveLength(1);
+    expect(html.match(/fill="currentColor"/g)).toHaveLength(3);
+  });
+
+  it('hold no more pieces than there are', () => {
+    const document = (own: object) =>
+      buildWidget({
+        name: 'Any',
+        kind: 'cta',
+        placement: { type: 'inline' },
+        opening: [{ type: 'plans', inside: [{ type: 'plan', name: 'Lamp', ...own }] }],
+      });
+    expect(validateDocument(document({ above: 3, header: 4 })).ok).toBe(true);
+    expect(validateDocument(document({ above: 4, header: 4 }))).toMatchObject({
+      ok: false,
+      problems: [{ reason: 'must leave at most 7 pieces with those above' }],
+    });
   });
 });

@@ -210,7 +210,7 @@ describe('what is sound stays', () => {
   it('in drawings, references inside them too', () => {
     const source =
       '<svg viewBox="0 0 9 9"><defs><linearGradient id="g"><stop offset="0" stop-color="#fff"></stop></linearGradient></defs><path d="M0 0h9" fill="url(#g)" stroke="currentColor"></path></svg>';
-    expect(safeSvg(source).text).toContain('fill="url(#g)"');
+    expect(safeSvg(source).text).toContain('fill="url(#g)" stroke="currentColor"');
     expect(safeSvg(source).text).toContain('<linearGradient id="g">');
   });
 

@@ -55,7 +55,7 @@ function checkPaints(tagName: string, attribs: sanitize.Attributes): sanitize.Ta
   const kept = Object.entries(attribs).filter(([name, value]) => {
     if (!paints.includes(name)) return !/[<>]|url\(|javascript:/i.test(value);
     const plain = value.trim();
-    return plain === 'none' || plain === 'inherit' || inside.test(plain) || isSafeColour(plain);
+    return /^(none|inherit|currentcolor)$/i.test(plain) || inside.test(plain) || isSafeColour(plain);
   });
   return { tagName, attribs: Object.fromEntries(kept) };
 }

@@ -152,6 +152,7 @@ export const roleStyles = {
         fontWeight: 600,
       },
     },
+    header: { base: { background: '{color.soft}' } },
     icon: { base: { width: 36, color: '{color.accent}' } },
     title: { base: { font: '{font.title}', fontSize: '{size.large}', fontWeight: 600, lineHeight: 1.25 } },
     subtitle: { base: { color: '{color.quiet}', fontSize: '{size.small}' } },
@@ -161,6 +162,8 @@ export const roleStyles = {
     },
     period: { base: { color: '{color.quiet}', fontSize: '{size.small}', fontWeight: 400 } },
     features: { base: { gap: '{space.2}' } },
+    feature: { base: {} },
+    even: { base: {} },
     mark: { base: { color: '{color.accent}', width: 18 } },
     button: {
       base: {
