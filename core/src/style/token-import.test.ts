@@ -53,6 +53,99 @@ test.each<[string, object, Record<string, string>]>([
     { a: { $type: 'color', $value: '#111111' }, b: { $value: '{a}' } },
     { a: '#111111', b: '#111111' },
   ],
+  ['a weight by its name', { a: { $type: 'fontWeight', $value: 'semi-bold' } }, { a: '600' }],
+  [
+    'a group’s own token',
+    {
+      color: {
+        $type: 'color',
+        accent: { $root: { $value: '#112233' }, dark: { $value: '{color.accent.$root}' } },
+      },
+    },
+    { 'color.accent.root': '#112233', 'color.accent.dark': '#112233' },
+  ],
+  [
+    'pointers to a token and into one',
+    {
+      a: { $type: 'color', $value: { colorSpace: 'srgb', components: [1, 0, 0], hex: '#ff0000' } },
+      b: { $type: 'color', $ref: '#/a' },
+      c: { $type: 'color', $value: { $ref: '#/a/$value' } },
+      d: { $type: 'number', $value: { $ref: '#/a/$value/components/0' } },
+    },
+    { a: '#ff0000', b: '#ff0000', c: '#ff0000', d: '1' },
+  ],
+  [
+    'aliases to names with spaces and slashes',
+    {
+      'Brand/Main': { 'Deep blue': { $type: 'color', $value: '#111144' } },
+      b: { $type: 'color', $value: '{Brand/Main.Deep blue}' },
+    },
+    { 'Brand-Main.Deep-blue': '#111144', b: '#111144' },
+  ],
+  [
+    'aliases within the sets of a file',
+    {
+      global: { blue: { type: 'color', value: '#0000ff' } },
+      theme: { link: { type: 'color', value: '{blue}' } },
+    },
+    { 'global.blue': '#0000ff', 'theme.link': '#0000ff' },
+  ],
+  [
+    'sums',
+    {
+      base: { $type: 'dimension', $value: '8px' },
+      wide: { $type: 'spacing', $value: '{base} * 1.5' },
+      half: { $type: 'dimension', $value: '1rem / 2' },
+      ratio: { $type: 'number', $value: '3 / 4' },
+    },
+    { base: '8px', wide: '12px', half: '0.5rem', ratio: '0.75' },
+  ],
+  [
+    'the parts of type, borders, transitions and gradients',
+    {
+      ink: { $type: 'color', $value: '#101010' },
+      body: {
+        $type: 'typography',
+        $value: { fontFamily: ['Lora', 'serif'], fontSize: '17px', fontWeight: 'bold', lineHeight: 1.5 },
+      },
+      line: { $type: 'border', $value: { color: '{ink}', width: { value: 2, unit: 'px' } } },
+      quick: { $type: 'transition', $value: { duration: '150ms', timingFunction: [0, 0, 1, 1] } },
+      dusk: {
+        $type: 'gradient',
+        $value: [
+          { color: '{ink}', position: 0 },
+          { color: '#ffffff', position: 1 },
+        ],
+      },
+    },
+    {
+      ink: '#101010',
+      'body.font-family': 'Lora, serif',
+      'body.font-size': '17px',
+      'body.font-weight': '700',
+      'body.line-height': '1.5',
+      'line.color': '#101010',
+      'line.width': '2px',
+      'quick.duration': '150ms',
+      'quick.timing-function': 'cubic-bezier(0, 0, 1, 1)',
+      'dusk.stop-1': '#101010',
+      'dusk.stop-2': '#ffffff',
+    },
+  ],
+  [
+    'several shadows, of other tokens',
+    {
+      ink: { $type: 'color', $value: '#101010' },
+      a: {
+        $type: 'shadow',
+        $value: [
+          { color: '{ink}', offsetX: 0, offsetY: 1, blur: 2, spread: 0 },
+          { color: '#000000', offsetX: 0, offsetY: 4, blur: 8, spread: 0, inset: true },
+        ],
+      },
+    },
+    { ink: '#101010', a: '0px 1px 2px 0px #101010, inset 0px 4px 8px 0px #000000' },
+  ],
   ['older files', { a: { type: 'color', value: '#111111' } }, { a: '#111111' }],
   [
     'names with spaces and dots',
@@ -197,4 +290,12 @@ test('depth and number are bounded', () => {
 
 test.each([null, 7, 'text', [], true])('%j is no token file', (file) => {
   expect(() => importTokens(file)).toThrow(TokenError);
+});
+
+test('a file whose values lead to ever more values is read in good time', () => {
+  const shadow = (of: string) => Array.from({ length: 60 }, () => `{${of}}`);
+  const file = Object.fromEntries(
+    Array.from({ length: 12 }, (_, at) => [`s${at}`, { $type: 'shadow', $value: shadow(`s${at + 1}`) }]),
+  );
+  expect(importTokens(file).count).toBe(0);
 });

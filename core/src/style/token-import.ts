@@ -1,6 +1,7 @@
 import { isGroup, valueAt } from '../maps/index.js';
 import { readShadowText } from './shadow.js';
 import { colourValue } from './token-colour.js';
+import { plainName, tokenForms } from './token-forms.js';
 import { aliasPath, TokenError, type TokenTree, type TokenValue } from './tokens.js';
 
 /** A token that could not be used, and why. */
@@ -52,18 +53,14 @@ export function importTokens(input: unknown): TokenImport {
     for (const [name, child] of Object.entries(tree)) {
       if (name.startsWith('$')) continue;
       const at = [...path, name];
-      // Names become parts of aliases and of CSS variables; spaces and dots of other tools are written as a dash.
-      const plain = name
-        .slice(0, mostName * 2)
-        .trim()
-        .replace(/[\s.{}/()]+/g, '-');
+      const plain = plainName(name);
       if (!isGroup(child)) skip(at, 'is neither a token nor a group');
       else if (!nameText.test(plain) || plain === '__proto__') skip(at, 'has a name that can’t be used');
       else if (at.length > mostDepth) skip(at, `is nested deeper than ${mostDepth} groups`);
       else walk(child, [...path, plain], type);
     }
   };
-  walk(input, [], '');
+  walk(tokenForms(input), [], '');
   const tokens: TokenTree = {};
   let count = 0;
   for (const { path, type, value } of withoutBrokenAliases(found, skipped)) {
