@@ -1,9 +1,8 @@
 import { Buffer } from 'node:buffer';
 import { expect, test, type Browser, type Locator, type Page } from '@playwright/test';
 import { keys, mouse, type Hand } from '../hands.ts';
-import { demo, expectAccessible, saved, signIn, stage, studio } from './helpers.ts';
+import { demo, expectAccessible, saved, signIn, stage, studio, inspector } from './helpers.ts';
 
-const inspector = (page: Page) => page.getByRole('region', { name: 'Inspector' });
 const control = (page: Page, label: string) => inspector(page).getByLabel(label, { exact: true });
 
 /** What a build needs: somebody's hand, and the editor. */

@@ -36,6 +36,8 @@ export async function openWidget(page: Page, name: string): Promise<void> {
 
 export const stage = (page: Page) => page.frameLocator('iframe[title="The site’s page"]');
 
+export const inspector = (page: Page): Locator => page.getByRole('region', { name: 'Inspector' });
+
 export async function add(page: Page, label: string): Promise<void> {
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await page.getByRole('menuitem', { name: label, exact: true }).click();

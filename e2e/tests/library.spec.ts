@@ -1,6 +1,17 @@
 import { Buffer } from 'node:buffer';
 import { expect, test, type Page } from '@playwright/test';
-import { add, expectAccessible, find, newWidget, row, saved, signIn, stage, studio } from './helpers.ts';
+import {
+  add,
+  expectAccessible,
+  find,
+  newWidget,
+  row,
+  saved,
+  signIn,
+  stage,
+  studio,
+  inspector,
+} from './helpers.ts';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -9,7 +20,6 @@ const menuOf = async (page: Page, widget: string, item: string | RegExp) => {
   await page.getByRole('button', { name: `Actions for ${widget}`, exact: true }).click();
   await page.getByRole('menuitem', { name: item }).click();
 };
-const inspector = (page: Page) => page.getByRole('region', { name: 'Inspector' });
 const elements = (page: Page) => page.getByRole('tree', { name: 'Elements' }).getByRole('treeitem');
 
 test('a starter is found by purpose, kind, place and words, and begun with', async ({ page }) => {

@@ -10,9 +10,9 @@ import {
   signIn,
   stage,
   studio,
+  inspector,
 } from './helpers.ts';
 
-const inspector = (page: Page) => page.getByRole('region', { name: 'Inspector' });
 const section = (page: Page, title: string) =>
   inspector(page)
     .locator('button[aria-expanded]:not([aria-haspopup])')
