@@ -3,6 +3,7 @@ import {
   column,
   countdown,
   dismiss,
+  drawing,
   dressed,
   heading,
   icon,
@@ -172,6 +173,7 @@ export const announce: readonly Starter[] = [
       kind: 'popup',
       placement: { type: 'centre', width: 480 },
       opening: [
+        drawing('booking', 200, { self: 'start' }),
         badge('New'),
         heading('Book online, day or night'),
         list(

@@ -238,6 +238,7 @@ export const gather: readonly Starter[] = [
       kind: 'popup',
       placement: { type: 'centre', width: 440 },
       opening: [
+        drawing('offer', 160),
         dressed(badge('New here?'), { self: 'center' }),
         heading('10% off your first order', 2, { align: 'center' }),
         words('Join our list and we’ll e-mail you the code right away.', { align: 'center' }),
@@ -282,6 +283,7 @@ export const gather: readonly Starter[] = [
       kind: 'popup',
       placement: { type: 'side', at: 'right', width: 420 },
       opening: [
+        drawing('video', 180, { self: 'start' }),
         badge('Free online event'),
         heading('Behind the scenes, live'),
         words('Thursday at 7 p.m. Forty minutes, then your questions.'),

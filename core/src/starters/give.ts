@@ -1,4 +1,5 @@
 import {
+  drawing,
   dressed,
   email,
   field,
@@ -67,6 +68,7 @@ export const give: readonly Starter[] = [
       kind: 'form',
       placement: { type: 'inline', width: 640 },
       opening: [
+        drawing('members', 200, { self: 'start' }),
         heading('Lend a hand'),
         words('An hour a month makes a difference. Tell us what you enjoy, and we’ll find the right spot.'),
         form([

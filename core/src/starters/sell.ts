@@ -128,6 +128,7 @@ export const sell: readonly Starter[] = [
       kind: 'countdown',
       placement: { type: 'centre', width: 480 },
       opening: [
+        drawing('deadline', 170),
         dressed(badge('Ends soon'), { self: 'center' }),
         heading('10% off, this week only', 2, { align: 'center' }),
         dressed(countdown(eveningIn(5, time), { zone: time.zone }), { along: 'center' }),

@@ -107,7 +107,7 @@ class Forms {
     const value = valueAt(tree, holder);
     const parts = valueAt(composites, type);
     if (parts && isGroup(value) && Object.keys(value).length > 0) return this.#composite(parts, value);
-    if (type === 'gradient' && Array.isArray(value)) return this.#gradient(value);
+    if (type === 'gradient' && Array.isArray(value) && value.length > 0) return this.#gradient(value);
     const { $ref: pointer, ...rest } = tree;
     if (holder === '$ref') return { ...rest, $value: this.#value({ $ref: pointer }, type, 0) };
     return { ...rest, [holder]: this.#value(value, type, 0) };

@@ -183,6 +183,11 @@ test.each<[string, object, RegExp]>([
     { a: { $type: 'typography', $value: {} } },
     /a is a typography, which widgets have no use for/,
   ],
+  [
+    'a gradient without stops',
+    { a: { $type: 'gradient', $value: [] } },
+    /a is a gradient, which widgets have no use for/,
+  ],
   ['no type at all', { a: { $value: 12 } }, /has no type/],
   ['neither token nor group', { a: 7 }, /neither a token nor a group/],
   ['an alias to nothing', { a: { $type: 'color', $value: '{z}' } }, /refers to z, which does not exist/],

@@ -194,6 +194,8 @@ const doorway = (label: string, scene: SceneName): Sketch => ({
   },
 });
 
+const doorNotice = (text: string): Sketch => dressed(notice(text), { color: '{color.moonlight}' });
+
 const doorScene = (title: string, inside: readonly Sketch[]) => ({
   title,
   inside: [
@@ -233,9 +235,7 @@ export const membersDoor = buildWidget({
                 email(),
                 field('password', 'password', 'Password', { required: true }),
                 { ...send('Open the door', { icon: 'key-round' }), look: 'lamplight' },
-                dressed(notice('What you type opens the door, and is not kept.'), {
-                  color: '{color.moonlight}',
-                }),
+                doorNotice('What you type opens the door, and is not kept.'),
               ],
               { gap: '{space.4}' },
             ),
@@ -263,7 +263,14 @@ export const membersDoor = buildWidget({
     'scene-forgotten': doorScene('Forgotten password', [
       heading('Reset your password', 2, { color: '#ffffff' }),
       words('Give your e-mail address and a link will be on its way.'),
-      form([email(), { ...send('Send the link'), look: 'lamplight' }], { gap: '{space.4}' }),
+      form(
+        [
+          email(),
+          { ...send('Send the link'), look: 'lamplight' },
+          doorNotice('Used to find your key, and for nothing else.'),
+        ],
+        { gap: '{space.4}' },
+      ),
     ]),
     'scene-register': doorScene('Register', [
       heading('Become a member', 2, { color: '#ffffff' }),
@@ -273,6 +280,7 @@ export const membersDoor = buildWidget({
           email(),
           field('password', 'password', 'Password', { required: true }),
           { ...send('Create account'), look: 'lamplight' },
+          doorNotice('Your details are kept with your membership, and passed on to nobody.'),
         ],
         { gap: '{space.4}' },
       ),

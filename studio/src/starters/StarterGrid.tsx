@@ -6,19 +6,22 @@ import type { Brand } from '../shared/api.ts';
 import { WidgetPicture } from '../shared/WidgetPicture.tsx';
 import { dressed, type Dress } from '../shared/dressed.ts';
 import type { Shown } from './gallery.ts';
+import { OnPage } from './OnPage.tsx';
 
 interface Props {
   starters: readonly Shown[];
   brand: Brand;
   /** The direction in which all are shown. */
   dress: Dress;
+  /** The page of the site on which all are shown, by its id; none where it is empty. */
+  page: string;
   onChoose(starter: Shown): void;
 }
 
 const card = { least: 270, gap: 16, picture: 180, height: 284 };
 
 /** The gallery. Only rows near the window are drawn. */
-export function StarterGrid({ starters, brand, dress, onChoose }: Props) {
+export function StarterGrid({ starters, brand, dress, page, onChoose }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState({ width: 1192, top: 0 });
   useLayoutEffect(() => {
@@ -57,6 +60,7 @@ export function StarterGrid({ starters, brand, dress, onChoose }: Props) {
               starter={starter}
               brand={brand}
               dress={dress}
+              page={page}
               width={width}
               onChoose={onChoose}
             />
@@ -72,7 +76,7 @@ interface CardProps extends Omit<Props, 'starters'> {
   width: number;
 }
 
-const Card = memo(function Card({ starter, brand, dress, width, onChoose }: CardProps) {
+const Card = memo(function Card({ starter, brand, dress, page, width, onChoose }: CardProps) {
   const { says, own } = starter;
   const document = dressed(starter.document, dress, brand);
   return (
@@ -87,7 +91,11 @@ const Card = memo(function Card({ starter, brand, dress, width, onChoose }: Card
       _hover={{ borderColor: 'deep' }}
       _focusWithin={{ borderColor: 'deep' }}
     >
-      <WidgetPicture document={document} brand={brand} width={width - 2} height={card.picture} />
+      {page ? (
+        <OnPage document={document} brand={brand} page={page} width={width - 2} height={card.picture} />
+      ) : (
+        <WidgetPicture document={document} brand={brand} width={width - 2} height={card.picture} />
+      )}
       <Box p="3">
         <chakra.button
           type="button"

@@ -4,10 +4,10 @@ import { purposes } from '@sirene/core/starters';
 import { useMemo, useState } from 'react';
 import useSWR from 'swr';
 import { useSite } from '../app/session.ts';
-import { get, type Brand, type OwnStarter } from '../shared/api.ts';
+import { get, type Brand, type OwnStarter, type StoredPage } from '../shared/api.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
-import { count } from '../shared/format.ts';
+import { count, pathOf } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
 import { kindNames } from '../widgets/kinds.ts';
 import { dressed, dressNames, type Dress } from '../shared/dressed.ts';
@@ -27,6 +27,8 @@ export function StartersPage() {
   const [wanted, setWanted] = useState<Wanted>(everything);
   const [chosen, setChosen] = useState<Shown | null>(null);
   const [dress, setDress] = useState<Dress>('');
+  const [page, setPage] = useState('');
+  const { data: pages } = useSWR(site && `/api/sites/${site.id}/pages`, get<StoredPage[]>);
   const [now] = useState(Date.now);
   const all = useMemo(
     () => own && gallery(own, { now, zone: Intl.DateTimeFormat().resolvedOptions().timeZone }),
@@ -75,6 +77,19 @@ export function StartersPage() {
           options={{ '': 'All placements', ...placements }}
           onChange={(placement) => want({ placement })}
         />
+        {pages && pages.length > 0 && (
+          <Choice
+            label="Page"
+            size="sm"
+            width="190px"
+            value={page}
+            options={{
+              '': 'On no page',
+              ...Object.fromEntries(pages.map(({ id, address }) => [id, `On ${pathOf(address)}`])),
+            }}
+            onChange={setPage}
+          />
+        )}
         <Choice
           label="Direction"
           size="sm"
@@ -100,7 +115,9 @@ export function StartersPage() {
           No starters found. Remove a filter, or begin with an empty widget.
         </Text>
       )}
-      {found && brand && <StarterGrid starters={found} brand={brand} dress={dress} onChoose={setChosen} />}
+      {found && brand && (
+        <StarterGrid starters={found} brand={brand} dress={dress} page={page} onChoose={setChosen} />
+      )}
       {chosen && brand && site && (
         <BeginDialog
           starter={{ ...chosen, document: dressed(chosen.document, dress, brand) }}

@@ -1,6 +1,6 @@
 import { valueAt } from '@sirene/core/maps';
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { mergeSheets, noLook, standardLook, type Brand, type Role } from '@sirene/core/style';
+import { lookOf, mergeSheets, noLook, standardLook, type Brand, type Role } from '@sirene/core/style';
 import { useState } from 'react';
 import { lookId } from '../../../brand/look-id.ts';
 import { SharedChange } from '../../../brand/SharedChange.tsx';
@@ -13,10 +13,11 @@ import { Row } from '../../../shared/Row.tsx';
 export function LookRow({ element, role }: { element: string | null; role: Role }) {
   const { session, brand, site, setBrand, also } = useEditor();
   const document = useSettledDocument();
-  const [change, setChange] = useState<{ brand: Brand; then: string } | null>(null);
+  const [change, setChange] = useState<{ brand: Brand; then: string | undefined } | null>(null);
   const looks = Object.entries(brand.looks).filter(([, look]) => look.role === role);
   const standard = standardLook(brand.looks, role);
   const chosen = element === null ? document.look : valueAt(document.elements, element)?.look;
+  const worn = lookOf(brand.looks, role, chosen);
   const style = element === null ? document.style[role] : valueAt(document.elements, element)?.style;
   const paths = element === null ? [[]] : [element, ...also].map((id) => ['elements', id]);
   const put = (look: string | undefined, clear = false) =>
@@ -43,11 +44,11 @@ export function LookRow({ element, role }: { element: string | null; role: Role 
     });
   };
   const update = () => {
-    const look = chosen ? valueAt(brand.looks, chosen) : undefined;
-    if (!chosen || !look || !style) return;
+    const look = worn ? valueAt(brand.looks, worn) : undefined;
+    if (!worn || !look || !style) return;
     const merged = mergeSheets(look.style, style);
     setChange({
-      brand: { ...brand, looks: { ...brand.looks, [chosen]: { ...look, style: merged } } },
+      brand: { ...brand, looks: { ...brand.looks, [worn]: { ...look, style: merged } } },
       then: chosen,
     });
   };
@@ -72,7 +73,7 @@ export function LookRow({ element, role }: { element: string | null; role: Role 
       {style && Object.keys(style).length > 0 && (
         <Flex gap="1.5" mt="2" wrap="wrap">
           <NewLook onSave={save} />
-          {chosen && valueAt(brand.looks, chosen) && (
+          {worn && valueAt(brand.looks, worn) && (
             <Button size="2xs" variant="outline" colorPalette="plain" onClick={update}>
               Update look
             </Button>

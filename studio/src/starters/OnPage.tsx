@@ -1,0 +1,103 @@
+import { Box } from '@chakra-ui/react';
+import { sampleLines } from '@sirene/core/basket';
+import { compileWidget, noForeign, type CompiledWidget } from '@sirene/core/render';
+import type { Brand } from '@sirene/core/style';
+import { needsForeign, type WidgetDocument } from '@sirene/core/widget';
+import { hang } from '@sirene/embed/anchor';
+import { writeBasket } from '@sirene/embed/basket';
+import { writeCounts } from '@sirene/embed/countdown';
+import { mount } from '@sirene/embed/mount';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useForeign } from '../shared/foreign.ts';
+
+interface Props {
+  document: WidgetDocument;
+  brand: Brand;
+  /** The id of the stored page. */
+  page: string;
+  width: number;
+  height: number;
+}
+
+/** How wide the page is drawn before it is made smaller, px: a window as most visitors have. */
+const windowWidth = 1280;
+
+/** A widget as it stands on a page of the site, small and still. */
+export function OnPage({ document, brand, page, width, height }: Props) {
+  const foreign = useForeign(needsForeign(document));
+  const body = useMemo(
+    () => compileWidget(document, brand, foreign ?? noForeign),
+    [document, brand, foreign],
+  );
+  const frame = useRef<HTMLIFrameElement>(null);
+  const [loaded, setLoaded] = useState(0);
+  useEffect(() => {
+    const inner = frame.current?.contentDocument;
+    if (loaded === 0 || !inner) return;
+    return show(inner, body);
+  }, [body, loaded]);
+  const scale = width / windowWidth;
+  return (
+    <Box
+      aria-hidden
+      inert
+      bg="white"
+      overflow="hidden"
+      contain="strict"
+      borderBottomWidth="1px"
+      style={{ width, height }}
+    >
+      <iframe
+        key={page}
+        ref={frame}
+        tabIndex={-1}
+        title="A page of the site"
+        sandbox="allow-same-origin"
+        loading="lazy"
+        src={`/stage/pages/${page}`}
+        onLoad={() => setLoaded((before) => before + 1)}
+        style={{
+          width: windowWidth,
+          height: height / scale,
+          border: 0,
+          transformOrigin: '0 0',
+          transform: `scale(${scale})`,
+        }}
+      />
+    </Box>
+  );
+}
+
+// What a starter hangs on is seldom on the page that is looked at; what stands in the page has no marker there yet.
+function placeFor(page: Document, { placement, stand }: CompiledWidget): Element | null {
+  if (placement.type === 'anchored') return page.querySelector('header a:last-of-type') ?? page.body;
+  if (stand !== 'inline') return null;
+  const main = page.querySelector('main') ?? page.body;
+  const marker = page.createElement('div');
+  marker.style.cssText = 'padding:32px;display:grid;justify-items:center';
+  const after = main.firstElementChild;
+  if (after) after.after(marker);
+  else main.append(marker);
+  return marker;
+}
+
+/** Puts the widget on the page; what is given back takes it off again. */
+function show(page: Document, body: CompiledWidget): () => void {
+  const place = placeFor(page, body);
+  const mounted = mount(page, body, place, {
+    base: '',
+    takesFocus: false,
+    close: () => {},
+    submit: () => {},
+    hang,
+    written: (one) => {
+      if (one.body.scripts.includes('basket')) writeBasket(one, sampleLines(2));
+      writeCounts(one, Date.now());
+    },
+  });
+  if (body.stand === 'inline') place?.scrollIntoView({ block: 'center' });
+  return () => {
+    mounted.unmount(true);
+    if (body.stand === 'inline') place?.remove();
+  };
+}
