@@ -45,7 +45,8 @@ function working(page: Page, hand: Hand): Work {
       await hand.press(page.getByRole('button', { name: 'Upload an image' }));
       const file = { name, mimeType: 'image/svg+xml', buffer: Buffer.from(svg) };
       await (await chooser).setFiles(file);
-      await expect(page.getByRole('button', { name: 'Upload an image' })).toHaveCount(0);
+      // It closes once the smaller sizes are made, which takes the server a while beside other tests.
+      await expect(page.getByRole('button', { name: 'Upload an image' })).toHaveCount(0, { timeout: 30_000 });
     },
   };
 }
