@@ -31,6 +31,11 @@ test('a starter is found by purpose, kind, place and words, and begun with', asy
   await page.getByLabel('Purpose').selectOption({ label: 'Sell' });
   await page.getByRole('combobox', { name: 'Placement' }).selectOption({ label: 'Side panel' });
   await expect(count).toHaveText('1 starter');
+  await page.getByLabel('Page').selectOption({ label: 'On /tonight/' });
+  const onPage = page.getByRole('listitem').first().frameLocator('iframe');
+  await expect(onPage.getByRole('heading', { name: 'Tonight’s sky' })).toBeVisible();
+  await expect(onPage.getByRole('heading', { name: 'Your basket' })).toBeVisible();
+  await page.getByLabel('Page').selectOption({ label: 'On no page' });
   await page.getByLabel('Search starters').fill('nothing like it');
   await expect(page.getByText('No starters found.')).toBeVisible();
   await page.getByLabel('Search starters').fill('panel');

@@ -81,11 +81,19 @@ function placeFor(page: Document, { placement, stand }: CompiledWidget): Element
   return marker;
 }
 
+// Not `scrollIntoView`: that scrolls the gallery around the frame as well.
+function bringToMiddle(place: Element): void {
+  const view = place.ownerDocument.defaultView;
+  const { top, height } = place.getBoundingClientRect();
+  view?.scrollBy(0, top - (view.innerHeight - height) / 2);
+}
+
 /** Puts the widget on the page; what is given back takes it off again. */
 function show(page: Document, body: CompiledWidget): () => void {
   const place = placeFor(page, body);
   const mounted = mount(page, body, place, {
-    base: '',
+    // The page has a base of its own: uploads are served by the studio.
+    base: location.origin,
     takesFocus: false,
     close: () => {},
     submit: () => {},
@@ -95,7 +103,7 @@ function show(page: Document, body: CompiledWidget): () => void {
       writeCounts(one, Date.now());
     },
   });
-  if (body.stand === 'inline') place?.scrollIntoView({ block: 'center' });
+  if (body.stand === 'inline' && place) bringToMiddle(place);
   return () => {
     mounted.unmount(true);
     if (body.stand === 'inline') place?.remove();

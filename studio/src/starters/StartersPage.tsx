@@ -47,7 +47,7 @@ export function StartersPage() {
           type="search"
           size="sm"
           bg="sheet"
-          maxW="180px"
+          maxW="150px"
           aria-label="Search starters"
           placeholder="Search"
           value={wanted.words}
@@ -56,7 +56,7 @@ export function StartersPage() {
         <Choice
           label="Purpose"
           size="sm"
-          width="190px"
+          width="150px"
           value={wanted.purpose}
           options={{ '': 'All purposes', ...purposes }}
           onChange={(purpose) => want({ purpose })}
@@ -64,7 +64,7 @@ export function StartersPage() {
         <Choice
           label="Type"
           size="sm"
-          width="150px"
+          width="120px"
           value={wanted.kind}
           options={{ '': 'All types', ...kindNames }}
           onChange={(kind) => want({ kind })}
@@ -72,7 +72,7 @@ export function StartersPage() {
         <Choice
           label="Placement"
           size="sm"
-          width="180px"
+          width="150px"
           value={wanted.placement}
           options={{ '': 'All placements', ...placements }}
           onChange={(placement) => want({ placement })}
@@ -81,7 +81,7 @@ export function StartersPage() {
           <Choice
             label="Page"
             size="sm"
-            width="190px"
+            width="160px"
             value={page}
             options={{
               '': 'On no page',
@@ -93,7 +93,7 @@ export function StartersPage() {
         <Choice
           label="Direction"
           size="sm"
-          width="160px"
+          width="140px"
           value={dress}
           options={{ '': 'As designed', ...dressNames }}
           onChange={(next) => setDress(next as Dress)}
@@ -101,7 +101,7 @@ export function StartersPage() {
         <Choice
           label="Sort"
           size="sm"
-          width="150px"
+          width="120px"
           value={wanted.sorting}
           options={sortings}
           onChange={(sorting) => want({ sorting: sorting as Wanted['sorting'] })}
