@@ -5,6 +5,7 @@ import { counter } from './events.ts';
 import { follow } from './follow.ts';
 import { arrive, listen } from './listen.ts';
 import type { Manifest, ManifestWidget } from './manifest.ts';
+import { happenings, type Happening, type Listener } from './happenings.ts';
 import { mount, type Mounted } from './mount.ts';
 import { openers, reachable } from './openers.ts';
 import { partLoader, type Parts } from './parts.ts';
@@ -16,9 +17,6 @@ import { Surface } from './surface.ts';
 /** The names of the built parts; each carries its content's hash. Set by the build. */
 declare const PARTS: Record<keyof Parts, string>;
 
-type Listener = (widget: string, detail?: unknown) => void;
-type Happening = 'open' | 'close' | 'submit' | 'basket' | 'retry';
-
 interface Api {
   /** Shows a widget by its address name, whatever its rules say. */
   open(name: string): void;
@@ -29,8 +27,8 @@ interface Api {
     set(lines: unknown): void;
   };
   /**
-   * Calls back when a widget opens, closes or is submitted, when a visitor asks to try again what could not be loaded, or when a visitor changes a line of the basket (with its
-   * id and the quantity wanted); returns what stops it.
+   * Calls back when a widget opens, closes or is submitted, when a visitor asks to try again what could not be loaded, or
+   * changes a line of the basket (with its id and the quantity wanted); returns what stops it.
    */
   on(happening: Happening, listener: Listener): () => void;
   /** Resolved once widgets may appear. */
@@ -44,13 +42,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
   const site = encodeURIComponent(script.dataset['site'] ?? '');
   const submissions = `${origin}/c/${site}/submissions`;
   const part = partLoader(`${origin}/embed/`, PARTS, (address) => import(/* @vite-ignore */ address));
-  const listeners: Record<Happening, Set<Listener>> = {
-    open: new Set(),
-    close: new Set(),
-    submit: new Set(),
-    basket: new Set(),
-    retry: new Set(),
-  };
+  const { on, tell } = happenings(counter(`${origin}/c/${site}/events`), attempt);
   let widgets: ManifestWidget[] = [];
   let basket: unknown;
   let session: Session | undefined;
@@ -69,15 +61,11 @@ async function start(script: HTMLScriptElement): Promise<void> {
         for (const mounted of surface.mounted) fill(mounted);
       },
     },
-    on(happening, listener) {
-      listeners[happening]?.add(listener);
-      return () => void listeners[happening]?.delete(listener);
-    },
+    on,
     ready: new Promise((resolve) => (isReady = resolve)),
   };
   announce(window, api);
 
-  const count = counter(`${origin}/c/${site}/events`);
   const memory = memoryOf(site);
 
   function send(type: 'ask' | 'close' | 'submit' | 'fail', name: string): void {
@@ -94,14 +82,6 @@ async function start(script: HTMLScriptElement): Promise<void> {
       .catch(report);
   }
 
-  function tell(happening: Exclude<Happening, 'basket'>, { id, slug }: ManifestWidget): void {
-    count({
-      type: happening === 'open' ? 'shown' : happening === 'close' ? 'closed' : 'submitted',
-      widget: id,
-    });
-    for (const listener of listeners[happening]) attempt(() => listener(slug));
-  }
-
   const surface = new Surface<ManifestWidget>({
     async load({ slug, body: address, integrity }) {
       // The browser itself refuses a body that is not the one that was published.
@@ -116,10 +96,7 @@ async function start(script: HTMLScriptElement): Promise<void> {
         takesFocus: true,
         ...(hang && { hang }),
         written: fill,
-        basket: (line, quantity) => {
-          for (const listener of listeners.basket)
-            attempt(() => listener(widget.slug, { id: line, quantity }));
-        },
+        basket: (id, quantity) => tell('basket', widget, { id, quantity }),
         retry: () => tell('retry', widget),
         close: () => send('close', widget.slug),
         submit: (form, id) =>

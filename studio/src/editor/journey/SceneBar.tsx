@@ -1,4 +1,4 @@
-import { Button, Flex, IconButton, Menu, Portal } from '@chakra-ui/react';
+import { Button, Flex, IconButton, Menu, Portal, type IconButtonProps } from '@chakra-ui/react';
 import {
   addNamedScene,
   addScene,
@@ -20,6 +20,7 @@ export function SceneBar() {
   const document = useSettledDocument();
   const there = scenesOf(document);
   const missing = standardScenes.filter((name) => !there.includes(name));
+  const mayBeMore = there.filter(isNamedScene).length < mostNamedScenes;
   const title = titleOfScene(document, scene);
   const add = (name: SceneName) => {
     session.apply(addScene(name, Math.random).operation);
@@ -57,15 +58,9 @@ export function SceneBar() {
       {isNamedScene(scene) && (
         <NamePopover
           trigger={
-            <IconButton
-              size="xs"
-              variant="ghost"
-              colorPalette="plain"
-              aria-label={`Rename scene ${title}`}
-              title={`Rename scene ${title}`}
-            >
+            <SceneTool label={`Rename scene ${title}`}>
               <Pencil size={13} aria-hidden />
-            </IconButton>
+            </SceneTool>
           }
           title="Rename scene"
           help="Buttons lead to it by this name."
@@ -77,18 +72,11 @@ export function SceneBar() {
         />
       )}
       {scene !== 'opening' && (
-        <IconButton
-          size="xs"
-          variant="ghost"
-          colorPalette="plain"
-          aria-label={`Remove scene ${title}`}
-          title={`Remove scene ${title}`}
-          onClick={remove}
-        >
+        <SceneTool label={`Remove scene ${title}`} onClick={remove}>
           <Trash2 size={13} aria-hidden />
-        </IconButton>
+        </SceneTool>
       )}
-      {there.length - standardScenes.length + missing.length < mostNamedScenes && (
+      {(missing.length > 0 || mayBeMore) && (
         <Menu.Root positioning={{ placement: 'top-end' }}>
           <Menu.Trigger asChild>
             <Button size="xs" variant="outline" colorPalette="plain">
@@ -106,17 +94,26 @@ export function SceneBar() {
                     </span>
                   </Menu.Item>
                 ))}
-                <Menu.Item value="own" onClick={addNamed}>
-                  <span>
-                    <strong>Custom scene.</strong> {helpOfScene('scene-own')} Such as a registration form.
-                  </span>
-                </Menu.Item>
+                {mayBeMore && (
+                  <Menu.Item value="own" onClick={addNamed}>
+                    <span>
+                      <strong>Custom scene.</strong> {helpOfScene('scene-own')} Such as a registration form.
+                    </span>
+                  </Menu.Item>
+                )}
               </Menu.Content>
             </Menu.Positioner>
           </Portal>
         </Menu.Root>
       )}
     </Flex>
+  );
+}
+
+/** A small button for the scene that is on the stage. */
+function SceneTool({ label, ...rest }: { label: string } & IconButtonProps) {
+  return (
+    <IconButton size="xs" variant="ghost" colorPalette="plain" aria-label={label} title={label} {...rest} />
   );
 }
 
