@@ -1,6 +1,6 @@
-import { definitionOf, type Element } from '../elements/index.js';
-import { surfaceRole } from '../render/index.js';
-import { lookOf, type Brand } from '../style/index.js';
+import type { Element } from '../elements/index.js';
+import { lookOfBox, lookOfElement } from '../render/index.js';
+import type { Brand } from '../style/index.js';
 import type { WidgetDocument } from '../widget/index.js';
 
 /**
@@ -8,13 +8,12 @@ import type { WidgetDocument } from '../widget/index.js';
  * their role without choosing it among them.
  */
 export function looksUsed(
-  { elements, placement, look }: WidgetDocument,
+  document: WidgetDocument,
   { looks }: Pick<Brand, 'looks'>,
 ): ReadonlyMap<string, number> {
+  const elements = Object.values(document.elements) as Element[];
   const uses = new Map<string, number>();
-  const count = (id: string | undefined) => id !== undefined && uses.set(id, (uses.get(id) ?? 0) + 1);
-  count(lookOf(looks, surfaceRole(placement), look));
-  for (const element of Object.values(elements) as Element[])
-    count(lookOf(looks, definitionOf(element).role(element), element.look));
+  for (const id of [lookOfBox(looks, document), ...elements.map((one) => lookOfElement(looks, one))])
+    if (id !== undefined) uses.set(id, (uses.get(id) ?? 0) + 1);
   return uses;
 }

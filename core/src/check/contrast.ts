@@ -1,13 +1,12 @@
 import { valueAt } from '../maps/index.js';
 import { definitionOf, type Element } from '../elements/index.js';
-import { placementSheet, surfaceRole } from '../render/index.js';
+import { lookOfBox, lookOfElement, placementSheet, surfaceRole } from '../render/index.js';
 import {
   brandTokens,
   colourDistance,
   contrast,
   hexOf,
   isOpaque,
-  lookOf,
   mergeSheets,
   nearestReadable,
   neededContrast,
@@ -58,18 +57,18 @@ function variantsOf(element: Element, role: Role): Pick<StyleSources, 'brand'> {
   return { brand: variants.reduce((under, { sheet }) => mergeSheets(under, sheet), roleStyle(role)) };
 }
 
-function looksOf({ elements, look, placement }: WidgetDocument, brand: Brand, id: string | null, role: Role) {
-  const { looks } = brand;
-  const ofBox = lookOf(looks, surfaceRole(placement), look);
+function looksOf(document: WidgetDocument, { looks }: Brand, id: string | null, role: Role) {
+  const { elements } = document;
   const ofElement = (one: string) => {
     const element = valueAt(elements, one);
-    return element && lookOf(looks, definitionOf(element).role(element), element.look);
+    return element && lookOfElement(looks, element);
   };
+  const ofBox = lookOfBox(looks, document);
   const own = id === null ? ofBox : ofElement(id);
   const around = id === null ? [] : [...ancestorsOf(elements, id).map(ofElement), ofBox];
   const found = [
-    [own, own && valueAt(brand.looks, own)?.style] as const,
-    ...around.map((one) => [one, one && valueAt(brand.looks, one)?.inside?.[role]] as const),
+    [own, own && valueAt(looks, own)?.style] as const,
+    ...around.map((one) => [one, one && valueAt(looks, one)?.inside?.[role]] as const),
   ];
   return found.flatMap(([name, style]) => (name && style ? [{ id: name, style }] : []));
 }

@@ -1,4 +1,4 @@
-import { Type } from '@sinclair/typebox';
+import { Type, type Static } from '@sinclair/typebox';
 import { basketHtml, type BasketWords } from '../basket/index.js';
 import { h } from '../render/html.js';
 import { safeAddress } from '../sanitise/index.js';
@@ -16,24 +16,34 @@ const schema = elementFields('basket', {
   address: addressText,
 });
 
+type Basket = Static<typeof schema>;
+
+const parts = ['box', 'line', 'picture', 'name', 'price', 'quantity', 'remove', 'total', 'button'] as const;
+
+/** Whether a basket has a part; most it has always. */
+function isShown({ pictures, quantities, removable, button }: Basket, part: (typeof parts)[number]): boolean {
+  switch (part) {
+    case 'picture':
+      return pictures;
+    case 'quantity':
+      return quantities;
+    case 'remove':
+      return removable;
+    case 'button':
+      return button !== '';
+    default:
+      return true;
+  }
+}
+
 export const basket = define({
   type: 'basket',
   label: 'Basket',
   icon: 'basket',
   schema,
   role: () => 'basket',
-  parts: ['box', 'line', 'picture', 'name', 'price', 'quantity', 'remove', 'total', 'button'],
-  used: ({ pictures, quantities, removable, button }) => [
-    'box',
-    'line',
-    'name',
-    'price',
-    'total',
-    ...(pictures ? ['picture'] : []),
-    ...(quantities ? ['quantity'] : []),
-    ...(removable ? ['remove'] : []),
-    ...(button ? ['button'] : []),
-  ],
+  parts,
+  used: (element) => parts.filter((part) => isShown(element, part)),
   texts: () => ['name', 'price', 'total', 'button'],
   container: false,
   script: () => 'basket' as const,
@@ -65,12 +75,7 @@ export const basket = define({
       ...element,
       says: { removeItem, oneLess, oneMore, pieces },
       address: element.address ? (safeAddress(element.address) ?? '') : '',
-      classes: Object.fromEntries(
-        ['line', 'picture', 'name', 'price', 'quantity', 'remove', 'total', 'button'].map((name) => [
-          name,
-          part(name),
-        ]),
-      ),
+      classes: Object.fromEntries(parts.slice(1).map((name) => [name, part(name)])),
     };
     return h('div', { ...box, 'data-basket': JSON.stringify(words) }, basketHtml(words, []));
   },

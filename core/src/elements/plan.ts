@@ -33,7 +33,7 @@ const schema = elementFields('plan', {
   /** Its pieces from top to foot. */
   order: Type.Array(oneOf(planPieces), { minItems: planRows, maxItems: planRows, uniqueItems: true }),
   /** How many pieces, from the top, stick out above the card, and how many after them stand in its header. */
-  above: Type.Optional(Type.Integer({ minimum: 0, maximum: planRows })),
+  raised: Type.Optional(Type.Integer({ minimum: 0, maximum: planRows })),
   header: Type.Optional(Type.Integer({ minimum: 0, maximum: planRows })),
 });
 
@@ -69,7 +69,7 @@ const parts = [
 ] as const;
 
 // What sticks out takes no row: it stands on the card's upper edge, as high above it as below.
-const aboveCss =
+const raisedCss =
   '&{position:relative}&>.above{position:absolute;inset:0 0 auto;z-index:1;translate:0 -50%;display:flex;flex-direction:column;' +
   'align-items:center;gap:4px}&>.above>*{margin:0}&>.above>svg{align-self:center}';
 
@@ -147,7 +147,7 @@ export const plan = define({
       rare: true,
     },
     {
-      path: ['above'],
+      path: ['raised'],
       label: 'Above the card',
       control: 'number',
       min: 0,
@@ -186,7 +186,7 @@ export const plan = define({
     },
   ],
   render(plan, { box, part, foreign }) {
-    const { above = 0, header = 0 } = plan;
+    const { raised = 0, header = 0 } = plan;
     const own = plan.svg ? foreign.svg(plan.svg) : null;
     const mark = () =>
       own ? h('span', { class: part('mark') }, own) : iconHtml(plan.featureIcon, part('mark'));
@@ -218,14 +218,14 @@ export const plan = define({
       'section',
       { ...box, 'aria-label': plan.name },
       header > 0 &&
-        h('span', { class: `ground to-${above + header} ${part('header')}`, 'aria-hidden': 'true' }),
-      above > 0 && h('div', { class: 'above' }, ...plan.order.slice(0, above).map((name) => pieces[name])),
+        h('span', { class: `ground to-${raised + header} ${part('header')}`, 'aria-hidden': 'true' }),
+      raised > 0 && h('div', { class: 'above' }, ...plan.order.slice(0, raised).map((name) => pieces[name])),
       // Those above leave their rows empty, so that the others stay level with those of the plans beside.
       ...plan.order.map((name, at) =>
         h(
           'div',
-          { class: at >= above && at < above + header ? 'head' : null },
-          at < above ? null : pieces[name],
+          { class: at >= raised && at < raised + header ? 'head' : null },
+          at < raised ? null : pieces[name],
         ),
       ),
     );
@@ -237,13 +237,13 @@ export const plan = define({
     '& li{display:flex;gap:8px}& svg{flex:none;height:auto;align-self:flex-start}& s{margin-inline-end:8px}' +
     '&>div>span{display:inline-block}&>div>p>span{margin-inline-start:6px}' +
     '& a{display:flex;justify-content:center;align-items:center;min-height:44px;text-decoration:none}',
-  cssFor: ({ above = 0, header = 0, svg }) => [
-    ...(above > 0 ? [aboveCss] : []),
-    ...(header > 0 ? [headerCss, `&>.to-${above + header}{grid-row:auto/${above + header + 1}}`] : []),
+  cssFor: ({ raised = 0, header = 0, svg }) => [
+    ...(raised > 0 ? [raisedCss] : []),
+    ...(header > 0 ? [headerCss, `&>.to-${raised + header}{grid-row:auto/${raised + header + 1}}`] : []),
     ...(svg ? ['& li>:first-child{flex:none}& li svg{display:block;width:100%}'] : []),
   ],
-  problems: ({ address, above = 0, header = 0 }) => [
-    ...(above + header > planRows
+  problems: ({ address, raised = 0, header = 0 }) => [
+    ...(raised + header > planRows
       ? [['header', `must leave at most ${planRows} pieces with those above`] as [string, string]]
       : []),
     ...addressProblem('address', address),

@@ -326,7 +326,7 @@ describe('the regions of a price plan', () => {
   });
 
   it('what stands above leaves its row empty; the header lies behind the rows after it', () => {
-    const { html, css } = planned({ order, above: 1, header: 2 });
+    const { html, css } = planned({ order, raised: 1, header: 2 });
     expect(html).toMatch(/<div class="above"><svg class="r-plan-icon"/);
     expect(html).toMatch(/<\/div><div><\/div><div class="head"><h3/);
     expect(html.match(/class="head"/g)).toHaveLength(2);
@@ -349,8 +349,8 @@ describe('the regions of a price plan', () => {
         placement: { type: 'inline' },
         opening: [{ type: 'plans', inside: [{ type: 'plan', name: 'Lamp', ...own }] }],
       });
-    expect(validateDocument(document({ above: 3, header: 4 })).ok).toBe(true);
-    expect(validateDocument(document({ above: 4, header: 4 }))).toMatchObject({
+    expect(validateDocument(document({ raised: 3, header: 4 })).ok).toBe(true);
+    expect(validateDocument(document({ raised: 4, header: 4 }))).toMatchObject({
       ok: false,
       problems: [{ reason: 'must leave at most 7 pieces with those above' }],
     });

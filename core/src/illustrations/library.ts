@@ -1,5 +1,5 @@
 import type { Html } from '../render/html.js';
-import { box, circle, path, sparks } from './shapes.js';
+import { box, card, circle, path, sheet, sparks, wheel } from './shapes.js';
 
 /** A drawing for a purpose; it is drawn on 240 by 160 in the colours of the brand. */
 export interface Illustration {
@@ -27,8 +27,7 @@ export const illustrations = {
   newsletter: {
     purpose: 'Newsletter',
     shapes: () => [
-      box('paper', 70, 58, 100, 70, 8),
-      box('line', 70, 58, 100, 70, 8),
+      ...card(70, 58, 100, 70, 8),
       path('fill', 'M86 30h68v46l-34 24-34-24z'),
       path('light', 'M98 46h44M98 60h28'),
       path('paper', 'M70 66l50 36 50-36v54a8 8 0 0 1-8 8H78a8 8 0 0 1-8-8z'),
@@ -121,12 +120,7 @@ export const illustrations = {
         'M52 40h84a10 10 0 0 1 10 10v36a10 10 0 0 1-10 10H86l-20 18V96H62a10 10 0 0 1-10-10V50a10 10 0 0 1 0-10z',
       ),
       path('light', 'M72 60h56M72 76h36'),
-      path(
-        'paper',
-        'M120 84h58a10 10 0 0 1 10 10v24a10 10 0 0 1-10 10h-2v14l-16-14h-40a10 10 0 0 1-10-10V94a10 10 0 0 1 10-10z',
-      ),
-      path(
-        'line',
+      ...sheet(
         'M120 84h58a10 10 0 0 1 10 10v24a10 10 0 0 1-10 10h-2v14l-16-14h-40a10 10 0 0 1-10-10V94a10 10 0 0 1 10-10z',
       ),
       circle('fill', 132, 106, 4),
@@ -253,8 +247,7 @@ export const illustrations = {
   review: {
     purpose: 'Reviews',
     shapes: () => [
-      box('paper', 58, 52, 124, 78, 10),
-      box('line', 58, 52, 124, 78, 10),
+      ...card(58, 52, 124, 78, 10),
       ...[86, 120, 154].map((x) => path('fill', `M${x} 66l5 10 11 2-8 8 2 11-10-5-10 5 2-11-8-8 11-2z`)),
       path('thin', 'M80 112h80'),
       circle('deep', 120, 38, 14),
@@ -263,8 +256,7 @@ export const illustrations = {
   survey: {
     purpose: 'Survey',
     shapes: () => [
-      box('paper', 72, 34, 96, 106, 8),
-      box('line', 72, 34, 96, 106, 8),
+      ...card(72, 34, 96, 106, 8),
       box('deep', 98, 26, 44, 16, 6),
       ...[64, 92, 120].flatMap((y, at) => [
         at < 2 ? box('fill', 84, y - 9, 18, 18, 4) : box('line', 85, y - 8, 16, 16, 4),
@@ -289,10 +281,8 @@ export const illustrations = {
       path('deep', 'M140 72h30l22 26v24h-52z'),
       path('paper', 'M150 82h16l12 16h-28z'),
       path('light', 'M62 68h40M62 82h26'),
-      circle('paper', 80, 126, 14),
-      circle('line', 80, 126, 14),
-      circle('paper', 164, 126, 14),
-      circle('line', 164, 126, 14),
+      ...wheel(80, 126, 14),
+      ...wheel(164, 126, 14),
     ],
   },
   video: {

@@ -26,6 +26,11 @@ export const box = (paint: Paint, ...[x, y, width, height, rx = 0]: Numbers): Ht
 /** A path (SVG 2, 9.3). */
 export const path = (paint: Paint, d: string): Html => h('path', { class: paint, d });
 
+/** A shape of paper, with its outline. */
+export const sheet = (d: string): Html[] => [path('paper', d), path('line', d)];
+export const card = (...sides: Numbers): Html[] => [box('paper', ...sides), box('line', ...sides)];
+export const wheel = (...round: Numbers): Html[] => [circle('paper', ...round), circle('line', ...round)];
+
 /** The ground that every drawing stands on: a wide, soft shape, and a line under its feet. */
 export const stage = (): Html[] => [
   path('wash', 'M34 96c-6-38 26-70 70-74s96 8 106 50-22 66-84 68S40 132 34 96z'),

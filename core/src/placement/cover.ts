@@ -27,5 +27,5 @@ export const cover = definePlacement({
   box: straight,
   css: ({ width }) =>
     '.box{inset:0;width:100vw;max-width:none;height:100dvh;max-height:none}' +
-    `.scene{flex:1;display:grid;align-content:safe center}.scene>*{width:100%;max-width:${width}px;margin-inline:auto}`,
+    `.scene{display:grid;align-content:safe center}.scene>*{width:100%;max-width:${width}px;margin-inline:auto}`,
 });

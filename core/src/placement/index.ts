@@ -5,13 +5,12 @@ import { centre } from './centre.js';
 import { corner } from './corner.js';
 import { cover } from './cover.js';
 import type { PlacementDefinition } from './definition.js';
-
-export type { PlacementDefinition } from './definition.js';
 import { inline } from './inline.js';
 import { launcher } from './launcher.js';
 import { page } from './page.js';
 import { side } from './side.js';
 
+export type { PlacementDefinition } from './definition.js';
 export { closeMarks, closePlaces, type Mode, type Stand } from './definition.js';
 export { rims } from './corner.js';
 

@@ -34,5 +34,5 @@ export const side = definePlacement({
   box: ({ width }) => ({ base: { width, radius: 0 } }),
   css: ({ at }) =>
     `.box{max-width:calc(100vw - 40px);inset:0;margin-${at}:0;margin-${at === 'left' ? 'right' : 'left'}:auto;` +
-    'height:100dvh;max-height:none}.scene{flex:1}',
+    'height:100dvh;max-height:none}',
 });

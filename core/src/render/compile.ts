@@ -17,7 +17,6 @@ import { safeAddress } from '../sanitise/index.js';
 import {
   brandTokens,
   fontsIn,
-  lookOf,
   mergeSheets,
   roleStyle,
   tokenVariable,
@@ -38,6 +37,7 @@ import {
 import type { CompiledWidget } from './compiled.js';
 import { Html, join } from './html.js';
 import { joinRules, layersCss, withoutOverridden, type StyleLayer } from './rules.js';
+import { lookOfBox, lookOfElement } from './worn-looks.js';
 import { closeHtml, shutCss, surfaceCss, surfaceRole, surfaceSheet, unseenCss } from './surface.js';
 
 /**
@@ -160,7 +160,7 @@ function writeElement(
   const isOwn = (part: string) =>
     valueAt(element.style, part) ?? (part === 'input' && valueAt(element.style, 'placeholder'));
   const own = (part: string) => (isOwn(part) ? ` ${elementClass(id, part)}` : '');
-  const worn = lookOf(around.looks, role, element.look);
+  const worn = lookOfElement(around.looks, element);
   const look = (part: string) => (worn ? ` ${lookClass(worn, part)}` : '');
   const classes = (part: string) => `${roleClass(role, part)}${look(part)}${own(part)}`;
   const named = element.class ? ` ${ownClass(element.class)}` : '';
@@ -178,9 +178,7 @@ function writeElement(
     part: classes,
     children: () => join(inner),
     held: () => held().map((one, at) => ({ element: one, html: inner[at] ?? nothing })),
-    foreign: around.foreign,
-    logo: around.logo,
-    messages: around.messages,
+    ...around,
   });
 }
 
@@ -258,8 +256,8 @@ function roleSelector(role: Role): StyleLayer['selector'] {
   return (part) => (part === 'backdrop' ? '.box::backdrop' : part === 'body' ? '.scene' : `.${part}`);
 }
 
-// The footer is at the foot however high the box is.
-const regionsCss = '.box{display:flex;flex-direction:column}.header,.footer{flex:none}.scene{flex:1 1 auto}';
+// An overlay is a column by itself; so the footer of an inline box is at the foot too, however high it is.
+const columnCss = '.box{display:flex;flex-direction:column}.scene{flex:1 1 auto}';
 
 // A box that cuts nothing off, for its close button stands above it: what fills its corners is as round as they are.
 const roundedCss = ({ header = false, footer = false }) =>
@@ -267,23 +265,23 @@ const roundedCss = ({ header = false, footer = false }) =>
   `${footer ? '.footer' : '.scene'}{border-end-start-radius:inherit;border-end-end-radius:inherit}`;
 
 /** What lets the parts of the box reach its rim, and not past its corners. */
-function partsCss({ regions, placement, look, style }: WidgetDocument, { looks }: Brand): string {
+function partsCss(document: WidgetDocument, { looks }: Brand): string {
+  const { regions, placement, style } = document;
   const has = { header: regions?.header !== undefined, footer: regions?.footer !== undefined };
   const isDivided = has.header || has.footer;
-  const role = surfaceRole(placement);
-  const worn = valueAt(looks, lookOf(looks, role, look) ?? '')?.style['body'];
-  const isStyled = (worn ?? valueAt(style, role)?.['body']) !== undefined;
+  const worn = valueAt(looks, lookOfBox(looks, document) ?? '')?.style['body'];
+  const isStyled = (worn ?? valueAt(style, surfaceRole(placement))?.['body']) !== undefined;
   if (!isDivided && !isStyled) return '';
-  const clipped = standOf(placement) === 'inline' ? '.box{overflow:clip}' : '';
-  const rounded = closingOf(placement)?.at === 'outside-end' ? roundedCss(has) : '';
-  return (isDivided ? regionsCss : '') + clipped + rounded;
+  const firm = isDivided ? '.header,.footer{flex:none}' : '';
+  if (standOf(placement) === 'inline') return `${firm}${isDivided ? columnCss : ''}.box{overflow:clip}`;
+  return firm + (closingOf(placement)?.at === 'outside-end' ? roundedCss(has) : '');
 }
 
 // A surface's padding is that of its scenes, so that a header's and a footer's ground reach the rim and what scrolls
 // is not cut off before it.
 function spreadPadding(role: Role, sheet: StyleSheet): StyleSheet {
   if (role !== 'overlay' && role !== 'panel') return sheet;
-  const { box = {}, ...rest } = sheet;
+  const { box = {}, body = {}, ...rest } = sheet;
   const only = (padding: boolean) =>
     Object.fromEntries(
       Object.entries(box).map(([condition, values]) => [
@@ -291,11 +289,7 @@ function spreadPadding(role: Role, sheet: StyleSheet): StyleSheet {
         Object.fromEntries(Object.entries(values).filter(([name]) => (name === 'padding') === padding)),
       ]),
     );
-  return {
-    ...rest,
-    box: only(false),
-    body: mergeSheets({ body: only(true) }, { body: rest['body'] ?? {} })['body'] ?? {},
-  };
+  return { box: only(false), ...mergeSheets({ body: only(true) }, { body }), ...rest };
 }
 
 function roleLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
@@ -362,11 +356,9 @@ function lookLayers(
           sheet,
         });
   };
-  const ofBox = lookOf(brand.looks, surface, document.look);
+  const ofBox = lookOfBox(brand.looks, document);
   if (ofBox) add(ofBox, '.box', roleSelector(surface), surface);
-  const worn = elements.flatMap(
-    ([, element]) => lookOf(brand.looks, definitionOf(element).role(element), element.look) ?? [],
-  );
+  const worn = elements.flatMap(([, element]) => lookOfElement(brand.looks, element) ?? []);
   for (const id of new Set(worn))
     add(id, `.${lookClass(id, 'box')}`, (part) => partSelector((one) => lookClass(id, one), part));
   return [...inner, ...own];

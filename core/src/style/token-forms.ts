@@ -4,7 +4,8 @@ import { readMeasure } from '../measure/index.js';
 type Tree = Record<string, unknown>;
 
 const mostDepth = 14;
-const mostName = 60;
+/** The longest that a part of a token's path may be, characters. */
+export const mostName = 60;
 const mostSteps = 100_000;
 
 /**

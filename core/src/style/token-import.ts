@@ -1,7 +1,7 @@
 import { isGroup, valueAt } from '../maps/index.js';
 import { readShadowText } from './shadow.js';
 import { colourValue } from './token-colour.js';
-import { plainName, tokenForms } from './token-forms.js';
+import { mostName, plainName, tokenForms } from './token-forms.js';
 import { aliasPath, TokenError, type TokenTree, type TokenValue } from './tokens.js';
 
 /** A token that could not be used, and why. */
@@ -21,7 +21,6 @@ const mostTokens = 2000;
 const mostDepth = 12;
 /** Longest number with its unit, characters. */
 const mostNumber = 40;
-const mostName = 60;
 const nameText = new RegExp(`^[A-Za-z0-9_-]{1,${mostName}}$`);
 
 /**

@@ -16,10 +16,10 @@ import { roleNames } from './role-names.ts';
 
 /** The named looks of each role: made, changed, and taken away. */
 export function LooksPanel() {
-  const { brand, change } = useBrandEditing();
   const [asked] = useSearchParams();
   const [chosen, choose] = useState<string | null>(asked.get('look'));
-  const { data: uses } = useLookUses();
+  const { brand, change, site } = useBrandEditing();
+  const { data: uses } = useSWR(`/api/sites/${site.id}/brand/looks`, get<Record<string, LookUse[]>>);
   const look = chosen === null ? undefined : valueAt(brand.looks, chosen);
   const put = (id: string, next: Look | undefined, of: string) => {
     const { [id]: _, ...others } = brand.looks;
@@ -55,8 +55,8 @@ export function LooksPanel() {
           </Button>
         </Flex>
         <Standing
-          id={chosen}
           look={look}
+          uses={uses && (valueAt(uses, chosen) ?? [])}
           onStandard={(standard) =>
             change({ ...brand, looks: withStandard(brand.looks, chosen, standard) }, `${chosen} standard`)
           }
@@ -118,24 +118,18 @@ interface LookUse {
   times: number;
 }
 
-const useLookUses = () => {
-  const { site } = useBrandEditing();
-  return useSWR(`/api/sites/${site.id}/brand/looks`, get<Record<string, LookUse[]>>);
-};
-
 const usesText = (uses: readonly LookUse[] = []): string =>
   uses.length === 0 ? 'not used' : uses.length === 1 ? '1 widget' : `${uses.length} widgets`;
 
 interface StandingProps {
-  id: string;
   look: Look;
+  /** Not known yet where there are none at all. */
+  uses: readonly LookUse[] | undefined;
   onStandard(standard: boolean): void;
 }
 
 /** Whether a look is the standard of its role, and who uses it. */
-function Standing({ id, look, onStandard }: StandingProps) {
-  const { data } = useLookUses();
-  const uses = (data && valueAt(data, id)) ?? [];
+function Standing({ look, uses, onStandard }: StandingProps) {
   const role = roleNames[look.role].toLowerCase();
   return (
     <Stack px="3" py="2" gap="2" borderBottomWidth="1px">
@@ -143,7 +137,7 @@ function Standing({ id, look, onStandard }: StandingProps) {
       <Text fontSize="12px" color="slate">
         Every {role} that chooses no other look takes it, in new and existing widgets.
       </Text>
-      {data && (
+      {uses && (
         <Text fontSize="13px">
           {uses.length === 0 ? 'No saved widget uses it.' : 'Used by '}
           {uses.map(({ id: widget, name, times }, at) => (

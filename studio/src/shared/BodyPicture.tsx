@@ -1,15 +1,13 @@
 import { writeHtml } from '@sirene/embed/markup';
 import { Box } from '@chakra-ui/react';
-import { sampleLines } from '@sirene/core/basket';
 import type { CompiledWidget } from '@sirene/core/render';
 import type { State } from '@sirene/core/style';
 import type { SceneName } from '@sirene/core/widget';
-import { writeBasket } from '@sirene/embed/basket';
-import { writeCounts } from '@sirene/embed/countdown';
 import { loadFonts } from '@sirene/embed/fonts';
 import { boxHtml, served } from '@sirene/embed/mount';
 import { forcedCss } from './forced-css.ts';
 import { pictures } from './in-turn.ts';
+import { writeSamples } from './samples.ts';
 import { memo, useEffect, useRef } from 'react';
 
 interface Props {
@@ -94,8 +92,7 @@ function draw(
   root.innerHTML = `<div style="width:${wide}px;--least:${least}px"><div class="box">${served(boxHtml(body, scene), '')}</div></div>`;
   const holder = root.firstElementChild as HTMLElement;
   const box = holder.firstElementChild as HTMLElement;
-  if (body.scripts.includes('basket')) writeBasket({ box, root, write: writeHtml }, sampleLines(2));
-  writeCounts({ box }, Date.now());
+  writeSamples({ box, root, body, write: writeHtml }, 2, Date.now());
   if (state) for (const one of box.querySelectorAll('*')) one.setAttribute('data-forced', '');
   const scale = Math.min((width - 12) / wide, (height - 12) / Math.max(holder.offsetHeight, 1), 1);
   holder.style.scale = String(scale);

@@ -1,9 +1,7 @@
-import { compileWidget, noForeign } from '@sirene/core/render';
 import type { Brand, State } from '@sirene/core/style';
-import { needsForeign, type SceneName, type WidgetDocument } from '@sirene/core/widget';
-import { useMemo } from 'react';
+import type { SceneName, WidgetDocument } from '@sirene/core/widget';
 import { BodyPicture } from './BodyPicture.tsx';
-import { useForeign } from './foreign.ts';
+import { useCompiled } from './use-compiled.ts';
 
 interface Props {
   document: WidgetDocument;
@@ -16,10 +14,5 @@ interface Props {
 
 /** A small true picture of a widget as its document says. */
 export function WidgetPicture({ document, brand, ...size }: Props) {
-  const foreign = useForeign(needsForeign(document));
-  const body = useMemo(
-    () => compileWidget(document, brand, foreign ?? noForeign),
-    [document, brand, foreign],
-  );
-  return <BodyPicture body={body} {...size} />;
+  return <BodyPicture body={useCompiled(document, brand)} {...size} />;
 }

@@ -1,14 +1,12 @@
 import { Box } from '@chakra-ui/react';
-import { sampleLines } from '@sirene/core/basket';
-import { compileWidget, noForeign, type CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/render';
 import type { Brand } from '@sirene/core/style';
-import { needsForeign, type WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/widget';
 import { hang } from '@sirene/embed/anchor';
-import { writeBasket } from '@sirene/embed/basket';
-import { writeCounts } from '@sirene/embed/countdown';
 import { mount } from '@sirene/embed/mount';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { useForeign } from '../shared/foreign.ts';
+import { useEffect, useRef, useState } from 'react';
+import { writeSamples } from '../shared/samples.ts';
+import { useCompiled } from '../shared/use-compiled.ts';
 
 interface Props {
   document: WidgetDocument;
@@ -24,11 +22,7 @@ const windowWidth = 1280;
 
 /** A widget as it stands on a page of the site, small and still. */
 export function OnPage({ document, brand, page, width, height }: Props) {
-  const foreign = useForeign(needsForeign(document));
-  const body = useMemo(
-    () => compileWidget(document, brand, foreign ?? noForeign),
-    [document, brand, foreign],
-  );
+  const body = useCompiled(document, brand);
   const frame = useRef<HTMLIFrameElement>(null);
   const [loaded, setLoaded] = useState(0);
   useEffect(() => {
@@ -98,10 +92,7 @@ function show(page: Document, body: CompiledWidget): () => void {
     close: () => {},
     submit: () => {},
     hang,
-    written: (one) => {
-      if (one.body.scripts.includes('basket')) writeBasket(one, sampleLines(2));
-      writeCounts(one, Date.now());
-    },
+    written: (one) => writeSamples(one, 2, Date.now()),
   });
   if (body.stand === 'inline' && place) bringToMiddle(place);
   return () => {

@@ -3,13 +3,12 @@ import { checkForm } from '@sirene/core/form';
 import { compileWidget, noForeign, type CompiledWidget } from '@sirene/core/render';
 import type { Brand, State } from '@sirene/core/style';
 import type { SceneName, WidgetDocument } from '@sirene/core/widget';
-import { sampleLines } from '@sirene/core/basket';
 import type { Foreign } from '@sirene/core/foreign';
-import { writeBasket } from '@sirene/embed/basket';
-import { count, writeCounts, type TickingClock } from '@sirene/embed/countdown';
+import { count, type TickingClock } from '@sirene/embed/countdown';
 import { showFaults } from '@sirene/embed/form';
 import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
+import { writeSamples } from '../../shared/samples.ts';
 import { forcedCss } from '../../shared/forced-css.ts';
 import { Companions } from './companions.ts';
 import { placeIn } from './place-in.ts';
@@ -232,10 +231,8 @@ export class StageController {
     this.#delayedSheet?.replaceSync(later && `${later}{animation:none!important;opacity:.45!important}`);
   }
 
-  // What the page's own script would write: a basket's lines, what is left of a countdown.
   #fill(mounted: Mounted): void {
-    if (mounted.body.scripts.includes('basket')) writeBasket(mounted, sampleLines(this.#samples));
-    writeCounts(mounted, this.#clock.now());
+    writeSamples(mounted, this.#samples, this.#clock.now());
   }
 
   #unmount(): void {

@@ -1,0 +1,19 @@
+import { sampleLines } from '@sirene/core/basket';
+import { writeBasket } from '@sirene/embed/basket';
+import { writeCounts } from '@sirene/embed/countdown';
+import type { Mounted } from '@sirene/embed/mount';
+
+/**
+ * Writes what a page's own script would write into a widget, to look at: a basket's lines, what is left of a countdown.
+ *
+ * @param lines how many the basket has
+ * @param now ms since the epoch
+ */
+export function writeSamples(
+  to: Pick<Mounted, 'box' | 'root' | 'write' | 'body'>,
+  lines: number,
+  now: number,
+): void {
+  if (to.body.scripts.includes('basket')) writeBasket(to, sampleLines(lines));
+  writeCounts(to, now);
+}
