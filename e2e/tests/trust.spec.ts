@@ -99,6 +99,31 @@ test('what is edited while the server is away is there again, and saved once it 
   await expect(row(page, /New|Badge/)).toHaveCount(1);
 });
 
+test('the server going away leaves the editor as it is, and opening without it says so', async ({ page }) => {
+  await signIn(page);
+  await newWidget(page, 'Whole server away');
+  await saved(page);
+  await page.route('**/api/**', (route) => route.abort());
+  // As when one comes back to the tab: all that was asked of the server is asked again.
+  await expect(async () => {
+    const asked = page.waitForEvent('requestfailed', {
+      predicate: (request) => request.url().endsWith('/api/session'),
+      timeout: 500,
+    });
+    await page.evaluate(() => window.dispatchEvent(new Event('online')));
+    await asked;
+  }).toPass();
+  await add(page, 'Badge');
+  await expect(row(page, /New|Badge/)).toHaveCount(1);
+  await page.getByRole('link', { name: 'Back to widgets' }).click();
+  await page.getByRole('link', { name: 'Whole server away' }).click();
+  await expect(page.getByRole('alert')).toContainText('server');
+  await expect(page.getByRole('link', { name: 'Back to widgets' })).toBeVisible();
+  await page.unroute('**/api/**');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(row(page, /New|Badge/)).toHaveCount(1);
+});
+
 test('what a closed tab could not save is sent the next time the studio is opened', async ({
   page,
   context,

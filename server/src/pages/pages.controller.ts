@@ -7,10 +7,10 @@ import { SitesService } from '../sites/sites.service.js';
 import { FetchPageDto, StorePageDto } from './dto/page.dto.js';
 import { PagesService } from './pages.service.js';
 
-// The copy has no scripts left; this makes sure of it. Styles, pictures and fonts come from the client's site, or from
-// the web by https.
+// The copy has no scripts left; this makes sure of it. Styles, images and fonts come from the client's site, or from
+// the web by https; the images and fonts of widgets shown on it come from here, which need not be https.
 function stillPolicy(origins: readonly string[]): string {
-  const from = ['https:', ...origins].join(' ');
+  const from = ["'self'", 'https:', ...origins].join(' ');
   return `default-src 'none'; style-src ${from} 'unsafe-inline'; img-src ${from} data:; font-src ${from} data:; media-src ${from}; form-action 'none'; frame-ancestors 'self'`;
 }
 

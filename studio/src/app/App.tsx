@@ -1,8 +1,10 @@
-import { ChakraProvider, Spinner, Stack } from '@chakra-ui/react';
-import { lazy, Suspense } from 'react';
+import { ChakraProvider } from '@chakra-ui/react';
+import { lazy, Suspense, useEffect } from 'react';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
+import { Opening } from '../editor/Opening.tsx';
 import { Boundary } from '../shared/Boundary.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Waiting } from '../shared/Waiting.tsx';
 import { WidgetsPage } from '../widgets/WidgetsPage.tsx';
 import { ForgotPassword } from '../entry/ForgotPassword.tsx';
 import { Invitation } from '../entry/Invitation.tsx';
@@ -15,7 +17,8 @@ import { useSendPending } from './send-pending.ts';
 import { system } from './theme.ts';
 import { TopBar } from './TopBar.tsx';
 
-const EditorPage = lazy(async () => ({ default: (await import('../editor/EditorPage.tsx')).EditorPage }));
+const loadEditor = () => import('../editor/EditorPage.tsx');
+const EditorPage = lazy(async () => ({ default: (await loadEditor()).EditorPage }));
 const StartersPage = lazy(async () => ({
   default: (await import('../starters/StartersPage.tsx')).StartersPage,
 }));
@@ -28,26 +31,27 @@ const AccountPage = lazy(async () => ({
 }));
 const PostPage = lazy(async () => ({ default: (await import('../post/PostPage.tsx')).PostPage }));
 
-function Waiting() {
-  return (
-    <Stack align="center" justify="center" h="60vh">
-      <Spinner role="status" aria-label="Loading" />
-    </Stack>
-  );
-}
+const whenIdle = (task: () => void) =>
+  'requestIdleCallback' in window ? requestIdleCallback(task) : setTimeout(task, 2000);
 
 /** Lets only signed-in people past; the others come back here after signing in. */
 function SignedIn() {
   const { data, error, mutate } = useSession();
   const location = useLocation();
-  if (error) return <ErrorNote error={error} retry={() => void mutate()} />;
-  if (!data) return <Waiting />;
+  const isIn = !!data?.user;
+  // The editor is where most go next: its code comes while one looks at the list. Opening it says when it cannot.
+  useEffect(() => {
+    if (isIn) whenIdle(() => void loadEditor().catch(() => undefined));
+  }, [isIn]);
+  // A later answer that fails leaves all as it is: what is being edited goes on while the server is away.
+  if (error && !data) return <ErrorNote error={error} retry={() => void mutate()} />;
+  if (!data) return <Waiting what="Signing in" />;
   if (data.setUp) return <Navigate to="/setup" replace />;
   if (!data.user)
     return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />;
   return (
     <>
-      <Suspense fallback={<Waiting />}>
+      <Suspense fallback={<Waiting what="Loading the page" />}>
         <Outlet />
       </Suspense>
       <Helpers />
@@ -57,7 +61,8 @@ function SignedIn() {
 
 /** The places of a site; whoever has none begins with making one. */
 function WithSite() {
-  const { data: sites } = useSites();
+  const { data: sites, error, mutate } = useSites();
+  if (error && !sites) return <ErrorNote error={error} retry={() => void mutate()} />;
   return sites?.length === 0 ? <Navigate to="/start" replace /> : <Outlet />;
 }
 
@@ -69,7 +74,7 @@ function WithTopBar() {
     <>
       <TopBar />
       <Boundary key={pathname} name="this page">
-        <Suspense fallback={<Waiting />}>
+        <Suspense fallback={<Waiting what="Loading the page" />}>
           <Outlet />
         </Suspense>
       </Boundary>
@@ -88,7 +93,16 @@ export function App() {
           <Route path="/reset/:token" element={<ResetPassword />} />
           <Route path="/invitation/:token" element={<Invitation />} />
           <Route element={<SignedIn />}>
-            <Route path="/widgets/:id" element={<EditorPage />} />
+            <Route
+              path="/widgets/:id"
+              element={
+                <Boundary name="the editor">
+                  <Suspense fallback={<Opening />}>
+                    <EditorPage />
+                  </Suspense>
+                </Boundary>
+              }
+            />
             <Route element={<WithTopBar />}>
               <Route path="/start" element={<StartPage />} />
               <Route path="/account" element={<AccountPage />} />

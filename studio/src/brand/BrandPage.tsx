@@ -9,6 +9,7 @@ import { useSite } from '../app/session.ts';
 import { get, type Site } from '../shared/api.ts';
 import { AssetsContext } from '../shared/assets/assets.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Waiting } from '../shared/Waiting.tsx';
 import { Page } from '../shared/Page.tsx';
 import { BrandContext } from './brand-context.ts';
 import { draftStep } from './brand-draft.ts';
@@ -35,8 +36,8 @@ export function BrandPage() {
     () => pendingBrands.of(site?.id ?? '').catch(() => null),
     { revalidateOnFocus: false, revalidateOnReconnect: false },
   );
-  if (error) return <ErrorNote error={error} />;
-  if (!site || !data || pending === undefined) return null;
+  if (error && !data) return <ErrorNote error={error} />;
+  if (!site || !data || pending === undefined) return <Waiting what="Loading the brand" />;
   return <BrandEditor key={site.id} site={site} saved={data} pending={pending} />;
 }
 

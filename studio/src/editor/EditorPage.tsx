@@ -3,8 +3,8 @@ import { useParams } from 'react-router';
 import useSWR from 'swr';
 import { useSites } from '../app/session.ts';
 import { get, widgetPath, type Brand, type StoredPage, type Widget } from '../shared/api.ts';
-import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { OpenEditor } from './OpenEditor.tsx';
+import { NotOpened, Opening } from './Opening.tsx';
 import { settledOf } from './state/autosave.ts';
 import { isOpenSomewhere, pendingDrafts, type Pending } from './state/pending.ts';
 
@@ -36,20 +36,26 @@ export function EditorPage() {
   const { id = '' } = useParams();
   // Each visit asks anew: a copy that was held from the one before may be older than what was edited then.
   const [visit] = useState(() => visits++);
-  const { data: found, error } = useSWR(['open', id, visit], () => find(id), once);
-  const { data: sites } = useSites();
-  const site = sites?.find((one) => one.id === found?.widget.siteId);
-  const { data: brand } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>, fresh);
-  const { data: pages } = useSWR(site && `/api/sites/${site.id}/pages`, get<StoredPage[]>, fresh);
-  if (error) return <ErrorNote error={error} />;
-  if (!found || !site || !brand || !pages) return null;
+  const opened = useSWR(['open', id, visit], () => find(id), once);
+  const sites = useSites();
+  const found = opened.data;
+  const site = sites.data?.find((one) => one.id === found?.widget.siteId);
+  const brand = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>, fresh);
+  const pages = useSWR(site && `/api/sites/${site.id}/pages`, get<StoredPage[]>, fresh);
+  const needed = [opened, sites, brand, pages];
+  const failed = needed.find(({ data, error }) => data === undefined && error !== undefined);
+  if (failed)
+    return <NotOpened error={failed.error} retry={() => needed.forEach(({ mutate }) => void mutate())} />;
+  if (found && sites.data && !site)
+    return <NotOpened error="This widget belongs to a site that is not among yours." />;
+  if (!found || !site || !brand.data || !pages.data) return <Opening />;
   return (
     <OpenEditor
       key={found.widget.id}
       widget={found.widget}
       site={site}
-      brand={brand}
-      pages={pages}
+      brand={brand.data}
+      pages={pages.data}
       pending={found.pending}
     />
   );

@@ -4,6 +4,7 @@ import useSWR, { mutate } from 'swr';
 import { useSession } from '../app/session.ts';
 import { get, post } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Waiting } from '../shared/Waiting.tsx';
 import { AccountForm } from './AccountForm.tsx';
 import { EntryBox } from './EntryBox.tsx';
 import { useEntry } from './use-entry.ts';
@@ -34,7 +35,7 @@ export function Invitation() {
         <ErrorNote error={refused} />
       </EntryBox>
     );
-  if (!invited || !session) return null;
+  if (!invited || !session) return <Waiting what="Opening the invitation" />;
   return (
     <EntryBox
       title={`Join ${invited.site}`}

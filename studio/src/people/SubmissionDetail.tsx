@@ -3,6 +3,7 @@ import { Link as RouterLink } from 'react-router';
 import useSWR from 'swr';
 import { get, type Site, type Submission } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Waiting } from '../shared/Waiting.tsx';
 import { exactTime, pathOf } from '../shared/format.ts';
 import { DeliveryList } from './DeliveryList.tsx';
 
@@ -16,8 +17,8 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
     void mutate();
     onChange();
   };
-  if (error) return <ErrorNote error={error} retry={() => void mutate()} />;
-  if (!data) return null;
+  if (error && !data) return <ErrorNote error={error} retry={() => void mutate()} />;
+  if (!data) return <Waiting what="Loading the submission" />;
   return (
     <Box
       as="section"

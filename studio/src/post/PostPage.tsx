@@ -3,6 +3,7 @@ import { useState } from 'react';
 import useSWR from 'swr';
 import { get, type Mail, type WholeMail } from '../shared/api.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Waiting } from '../shared/Waiting.tsx';
 import { ago, exactTime } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
 
@@ -75,8 +76,9 @@ export function PostPage() {
 }
 
 function MailText({ id }: { id: string }) {
-  const { data } = useSWR(`/api/post/${id}`, get<WholeMail>, { keepPreviousData: true });
-  if (!data) return null;
+  const { data, error } = useSWR(`/api/post/${id}`, get<WholeMail>, { keepPreviousData: true });
+  if (error && !data) return <ErrorNote error={error} />;
+  if (!data) return <Waiting what="Loading the e-mail" />;
   return (
     <Box as="section" aria-label="E-mail" bg="sheet" borderWidth="1px" rounded="md" p="6">
       <Heading as="h2" fontSize="18px" fontWeight="600" mb="3">

@@ -2,6 +2,8 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import { useEffect } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSites } from '../app/session.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Waiting } from '../shared/Waiting.tsx';
 import { BrandStep } from './BrandStep.tsx';
 import { ScriptStep } from './ScriptStep.tsx';
 import { SiteStep } from './SiteStep.tsx';
@@ -18,7 +20,7 @@ type Step = (typeof steps)[number][0];
 /** From a site's address to its first widget. The step stands in the address: a reload goes on where one was. */
 export function StartPage() {
   const [query, setQuery] = useSearchParams();
-  const { data: sites } = useSites();
+  const { data: sites, error } = useSites();
   const site = sites?.find(({ id }) => id === query.get('site'));
   const step = site ? ((query.get('step') ?? 'brand') as Step) : 'site';
   const goTo = (next: Step, id = site?.id ?? '') => setQuery({ site: id, step: next });
@@ -26,7 +28,8 @@ export function StartPage() {
   useEffect(() => {
     document.title = 'Set up a site · Sirene';
   }, []);
-  if (!sites) return null;
+  if (error && !sites) return <ErrorNote error={error} />;
+  if (!sites) return <Waiting what="Loading your sites" />;
   return (
     <Box as="main" maxW="760px" mx="auto" px="6" py="8">
       <Heading as="h1" fontFamily="title" fontSize="26px" fontWeight="600" mb="4">
