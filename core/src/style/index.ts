@@ -4,6 +4,7 @@ export * from './contrast.js';
 export { edges } from './edges.js';
 export * from './fonts.js';
 export * from './gradient.js';
+export * from './token-choice.js';
 export { labelPlaces } from './label-places.js';
 export { withoutIdle } from './variable-sets.js';
 export * from './lengths.js';

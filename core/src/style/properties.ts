@@ -3,6 +3,7 @@ import { isSafeColour, safeImage, wholePicture } from '../sanitise/index.js';
 import { labelPlaces, labelPlaceCss } from './label-places.js';
 import { edges, edgeCss } from './edges.js';
 import { isWrittenLength, lengthCss, lengthUnits } from './lengths.js';
+import type { TokenGroup } from './token-choice.js';
 import { aliasPath, tokenVariable } from './tokens.js';
 import type { Value } from './values.js';
 import { variableSets } from './variable-sets.js';
@@ -33,8 +34,8 @@ export interface StyleProperty {
   step?: number;
   /** For keywords: value and what it is called. */
   options?: Readonly<Record<string, string>>;
-  /** The token group whose names are offered, such as `color`. */
-  tokens?: string;
+  /** Where its tokens come from, such as `color`; a property without can refer to none. */
+  tokens?: TokenGroup;
   /** Whether an element takes the value from what surrounds it. */
   inherited?: boolean;
   /** For numbers that are not plain: what follows them in CSS. */
@@ -121,7 +122,7 @@ const lowRadius = (value: string): string =>
 export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.fromEntries(
   [
     property('background', 'Background', 'colour', 'background-color', { tokens: 'color' }),
-    property('gradient', 'Gradient', 'gradient', 'background-image'),
+    property('gradient', 'Gradient', 'gradient', 'background-image', { tokens: 'gradient' }),
     property('image', 'Background image', 'image', 'background-image'),
     property('imageFit', 'Image size', 'keyword', 'background-size', {
       ...words({ cover: 'Cover', contain: 'Contain', original: 'Original size', tile: 'Tile' }),
@@ -132,13 +133,22 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
     property('color', 'Text colour', 'colour', 'color', { tokens: 'color', inherited }),
     property('linkColor', 'Link colour', 'colour', '--link', { tokens: 'color', inherited }),
     property('borderColor', 'Border colour', 'colour', 'border-color', { tokens: 'color' }),
-    property('borderWidth', 'Border width', 'sides', 'border-width', upTo(40, { units: absolute })),
+    property(
+      'borderWidth',
+      'Border width',
+      'sides',
+      'border-width',
+      upTo(40, { units: absolute, tokens: 'dimension' }),
+    ),
     property(
       'borderStyle',
       'Border style',
       'keyword',
       'border-style',
-      words({ solid: 'Solid', dashed: 'Dashed', dotted: 'Dotted', double: 'Double' }),
+      words(
+        { solid: 'Solid', dashed: 'Dashed', dotted: 'Dotted', double: 'Double' },
+        { tokens: 'strokeStyle' },
+      ),
     ),
     property('radius', 'Corner radius', 'sides', 'border-radius', {
       ...upTo(400, { tokens: 'radius' }),
@@ -195,6 +205,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       min: 100,
       max: 900,
       step: 100,
+      tokens: 'fontWeight',
       inherited,
     }),
     property(
@@ -210,6 +221,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       step: 0.05,
       units: ['em', 'rem', '%'],
       suffix: '×',
+      tokens: 'number',
       inherited,
     }),
     property('letterSpacing', 'Letter spacing', 'number', 'letter-spacing', {
@@ -218,6 +230,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       step: 0.01,
       unit: 'em',
       units: ['rem'],
+      tokens: 'dimension',
       inherited,
     }),
     property(

@@ -108,7 +108,6 @@ class Forms {
     const value = valueAt(tree, holder);
     const parts = valueAt(composites, type);
     if (parts && isGroup(value) && Object.keys(value).length > 0) return this.#composite(parts, value);
-    if (type === 'gradient' && Array.isArray(value) && value.length > 0) return this.#gradient(value);
     const { $ref: pointer, ...rest } = tree;
     if (holder === '$ref') return { ...rest, $value: this.#value({ $ref: pointer }, type, 0) };
     return { ...rest, [holder]: this.#value(value, type, 0) };
@@ -120,15 +119,6 @@ class Forms {
         const type = valueAt(parts, name) ?? name;
         return [dashed(name), { $type: type, $value: this.#value(part, type, 0) }];
       }),
-    );
-  }
-
-  #gradient(stops: readonly unknown[]): Tree {
-    return Object.fromEntries(
-      stops.map((stop, at) => [
-        `stop-${at + 1}`,
-        { $type: 'color', $value: this.#value(isGroup(stop) ? stop['color'] : stop, 'color', 0) },
-      ]),
     );
   }
 

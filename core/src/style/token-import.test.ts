@@ -1,4 +1,4 @@
-import { importTokens, readTokens, TokenError, type TokenTree } from './index.js';
+import { importTokens, readTokens, TokenError, tokensFor, type TokenGroup, type TokenTree } from './index.js';
 
 const css = (tree: TokenTree) =>
   Object.fromEntries([...readTokens(tree).values()].map(({ path, css: text }) => [path, text]));
@@ -108,13 +108,17 @@ test.each<[string, object, Record<string, string>]>([
         $type: 'typography',
         $value: { fontFamily: ['Lora', 'serif'], fontSize: '17px', fontWeight: 'bold', lineHeight: 1.5 },
       },
-      line: { $type: 'border', $value: { color: '{ink}', width: { value: 2, unit: 'px' } } },
+      line: {
+        $type: 'border',
+        $value: { color: '{ink}', width: { value: 2, unit: 'px' }, style: 'double' },
+      },
+      cut: { $type: 'strokeStyle', $value: { dashArray: ['4px', '2px'], lineCap: 'round' } },
       quick: { $type: 'transition', $value: { duration: '150ms', timingFunction: [0, 0, 1, 1] } },
       dusk: {
         $type: 'gradient',
         $value: [
           { color: '{ink}', position: 0 },
-          { color: '#ffffff', position: 1 },
+          { color: '#ffffff', position: 7 },
         ],
       },
     },
@@ -126,10 +130,11 @@ test.each<[string, object, Record<string, string>]>([
       'body.line-height': '1.5',
       'line.color': '#101010',
       'line.width': '2px',
+      'line.style': 'double',
+      cut: 'dashed',
       'quick.duration': '150ms',
       'quick.timing-function': 'cubic-bezier(0, 0, 1, 1)',
-      'dusk.stop-1': '#101010',
-      'dusk.stop-2': '#ffffff',
+      dusk: 'linear-gradient(90deg, #101010 0%, #ffffff 100%)',
     },
   ],
   [
@@ -186,8 +191,14 @@ test.each<[string, object, RegExp]>([
   [
     'a gradient without stops',
     { a: { $type: 'gradient', $value: [] } },
-    /a is a gradient, which widgets have no use for/,
+    /a has a gradient that is not two to 16 colours with positions/,
   ],
+  [
+    'a gradient without positions',
+    { a: { $type: 'gradient', $value: ['#000000', '#ffffff'] } },
+    /a has a gradient that is not two to 16 colours with positions/,
+  ],
+  ['a border style of no kind', { a: { $type: 'strokeStyle', $value: 'wavy' } }, /border style/],
   ['no type at all', { a: { $value: 12 } }, /has no type/],
   ['neither token nor group', { a: 7 }, /neither a token nor a group/],
   ['an alias to nothing', { a: { $type: 'color', $value: '{z}' } }, /refers to z, which does not exist/],
@@ -303,4 +314,36 @@ test('a file whose values lead to ever more values is read in good time', () => 
     Array.from({ length: 12 }, (_, at) => [`s${at}`, { $type: 'shadow', $value: shadow(`s${at + 1}`) }]),
   );
   expect(importTokens(file).count).toBe(0);
+});
+
+test('what was imported is read back the same: a saved brand stays as it is', () => {
+  const file = {
+    dusk: {
+      $type: 'gradient',
+      $value: [
+        { color: '#101010', position: 0.25 },
+        { color: '#ffffff', position: 1 },
+      ],
+    },
+    line: { $type: 'border', $value: { color: '#101010', width: '2px', style: 'dotted' } },
+    body: { $type: 'typography', $value: { fontFamily: 'Lora', fontWeight: 600, lineHeight: 1.4 } },
+  };
+  const { tokens } = importTokens(file);
+  expect(importTokens(tokens)).toEqual({ tokens, count: 7, skipped: [] });
+});
+
+test('a property is offered the tokens of its group, then those of its type from elsewhere', () => {
+  const { tokens } = importTokens({
+    card: {
+      corner: { $type: 'dimension', $value: '9px' },
+      stroke: { $type: 'strokeStyle', $value: 'dotted' },
+    },
+    radius: { $type: 'dimension', pill: { $value: '99px' } },
+    size: { $type: 'dimension', small: { $value: '14px' } },
+  });
+  const offered = (group: TokenGroup) => tokensFor(group, readTokens(tokens)).map(({ name }) => name);
+  expect(offered('radius')).toEqual(['pill', 'card.corner']);
+  expect(offered('dimension')).toEqual(['card.corner']);
+  expect(offered('strokeStyle')).toEqual(['card.stroke']);
+  expect(offered('gradient')).toEqual([]);
 });

@@ -148,6 +148,10 @@ function readValue(type: string, value: unknown): Read {
         : { reason: 'has a curve that is not four numbers' };
     case 'shadow':
       return readShadow(value);
+    case 'gradient':
+      return readGradientStops(value);
+    case 'strokeStyle':
+      return readStrokeStyle(value);
     case '':
       return typeof value === 'string' && colourValue(value) ? readColour(value) : { reason: 'has no type' };
     default:
@@ -211,4 +215,28 @@ function readShadow(value: unknown): Read {
   return layers.length > 0 && layers.every((layer) => layer !== null)
     ? { type: 'shadow', value: layers }
     : { reason: 'has a shadow that can’t be read' };
+}
+
+const mostStops = 16;
+
+/** The stops of a gradient; positions beyond the ends count as the ends (format module 2025.10, 9.6). */
+function readGradientStops(value: unknown): Read {
+  const stops = (Array.isArray(value) ? value.slice(0, mostStops + 1) : []).map((stop) => {
+    if (!isGroup(stop) || typeof stop['position'] !== 'number' || Number.isNaN(stop['position'])) return null;
+    const color = colourValue(stop['color']);
+    return color && { color, position: Math.min(1, Math.max(0, stop['position'])) };
+  });
+  return stops.length > 1 && stops.length <= mostStops && stops.every((stop) => stop !== null)
+    ? { type: 'gradient', value: stops }
+    : { reason: `has a gradient that is not two to ${mostStops} colours with positions` };
+}
+
+const strokes = ['solid', 'dashed', 'dotted', 'double', 'groove', 'ridge', 'outset', 'inset'];
+
+/** A border style; a line of one's own dashes, which CSS has no word for, is dashed (format module 2025.10, 9.1). */
+function readStrokeStyle(value: unknown): Read {
+  if (typeof value === 'string' && strokes.includes(value)) return { type: 'strokeStyle', value };
+  return isGroup(value) && Array.isArray(value['dashArray'])
+    ? { type: 'strokeStyle', value: 'dashed' }
+    : { reason: 'has a border style that can’t be read' };
 }

@@ -30,8 +30,22 @@ export interface TokenShadow {
   inset?: boolean;
 }
 
+export interface TokenStop {
+  color: TokenColour;
+  /** Share of the way, 0 to 1. */
+  position: number;
+}
+
 export type TokenValue =
-  string | number | string[] | number[] | TokenColour | TokenDimension | TokenShadow | TokenShadow[];
+  | string
+  | number
+  | string[]
+  | number[]
+  | TokenColour
+  | TokenDimension
+  | TokenShadow
+  | TokenShadow[]
+  | TokenStop[];
 
 export interface Token {
   path: string;
@@ -118,6 +132,7 @@ function follow(
 
 function tokenCss(value: TokenValue): string {
   if (Array.isArray(value)) {
+    if (isGradient(value)) return gradientCss(value);
     if (value.every((item) => typeof item === 'object')) return value.map(shadowCss).join(', ');
     if (value.every((item) => typeof item === 'number')) return `cubic-bezier(${value.join(', ')})`;
     return value.map((name) => (/^[a-z-]+$/i.test(String(name)) ? name : `"${name}"`)).join(', ');
@@ -126,6 +141,18 @@ function tokenCss(value: TokenValue): string {
   if ('blur' in value) return shadowCss(value);
   if ('unit' in value) return `${value.value}${value.unit}`;
   return colourCss(value);
+}
+
+function isGradient(value: readonly unknown[]): value is TokenStop[] {
+  return value.some((item) => typeof item === 'object' && item !== null && 'position' in item);
+}
+
+// The format gives a gradient no direction; the line runs from left to right, as in the format's own pictures.
+function gradientCss(stops: readonly TokenStop[]): string {
+  const list = stops.map(
+    ({ color, position }) => `${colourCss(color)} ${Math.round(position * 10_000) / 100}%`,
+  );
+  return `linear-gradient(90deg, ${list.join(', ')})`;
 }
 
 function colourCss(value: TokenColour): string {

@@ -7,6 +7,7 @@ import {
   valueProblem,
   withOpacity,
   type Brand,
+  type TokenGroup,
 } from '@sirene/core/style';
 import { useId, useState } from 'react';
 import { NumberInput } from '../NumberInput.tsx';
@@ -40,7 +41,7 @@ interface Props {
   /** What is said where there is no colour. */
   empty?: string;
   /** The group of tokens that is offered. */
-  group: string | undefined;
+  group: TokenGroup | undefined;
   /** Whether it may be no colour at all. */
   mayBeNone?: boolean;
   /** A token that can't be offered: the one that is being set. */

@@ -4,7 +4,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { Choice } from '../Choice.tsx';
 import { NumberInput } from '../NumberInput.tsx';
 import { ColourField } from './ColourControl.tsx';
-import type { StyleControlProps } from './control-props.ts';
+import { brandOptions, tokensOf, type StyleControlProps } from './control-props.ts';
 
 const fresh: Gradient = {
   kind: 'linear',
@@ -22,31 +22,36 @@ export function GradientControl({ id, property, value, css, brand, onChange }: S
   const setStop = (at: number, change: Partial<GradientStop>) =>
     gradient &&
     set({ stops: gradient.stops.with(at, { ...(gradient.stops[at] as GradientStop), ...change }) });
+  const ofBrand = brandOptions(tokensOf(brand, property.tokens));
+  const isOfBrand = typeof value === 'string' && value in ofBrand;
   const own: Record<string, string> =
-    typeof value === 'string' && value !== 'none' && !gradient ? { own: 'Custom' } : {};
+    typeof value === 'string' && value !== 'none' && !gradient && !isOfBrand ? { own: 'Custom' } : {};
   return (
     <Stack gap="1.5">
       <Choice
         id={id}
-        value={gradient?.kind ?? (Object.keys(own)[0] || 'none')}
+        value={gradient?.kind ?? (isOfBrand ? value : (Object.keys(own)[0] ?? 'none'))}
         options={{
           none: 'None',
           linear: 'Linear',
           radial: 'Radial',
           conic: 'Conic',
+          ...ofBrand,
           ...own,
         }}
         onChange={(kind) =>
           onChange(
-            kind === 'none'
-              ? 'none'
+            kind === 'none' || kind in ofBrand
+              ? kind
               : writeGradient({ ...(gradient ?? fresh), kind: kind as Gradient['kind'] }),
           )
         }
       />
+      {(gradient || isOfBrand) && (
+        <Box h="16px" rounded="sm" borderWidth="1px" aria-hidden style={{ background: css }} />
+      )}
       {gradient && (
         <>
-          <Box h="16px" rounded="sm" borderWidth="1px" aria-hidden style={{ background: css }} />
           {gradient.kind !== 'radial' && (
             <Flex align="center" gap="1.5">
               <NumberInput

@@ -2,7 +2,7 @@ import { Flex, Input, Stack, Text } from '@chakra-ui/react';
 import { valueProblem } from '@sirene/core/style';
 import { Choice } from '../Choice.tsx';
 import { NumberInput } from '../NumberInput.tsx';
-import { tokensOf, unsetText, type StyleControlProps } from './control-props.ts';
+import { brandOptions, tokensOf, unsetText, type StyleControlProps } from './control-props.ts';
 
 const written = /^(-?[\d.]+)(?:px)? (-?[\d.]+)(?:px)? (-?[\d.]+)(?:px)?(?: (-?[\d.]+)(?:px)?)? (.+)$/;
 const lengths = ['X offset', 'Y offset', 'Blur', 'Spread'];
@@ -10,7 +10,7 @@ const lengths = ['X offset', 'Y offset', 'Blur', 'Spread'];
 /** A shadow: the brand's, none, or one's own by its measures. */
 export function ShadowControl({ id, property, value, css, brand, onChange }: StyleControlProps) {
   const tokens = tokensOf(brand, property.tokens);
-  const options = Object.fromEntries(tokens.map(({ path, name }) => [`{${path}}`, `Brand: ${name}`]));
+  const options = brandOptions(tokens);
   const own = typeof value === 'string' && value !== 'none' && !(value in options);
   const parts = own ? written.exec(css) : null;
   const isText = property.name === 'textShadow';

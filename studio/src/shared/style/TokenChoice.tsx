@@ -1,6 +1,5 @@
 import { NativeSelect } from '@chakra-ui/react';
-import { aliasPath, type Value } from '@sirene/core/style';
-import type { NamedToken } from './control-props.ts';
+import { aliasPath, type NamedToken, type Value } from '@sirene/core/style';
 
 /** Takes a value from the brand by its name. Only its arrow is seen: the field beside it shows the name. */
 export function TokenChoice({

@@ -1,5 +1,14 @@
 import { readMeasure, type Measure } from '@sirene/core/measure';
-import { aliasPath, brandTokens, type Brand, type StyleProperty, type Value } from '@sirene/core/style';
+import {
+  aliasPath,
+  brandTokens,
+  tokensFor,
+  type Brand,
+  type NamedToken,
+  type StyleProperty,
+  type TokenGroup,
+  type Value,
+} from '@sirene/core/style';
 
 export interface StyleControlProps {
   id: string;
@@ -32,21 +41,10 @@ export function measureOf(
   return 'measure' in read ? read.measure : read.nearest;
 }
 
-export interface NamedToken {
-  path: string;
-  /** The path below its group. */
-  name: string;
-  css: string;
-}
+/** The brand's tokens that a property may take; none where it takes none. */
+export const tokensOf = (brand: Brand, group: TokenGroup | undefined): NamedToken[] =>
+  group ? tokensFor(group, brandTokens(brand)) : [];
 
-/** The brand's tokens of a group; of colours, those that other tools have put elsewhere too. */
-export function tokensOf(brand: Brand, group: string | undefined): NamedToken[] {
-  if (!group) return [];
-  return [...brandTokens(brand).values()]
-    .filter(({ path, type }) => path.startsWith(`${group}.`) || (group === 'color' && type === 'color'))
-    .map(({ path, css }) => ({
-      path,
-      name: path.startsWith(`${group}.`) ? path.slice(group.length + 1) : path,
-      css,
-    }));
-}
+/** Tokens as the options of a choice. */
+export const brandOptions = (tokens: readonly NamedToken[]): Record<string, string> =>
+  Object.fromEntries(tokens.map(({ path, name }) => [`{${path}}`, `Brand: ${name}`]));

@@ -1,7 +1,7 @@
 import type { StyleProperty } from '@sirene/core/style';
 import { Choice } from '../Choice.tsx';
 import { ColourControl } from './ColourControl.tsx';
-import { unsetText, type StyleControlProps } from './control-props.ts';
+import { brandOptions, tokensOf, unsetText, type StyleControlProps } from './control-props.ts';
 import { FontControl } from './FontControl.tsx';
 import { GradientControl } from './GradientControl.tsx';
 import { ImageControl } from './ImageControl.tsx';
@@ -11,12 +11,13 @@ import { ShadowControl } from './ShadowControl.tsx';
 import { SidesControl } from './SidesControl.tsx';
 import { SizeControl } from './SizeControl.tsx';
 
-function KeywordControl({ id, property, value, onChange }: StyleControlProps) {
+function KeywordControl({ id, property, value, brand, onChange }: StyleControlProps) {
+  const tokens = tokensOf(brand, property.tokens);
   return (
     <Choice
       id={id}
       value={String(value ?? '')}
-      options={property.options ?? {}}
+      options={{ ...property.options, ...brandOptions(tokens) }}
       unset={unsetText(property)}
       onChange={onChange}
     />
