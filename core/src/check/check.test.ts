@@ -135,6 +135,23 @@ test('contrast is read against the ground behind: the group’s, else the box’
   expect(on(grouped)).toBe('#ff8080');
 });
 
+test('the header of a price plan is what its pieces are read on, and colours nothing else', () => {
+  const plan = (header: number): Element => ({
+    ...(createElement('plan') as Extract<Element, { type: 'plan' }>),
+    order: ['title', 'amount', 'badge', 'icon', 'subtitle', 'features', 'button'],
+    header,
+    style: { header: { base: { background: '#101010', color: '#ff0000' } } },
+  });
+  const plans = insert(told, 'plans', createElement('plans'));
+  const on = (header: number, part: string) =>
+    contrastOf(insert(plans, 'plan', plan(header), 'plans'), plainBrand, 'plan', part);
+  expect(on(1, 'title').ground).toBe('#101010');
+  expect(on(1, 'title').colour).not.toBe('#ff0000');
+  expect(on(1, 'amount').ground).toBe('#ffffff');
+  expect(on(2, 'amount').ground).toBe('#101010');
+  expect(on(0, 'title').ground).toBe('#ffffff');
+});
+
 test('what only a drawn widget tells is told with its repair', () => {
   const drawn = { small: [{ element: 'send', width: 60, height: 20 }], wide: ['title'] };
   const findings = checkDocument(told, plainBrand, { drawn });

@@ -101,20 +101,25 @@ export function contrastOf(
 ): ContrastReading {
   const tokens = brandTokens(brand);
   const around = ancestorsOf(document.elements, id);
-  const chain: [string | null, string][] = [
-    [id, part],
-    ...(part === 'box' ? [] : [[id, 'box'] as [string, string]]),
-    ...around.map((one): [string, string] => [one, 'box']),
-    ...surfaceParts(document, around.at(-1) ?? id).map((one): [null, string] => [null, one]),
-  ];
-  const readers = chain.map(([at, of]) => {
+  const element = valueAt(document.elements, id);
+  const reader = (at: string | null, of: string) => {
     const sources = sourcesOf(document, brand, at);
     const holding = at === id ? wanted : { ...wanted, state: null };
     return (property: string) => resolveValue(sources, of, property, holding, tokens);
-  });
+  };
+  const own = reader(id, part);
+  // What lies behind without being around: nothing is inherited from it.
+  const behind = (element && definitionOf(element).behind?.(element, part)) ?? [];
+  const outer = [
+    ...(part === 'box' ? [] : [reader(id, 'box')]),
+    ...around.map((one) => reader(one, 'box')),
+    ...surfaceParts(document, around.at(-1) ?? id).map((one) => reader(null, one)),
+  ];
+  const readers = [own, ...outer];
   const nearest = (property: string) => readers.map((read) => read(property)).find((value) => value !== null);
   // From the page, taken as white, up to the text: each ground lies over the one below.
-  const grounds = readers.toReversed().reduce((below, read) => drawnOver(below, read, pictures), ['#ffffff']);
+  const drawn = [own, ...behind.map((one) => reader(id, one)), ...outer];
+  const grounds = drawn.toReversed().reduce((below, read) => drawnOver(below, read, pictures), ['#ffffff']);
   const text = nearest('color')?.css ?? '#000000';
   const needed = neededContrast(
     parseFloat(nearest('fontSize')?.css ?? '16'),

@@ -65,6 +65,8 @@ export interface ElementDefinition<S extends TObject = TObject> {
   used?(element: Static<S>): readonly string[];
   /** Parts whose text has to be readable; the box where nothing is said and it holds no others. */
   texts?(element: Static<S>): readonly string[];
+  /** The parts of its own that are drawn behind a part, nearest first, besides its box. */
+  behind?(element: Static<S>, part: string): readonly string[];
   /** Whether it holds other elements. */
   container: boolean;
   /** What it can't stand in or must stand in, as types of elements around it, and what alone it may hold. */

@@ -95,6 +95,10 @@ export const plan = define({
     ...(subtitle ? ['subtitle'] : []),
     ...(button ? ['button'] : []),
   ],
+  behind: ({ order, raised = 0, header = 0 }, part) => {
+    const at = order.findIndex((piece) => piece === part);
+    return at >= raised && at < raised + header ? ['header'] : [];
+  },
   container: false,
   inside: { always: ['plans'] },
   create: () => ({
