@@ -347,6 +347,80 @@ const builds: Build[] = [
     },
   },
   {
+    name: 'Shaped strip',
+    kind: 'Call to action',
+    async make({ page, hand, pick, fill, section, colour }) {
+      await section('Surface', true);
+      await colour('Background', '#171a48');
+      await pick('Edge shape', 'Slanted bottom');
+      await hand.add('Link strip');
+      const links = inspector(page).getByRole('group', { name: 'Links' });
+      const entry = (label: string, at: number) => links.getByLabel(label, { exact: true }).nth(at);
+      await hand.fill(entry('Text', 0), 'Tonight');
+      await hand.fill(entry('Link URL', 0), '/visit/');
+      await hand.press(entry('New tab', 0));
+      await hand.press(entry('Hidden', 1));
+      await hand.press(entry('No divider', 2));
+      await section('Text');
+      await pick('Part', 'Link');
+      await colour('Text colour', '#ffffff');
+      await fill('Font size', '18');
+    },
+    async see(visitor, _, wide) {
+      const strip = box(visitor).getByRole('navigation', { name: 'Links' });
+      await strip.scrollIntoViewIfNeeded();
+      await expect(strip.getByRole('link')).toHaveText(['Tonight', 'Basket']);
+      const tonight = strip.getByRole('link', { name: 'Tonight' });
+      await expect(tonight).toHaveAttribute('target', '_blank');
+      await expect(tonight).toHaveAttribute('rel', /noopener/);
+      await expect(tonight).toHaveCSS('color', 'rgb(255, 255, 255)');
+      await expect(tonight).toHaveCSS('font-size', '18px');
+      await expect(strip.locator('.rule')).toHaveCount(0);
+      // Cut off aslant: lower at one side than at the other.
+      await expect(box(visitor)).toHaveCSS('clip-path', /^polygon\(0px 0px, 100% 0px, 100% calc\(/);
+      const rows = await strip
+        .getByRole('link')
+        .evaluateAll((all) => all.map((one) => Math.round(one.getBoundingClientRect().top)));
+      if (wide) expect(new Set(rows).size).toBe(1);
+    },
+  },
+  {
+    name: 'Last nights',
+    kind: 'Countdown',
+    async make({ page, hand, fill }) {
+      await hand.add('Heading');
+      await fill('Text', 'The comet is leaving');
+      await hand.add('Countdown');
+      await fill('End date', '2027-02-01T20:00');
+      const zone = control(page, 'Time zone');
+      await hand.fill(zone, 'reykj');
+      await page.keyboard.press('ArrowDown');
+      await page.keyboard.press('Enter');
+      await hand.press(page.getByRole('button', { name: 'Scene', exact: true }));
+      await hand.item(/^Expired\./);
+      await hand.add('Paragraph');
+      await fill('Text', 'It is gone for 71 years.');
+    },
+    async see(visitor, slug) {
+      const words = (name: string) => box(visitor).getByText(name);
+      await expect(words('The comet is leaving')).toBeVisible();
+      const until = Date.parse('2027-02-01T20:00Z');
+      const seen = () => box(visitor).locator('[data-unit]').allTextContents();
+      // The clock is the visitor's: set to 90 seconds before the end, then let run past it.
+      await visitor.clock.install({ time: until - 90_000 });
+      await visitor.reload();
+      await expect(words('The comet is leaving')).toBeVisible();
+      await expect.poll(seen).toEqual(['0', '0', '1', expect.stringMatching(/^(30|2\d)$/)]);
+      await visitor.clock.runFor(95_000);
+      await expect(words('It is gone for 71 years.')).toBeVisible();
+      await expect(words('The comet is leaving')).toBeHidden();
+      await visitor.evaluate(
+        (name) => (window as unknown as { sirene: { close(name: string): void } }).sirene.close(name),
+        slug,
+      );
+    },
+  },
+  {
     name: 'Picture cover',
     kind: 'Pop-up',
     async make({ page, hand, fill, pick, section, upload, colour }) {

@@ -1,3 +1,5 @@
+export * from './currencies.js';
+
 /** How an amount is written; the locale is a BCP 47 tag, the currency an ISO 4217 code. */
 export interface MoneyFormat {
   locale: string;

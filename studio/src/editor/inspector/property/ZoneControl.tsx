@@ -1,27 +1,18 @@
-import { Input } from '@chakra-ui/react';
-import { useId } from 'react';
+import { useMemo } from 'react';
+import { SearchChoice } from '../../../shared/SearchChoice.tsx';
 import type { PropertyControlProps } from './controls.tsx';
 
-const zones = Intl.supportedValuesOf('timeZone');
+const zones = [...new Set([...Intl.supportedValuesOf('timeZone'), 'UTC'])].map((value) => ({
+  value,
+  label: value.replaceAll('_', ' '),
+}));
 
-/** A time zone by its name in the IANA database, completed while it is typed. */
-export function ZoneControl({ id, value, onChange }: PropertyControlProps<string>) {
-  const list = useId();
-  return (
-    <>
-      <Input
-        id={id}
-        size="xs"
-        list={list}
-        value={value ?? ''}
-        aria-invalid={!zones.includes(value)}
-        onChange={(event) => onChange(event.target.value)}
-      />
-      <datalist id={list}>
-        {zones.map((zone) => (
-          <option key={zone} value={zone} />
-        ))}
-      </datalist>
-    </>
-  );
+/** A time zone by its name in the IANA database. */
+export function ZoneControl({ id, value = '', onChange }: PropertyControlProps<string>) {
+  // The designer's own zone first: most ends are meant where they live.
+  const first = useMemo(() => {
+    const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    return zones.toSorted((one, other) => Number(other.value === own) - Number(one.value === own));
+  }, []);
+  return <SearchChoice id={id} value={value} options={zones} first={first} onChange={onChange} />;
 }

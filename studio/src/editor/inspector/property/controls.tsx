@@ -10,6 +10,7 @@ import { IconControl } from './IconControl.tsx';
 import { ListControl } from './ListControl.tsx';
 import { OrderControl } from './OrderControl.tsx';
 import { SeveralControl } from './SeveralControl.tsx';
+import { CurrencyControl } from './CurrencyControl.tsx';
 import { ZoneControl } from './ZoneControl.tsx';
 
 const CodeControl = lazy(async () => ({ default: (await import('../../code/CodeControl.tsx')).CodeControl }));
@@ -104,18 +105,6 @@ function MomentControl({ id, value, onChange }: PropertyControlProps<string>) {
       onChange={(event) => event.target.value && onChange(event.target.value)}
     />
   );
-}
-
-const currencies = (Intl as { supportedValuesOf?: (key: string) => string[] }).supportedValuesOf?.(
-  'currency',
-);
-const currencyNames = new Intl.DisplayNames(undefined, { type: 'currency' });
-const currencyOptions = Object.fromEntries(
-  (currencies ?? ['EUR', 'GBP', 'USD']).map((code) => [code, `${code} · ${currencyNames.of(code)}`]),
-);
-
-function CurrencyControl({ id, value, onChange }: PropertyControlProps<string>) {
-  return <Choice id={id} value={value ?? ''} options={currencyOptions} onChange={onChange} />;
 }
 
 function FileControl({ id, property, value, onChange }: PropertyControlProps<string>) {
