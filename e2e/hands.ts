@@ -6,6 +6,8 @@ export interface Hand {
   name: 'by mouse' | 'by keys';
   /** Presses a button, a tab, a menu's trigger. */
   press(target: Locator): Promise<void>;
+  /** Turns a switch on or off. */
+  toggle(target: Locator): Promise<void>;
   fill(field: Locator, text: string): Promise<void>;
   /** Chooses an option of a select by what it says. */
   pick(select: Locator, option: string): Promise<void>;
@@ -22,6 +24,8 @@ export function mouse(page: Page): Hand {
   return {
     name: 'by mouse',
     press: (target) => target.click(),
+    // The box itself is unseen: what is drawn stands beside it, in the same label.
+    toggle: (target) => target.locator('xpath=..').click(),
     fill: (target, text) => target.fill(text),
     async pick(select, option) {
       await select.selectOption({ label: option });
@@ -80,6 +84,10 @@ export function keys(page: Page): Hand {
     async press(target) {
       await reach(target);
       await page.keyboard.press('Enter');
+    },
+    async toggle(target) {
+      await reach(target);
+      await page.keyboard.press('Space');
     },
     async fill(field, text) {
       await reach(field);

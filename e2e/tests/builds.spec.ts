@@ -358,18 +358,17 @@ const builds: Build[] = [
       const entry = (label: string, at: number) => links.getByLabel(label, { exact: true }).nth(at);
       await hand.fill(entry('Text', 0), 'Tonight');
       await hand.fill(entry('Link URL', 0), '/visit/');
-      await hand.press(entry('New tab', 0));
-      await hand.press(entry('Hidden', 1));
-      await hand.press(entry('No divider', 2));
-      await section('Text');
-      await pick('Part', 'Link');
+      await hand.toggle(entry('New tab', 0));
+      await hand.toggle(entry('Hidden', 1));
+      await hand.toggle(entry('No divider', 2));
+      await section('Link');
       await colour('Text colour', '#ffffff');
       await fill('Font size', '18');
     },
     async see(visitor, _, wide) {
       const strip = box(visitor).getByRole('navigation', { name: 'Links' });
       await strip.scrollIntoViewIfNeeded();
-      await expect(strip.getByRole('link')).toHaveText(['Tonight', 'Basket']);
+      await expect(strip.getByRole('link')).toHaveText([/^Tonight/, /^Basket/]);
       const tonight = strip.getByRole('link', { name: 'Tonight' });
       await expect(tonight).toHaveAttribute('target', '_blank');
       await expect(tonight).toHaveAttribute('rel', /noopener/);
@@ -391,9 +390,8 @@ const builds: Build[] = [
       await hand.add('Heading');
       await fill('Text', 'The comet is leaving');
       await hand.add('Countdown');
-      await fill('End date', '2027-02-01T20:00');
       const zone = control(page, 'Time zone');
-      await hand.fill(zone, 'reykj');
+      await hand.fill(zone, 'auckl');
       await page.keyboard.press('ArrowDown');
       await page.keyboard.press('Enter');
       await hand.press(page.getByRole('button', { name: 'Scene', exact: true }));
@@ -404,13 +402,14 @@ const builds: Build[] = [
     async see(visitor, slug) {
       const words = (name: string) => box(visitor).getByText(name);
       await expect(words('The comet is leaving')).toBeVisible();
-      const until = Date.parse('2027-02-01T20:00Z');
+      // The evening that the countdown is made with, where it is summer.
+      const until = Date.parse('2027-01-12T20:00+13:00');
       const seen = () => box(visitor).locator('[data-unit]').allTextContents();
       // The clock is the visitor's: set to 90 seconds before the end, then let run past it.
       await visitor.clock.install({ time: until - 90_000 });
       await visitor.reload();
       await expect(words('The comet is leaving')).toBeVisible();
-      await expect.poll(seen).toEqual(['0', '0', '1', expect.stringMatching(/^(30|2\d)$/)]);
+      await expect.poll(seen).toEqual(['00', '00', '01', expect.stringMatching(/^(30|2\d)$/)]);
       await visitor.clock.runFor(95_000);
       await expect(words('It is gone for 71 years.')).toBeVisible();
       await expect(words('The comet is leaving')).toBeHidden();
