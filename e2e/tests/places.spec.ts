@@ -48,6 +48,19 @@ test('the dark theme is free of serious faults everywhere, and stays', async ({ 
   await expectAccessible(page);
 });
 
+test('at 200 % zoom nothing of a place lies beside the window', async ({ page }) => {
+  // What a window of 1280 × 800 px has room for at 200 %.
+  await page.setViewportSize({ width: 640, height: 400 });
+  for (const place of ['widgets', 'starters', 'brand', 'people', 'site', 'post', 'account', 'start']) {
+    await page.goto(`${studio}/${place}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const beside = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    await expect.poll(beside, place).toBeLessThanOrEqual(0);
+    for (const name of ['Find', 'Demo designer'])
+      await expect(page.getByRole('button', { name, exact: true })).toBeInViewport();
+  }
+});
+
 test('the hour on the stage is set without touching the countdown', async ({ page }) => {
   await openWidget(page, 'Meteor night');
   await expect(stage(page).getByText('The falling stars of December, in')).toBeVisible();

@@ -1,6 +1,7 @@
 import type { CompiledWidget } from '@sirene/core/render';
 import type { SceneName } from '@sirene/core/widget';
 import morphdom from 'morphdom';
+import { changeOf } from './change.ts';
 import { loadFonts } from './fonts.ts';
 import { boxHtml, served, sheetText, type Mounted } from './mount.ts';
 
@@ -9,6 +10,7 @@ import { boxHtml, served, sheetText, type Mounted } from './mount.ts';
  * entrance motion stay as they are. For the studio; visitors never need it.
  *
  * @param keep an element whose content is being edited on the stage and must not be written over
+ * @param htmlOf what an element is written as in the newer body
  * @returns false when the placement differs in kind, so that the widget has to be mounted anew
  */
 export function patch(
@@ -17,6 +19,7 @@ export function patch(
   scene: SceneName,
   keep: string | null,
   base: string,
+  htmlOf: (id: string) => string | undefined = () => undefined,
 ): boolean {
   if (mounted.body.placement.type !== body.placement.type) return false;
   if (mounted.body.css !== body.css) {
@@ -30,9 +33,11 @@ export function patch(
   mounted.sceneName = scene;
   if (before === after) return true;
   mounted.box.toggleAttribute('data-folded', body.placement.type === 'launcher' && scene === 'teaser');
+  const change = changeOf(before, after, htmlOf);
+  const node = change && mounted.box.querySelector(`[data-e="${change.id}"]`);
   const next = mounted.box.cloneNode(false) as HTMLElement;
-  mounted.write(next, served(after, base));
-  morphdom(mounted.box, next, {
+  mounted.write(next, served(node ? change.html : after, base));
+  morphdom(node ?? mounted.box, (node && next.firstElementChild) ?? next, {
     onBeforeElUpdated: (from, to) =>
       (keep === null || from.dataset['e'] !== keep) && !filledIn(from) && !from.isEqualNode(to),
   });

@@ -134,6 +134,15 @@ function elementHtml(document: WidgetDocument, id: string, around: Around): Html
   return html;
 }
 
+/**
+ * What an element of a document was written as when it was last compiled; `undefined` where it is hidden or was not. The
+ * stage patches one element by it.
+ */
+export function htmlOf({ elements }: WidgetDocument, id: string): string | undefined {
+  const element = valueAt(elements, id);
+  return element && !element.hidden ? written.get(element)?.html.text : undefined;
+}
+
 const nothing = new Html('');
 
 const isSame = (

@@ -1,4 +1,4 @@
-export { compileWidget, labelOf } from './compile.js';
+export { compileWidget, htmlOf, labelOf } from './compile.js';
 export type { CompiledFont, CompiledWidget } from './compiled.js';
 export { escapeHtml, h, Html, join } from './html.js';
 export { placementSheet, surfaceRole } from './surface.js';

@@ -8,8 +8,9 @@ import { useSession, useSite } from './session.ts';
 
 const Place = chakra(NavLink, {
   base: {
-    px: '3',
+    px: { base: '2', lg: '3' },
     py: '1.5',
+    whiteSpace: 'nowrap',
     rounded: 'md',
     color: 'slate',
     fontWeight: '500',
@@ -17,6 +18,9 @@ const Place = chakra(NavLink, {
     '&[aria-current=page]': { color: 'ink', boxShadow: 'inset 0 -2px 0 {colors.flare}', roundedBottom: '0' },
   },
 });
+
+// On a narrow window, as when a page is zoomed to 200 %, icons speak for themselves.
+const wide = <T,>(narrow: T, otherwise: T) => ({ base: narrow, lg: otherwise });
 
 /** The site in hand, the places, and the account. */
 export function TopBar() {
@@ -29,7 +33,15 @@ export function TopBar() {
     await mutate({ user: null, demo: session?.demo ?? false, setUp: false });
   };
   return (
-    <Flex as="header" bg="sheet" borderBottomWidth="1px" h="48px" align="center" px="6" gap="6">
+    <Flex
+      as="header"
+      bg="sheet"
+      borderBottomWidth="1px"
+      h="48px"
+      align="center"
+      px={wide('2', '6')}
+      gap={wide('1', '6')}
+    >
       <Menu.Root>
         <Menu.Trigger asChild>
           <Button
@@ -40,7 +52,9 @@ export function TopBar() {
             fontWeight="600"
             aria-label={`Site: ${site?.name ?? 'Sirene'}. Switch site`}
           >
-            {site?.name ?? 'Sirene'}
+            <Box as="span" truncate maxW={wide('120px', '260px')}>
+              {site?.name ?? 'Sirene'}
+            </Box>
             <ChevronDown size={14} aria-hidden />
           </Button>
         </Menu.Trigger>
@@ -65,25 +79,44 @@ export function TopBar() {
           </Menu.Positioner>
         </Portal>
       </Menu.Root>
-      <Flex as="nav" aria-label="Places" gap="1" flex="1">
+      <Flex as="nav" aria-label="Places" gap={wide('0', '1')} flex="1" minW="0" overflowX="auto">
         <Place to="/widgets">Widgets</Place>
         <Place to="/brand">Brand</Place>
         <Place to="/people">People</Place>
         <Place to="/site">Site</Place>
         <Place to="/post">Test mailbox</Place>
       </Flex>
-      <Button variant="outline" colorPalette="plain" size="xs" color="slate" onClick={openPalette}>
+      <Button
+        variant="outline"
+        colorPalette="plain"
+        size="xs"
+        color="slate"
+        aria-label="Find"
+        aria-keyshortcuts="Control+K"
+        onClick={openPalette}
+      >
         <Search size={14} aria-hidden />
-        Find
-        <Kbd size="sm" variant="plain">
+        <Box as="span" display={wide('none', 'inline')}>
+          Find
+        </Box>
+        <Kbd size="sm" variant="plain" display={wide('none', 'inline-flex')}>
           Ctrl K
         </Kbd>
       </Button>
       <Menu.Root>
         <Menu.Trigger asChild>
-          <Button variant="ghost" colorPalette="plain" size="sm" px="2" fontWeight="500">
+          <Button
+            variant="ghost"
+            colorPalette="plain"
+            size="sm"
+            px="2"
+            fontWeight="500"
+            aria-label={session?.user?.name ?? 'Account'}
+          >
             <CircleUser size={16} aria-hidden />
-            <Box as="span">{session?.user?.name}</Box>
+            <Box as="span" display={wide('none', 'inline')}>
+              {session?.user?.name}
+            </Box>
           </Button>
         </Menu.Trigger>
         <Portal>

@@ -167,7 +167,11 @@ function BrandEditor({
               onDrop={drop}
             />
           )}
-          <Grid templateColumns="392px minmax(0, 1fr)" gap="6" alignItems="start">
+          <Grid
+            templateColumns={{ base: 'minmax(0, 1fr)', lg: '392px minmax(0, 1fr)' }}
+            gap="6"
+            alignItems="start"
+          >
             <Box bg="sheet" borderWidth="1px" rounded="md">
               <Tabs.Root
                 value={panel}

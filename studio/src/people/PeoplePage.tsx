@@ -76,7 +76,11 @@ function Submissions({ site }: { site: Site }) {
       {error ? <ErrorNote error={error} retry={() => void mutate()} /> : null}
       {data?.total === 0 && <Nothing filtered={filter.size > 0} />}
       {data && data.total > 0 && (
-        <Grid templateColumns="minmax(0, 1fr) 380px" gap="4" alignItems="start">
+        <Grid
+          templateColumns={{ base: 'repeat(2, minmax(0, 1fr))', lg: 'minmax(0, 1fr) 380px' }}
+          gap="4"
+          alignItems="start"
+        >
           <Box bg="sheet" borderWidth="1px" rounded="md" overflow="hidden">
             <Table.Root size="sm" aria-label="Submissions">
               <Table.Header>

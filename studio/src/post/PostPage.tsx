@@ -28,7 +28,11 @@ export function PostPage() {
         </Box>
       )}
       {data && open && (
-        <Grid templateColumns="380px minmax(0, 1fr)" gap="4" alignItems="start">
+        <Grid
+          templateColumns={{ base: 'repeat(2, minmax(0, 1fr))', lg: '380px minmax(0, 1fr)' }}
+          gap="4"
+          alignItems="start"
+        >
           <Stack
             as="ul"
             gap="0"

@@ -55,6 +55,7 @@ export function SearchChoice({
       value={[value]}
       inputValue={typed ?? chosen}
       openOnClick
+      positioning={{ sameWidth: false, placement: 'bottom-end' }}
       onInputValueChange={({ inputValue, reason }) => reason === 'input-change' && setTyped(inputValue)}
       onValueChange={(details) => details.value[0] !== undefined && onChange(details.value[0])}
       onOpenChange={({ open }) => !open && setTyped(null)}
@@ -67,7 +68,7 @@ export function SearchChoice({
       </Combobox.Control>
       <Portal>
         <Combobox.Positioner>
-          <Combobox.Content maxH="260px" fontSize="13px">
+          <Combobox.Content w="240px" maxH="260px" fontSize="13px">
             <Combobox.Empty>Nothing found</Combobox.Empty>
             {listed.map((option) => (
               <Combobox.Item key={option.value} item={option}>

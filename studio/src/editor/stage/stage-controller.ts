@@ -1,6 +1,6 @@
 import { hang } from '@sirene/embed/anchor';
 import { checkForm } from '@sirene/core/form';
-import { compileWidget, noForeign, type CompiledWidget } from '@sirene/core/render';
+import { compileWidget, htmlOf, noForeign, type CompiledWidget } from '@sirene/core/render';
 import type { Brand, State } from '@sirene/core/style';
 import type { SceneName, WidgetDocument } from '@sirene/core/widget';
 import type { Foreign } from '@sirene/core/foreign';
@@ -32,6 +32,7 @@ export class StageController {
   #mounted: Mounted | null = null;
   #place: Element | null = null;
   #body: CompiledWidget | null = null;
+  #document: WidgetDocument | null = null;
   #scene: SceneName = 'opening';
   #visible = true;
   #port: StagePort = editing;
@@ -97,6 +98,7 @@ export class StageController {
   /** Shows a document. The edit is on the stage when this returns. */
   draw(document: WidgetDocument, brand: Brand): void {
     this.#body = compileWidget(document, brand, this.#foreign);
+    this.#document = document;
     this.#delays = new Map(
       Object.entries(document.elements).flatMap(([id, { after }]) => (after ? [[id, after] as const] : [])),
     );
@@ -231,6 +233,8 @@ export class StageController {
     this.#delayedSheet?.replaceSync(later && `${later}{animation:none!important;opacity:.45!important}`);
   }
 
+  #htmlOf = (id: string): string | undefined => (this.#document ? htmlOf(this.#document, id) : undefined);
+
   #fill(mounted: Mounted): void {
     writeSamples(mounted, this.#samples, this.#clock.now());
   }
@@ -251,7 +255,7 @@ export class StageController {
     else if (
       !this.#mounted ||
       place !== this.#place ||
-      !patch(this.#mounted, body, this.#scene, this.#editedText, this.base)
+      !patch(this.#mounted, body, this.#scene, this.#editedText, this.base, this.#htmlOf)
     ) {
       this.#unmount();
       this.#place = place;
