@@ -3,6 +3,7 @@ import type { SceneName } from '@sirene/core/widget';
 import morphdom from 'morphdom';
 import { changeOf } from './change.ts';
 import { loadFonts } from './fonts.ts';
+import { rewrite } from './rules.ts';
 import { boxHtml, served, sheetText, type Mounted } from './mount.ts';
 
 /**
@@ -23,7 +24,7 @@ export function patch(
 ): boolean {
   if (mounted.body.placement.type !== body.placement.type) return false;
   if (mounted.body.css !== body.css) {
-    mounted.sheet.replaceSync(sheetText(body, base));
+    rewrite(mounted.sheet, sheetText(mounted.body, base), sheetText(body, base));
     loadFonts(mounted.box.ownerDocument, body.fonts, base);
   }
   if (mounted.body.label !== body.label) mounted.box.setAttribute('aria-label', body.label);
