@@ -56,7 +56,7 @@ test('at 200 % zoom nothing of a place lies beside the window', async ({ page })
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     const beside = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
     await expect.poll(beside, place).toBeLessThanOrEqual(0);
-    for (const name of ['Find', 'Demo designer'])
+    for (const name of ['Find (Ctrl K)', 'Demo designer'])
       await expect(page.getByRole('button', { name, exact: true })).toBeInViewport();
   }
 });

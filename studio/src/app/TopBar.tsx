@@ -91,8 +91,7 @@ export function TopBar() {
         colorPalette="plain"
         size="xs"
         color="slate"
-        aria-label="Find"
-        aria-keyshortcuts="Control+K"
+        title="Find (Ctrl K)"
         onClick={openPalette}
       >
         <Search size={14} aria-hidden />
