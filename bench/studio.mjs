@@ -34,7 +34,7 @@ async function fill(page) {
   );
 }
 
-/** Opens a place within the studio, and measures until its first screen of pictures has been painted, ms. */
+/** Opens a place within the studio, and measures until its first screen of previews has been painted, ms. */
 async function firstScreen(page, name, ready) {
   const times = [];
   for (let round = 0; round < 5; round++) {

@@ -51,7 +51,7 @@ function working(page: Page, hand: Hand): Work {
   };
 }
 
-const picture = (fill: string) =>
+const image = (fill: string) =>
   `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="300" viewBox="0 0 400 300"><rect width="400" height="300" fill="${fill}"/><circle cx="200" cy="150" r="90" fill="#f3e3bd"/></svg>`;
 
 interface Build {
@@ -100,7 +100,7 @@ const builds: Build[] = [
       await colour('Text colour', '#ffffff');
       await hand.add('Row');
       await hand.add('Image');
-      await upload(control(page, 'Image'), 'moon.svg', picture('#171a48'));
+      await upload(control(page, 'Image'), 'moon.svg', image('#171a48'));
       await fill('Alt text', 'The full moon');
       await section('Size and position');
       await fill('Width', '40');
@@ -251,7 +251,7 @@ const builds: Build[] = [
     async make({ page, hand, fill, pick, section, colour, upload }) {
       await pick('Placement', 'Standalone page');
       await section('Surface', true);
-      await upload(control(page, 'Background image'), 'night.svg', picture('#0d0e2e'));
+      await upload(control(page, 'Background image'), 'night.svg', image('#0d0e2e'));
       await section('Text');
       await colour('Text colour', '#ffffff');
       await hand.add('Row');
@@ -420,12 +420,12 @@ const builds: Build[] = [
     },
   },
   {
-    name: 'Picture cover',
+    name: 'Image cover',
     kind: 'Pop-up',
     async make({ page, hand, fill, pick, section, upload, colour }) {
       await pick('Placement', 'Full screen');
       await section('Surface', true);
-      await upload(control(page, 'Background image'), 'dome.svg', picture('#171a48'));
+      await upload(control(page, 'Background image'), 'dome.svg', image('#171a48'));
       await pick('Image size', 'Cover');
       await section('Text');
       await colour('Text colour', '#ffffff');

@@ -176,9 +176,9 @@ test('uploads are served for ever, run nothing, and lead nowhere else', async ({
   const address = await page
     .locator('.box')
     .evaluate((box) => /url\("([^"]+)"\)/.exec(getComputedStyle(box).backgroundImage)?.[1] ?? '');
-  const picture = await request.get(address);
-  expect(picture.status()).toBe(200);
-  expect(picture.headers()).toMatchObject({
+  const image = await request.get(address);
+  expect(image.status()).toBe(200);
+  expect(image.headers()).toMatchObject({
     'content-type': 'image/svg+xml',
     'cache-control': expect.stringContaining('immutable'),
     'x-content-type-options': 'nosniff',

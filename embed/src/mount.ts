@@ -64,7 +64,7 @@ export const served = (text: string, base: string): string =>
 
 /**
  * Puts a compiled widget on a page: in a shadow root, an overlay in the browser's top layer, an inline widget inside
- * its marker. Visitors, the stage and the pictures all get theirs from here.
+ * its marker. Visitors, the stage and the previews all get theirs from here.
  *
  * @param place the marker of an inline widget or the element that one hangs on; others hang at the end of the page
  */
@@ -124,9 +124,9 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
   function written(of: Mounted): void {
     watchUnseen(view, box);
     if (!still && port.takesFocus)
-      for (const film of box.querySelectorAll<HTMLVideoElement>('[data-loop]')) {
-        film.muted = true;
-        film.play().catch(() => {});
+      for (const video of box.querySelectorAll<HTMLVideoElement>('[data-loop]')) {
+        video.muted = true;
+        video.play().catch(() => {});
       }
     port.written?.(of);
   }

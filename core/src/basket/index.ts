@@ -123,7 +123,7 @@ function lineHtml(words: BasketWords, line: BasketLine, amount: (value: number) 
   return h(
     'li',
     { class: classes['line'] },
-    pictureHtml(words, src),
+    imageHtml(words, src),
     h(
       'span',
       { class: 'words' },
@@ -150,7 +150,7 @@ function lineHtml(words: BasketWords, line: BasketLine, amount: (value: number) 
   );
 }
 
-function pictureHtml({ pictures, classes }: BasketWords, src: string | null | undefined): Html {
+function imageHtml({ pictures, classes }: BasketWords, src: string | null | undefined): Html {
   if (!pictures) return h('span', {});
   return src
     ? h('img', { class: classes['picture'], src, alt: '' })

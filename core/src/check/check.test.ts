@@ -40,14 +40,14 @@ test.each<[string, WidgetDocument, RegExp]>([
   ['nobody told', noticed, /Nobody is notified/],
   ['no legal notice', set(told, ['elements', 'legal', 'notice'], undefined), /no privacy notice/],
   [
-    'a picture without words',
+    'an image without words',
     insert(told, 'pic', { type: 'image', src: 'https://a.example/x.png', alt: '' }),
     /mark it as decorative/,
   ],
-  ['a picture not chosen', insert(told, 'pic', createElement('image')), /not chosen yet/],
+  ['an image not chosen', insert(told, 'pic', createElement('image')), /not chosen yet/],
   [
-    'a film without words',
-    insert(told, 'film', { type: 'video', src: 'https://a.example/x.mp4', alt: '' }),
+    'a video without words',
+    insert(told, 'video', { type: 'video', src: 'https://a.example/x.mp4', alt: '' }),
     /no description/,
   ],
   [
@@ -123,8 +123,8 @@ test('hidden elements are not checked', () => {
   expect(texts(set(document, ['elements', 'title', 'hidden'], true))).toEqual([]);
 });
 
-test('contrast is read against the ground behind: the group’s, else the box’s', () => {
-  const on = (document: WidgetDocument) => contrastOf(document, plainBrand, 'title', 'box').ground;
+test('contrast is read against the background behind: the group’s, else the box’s', () => {
+  const on = (document: WidgetDocument) => contrastOf(document, plainBrand, 'title', 'box').background;
   expect(on(told)).toBe('#ffffff');
   expect(on(set(told, ['style', 'overlay', 'box', 'base', 'background'], '#101010'))).toBe('#101010');
   const grouped = set(
@@ -145,11 +145,11 @@ test('the header of a price plan is what its pieces are read on, and colours not
   const plans = insert(told, 'plans', createElement('plans'));
   const on = (header: number, part: string) =>
     contrastOf(insert(plans, 'plan', plan(header), 'plans'), plainBrand, 'plan', part);
-  expect(on(1, 'title').ground).toBe('#101010');
+  expect(on(1, 'title').background).toBe('#101010');
   expect(on(1, 'title').colour).not.toBe('#ff0000');
-  expect(on(1, 'amount').ground).toBe('#ffffff');
-  expect(on(2, 'amount').ground).toBe('#101010');
-  expect(on(0, 'title').ground).toBe('#ffffff');
+  expect(on(1, 'amount').background).toBe('#ffffff');
+  expect(on(2, 'amount').background).toBe('#101010');
+  expect(on(0, 'title').background).toBe('#ffffff');
 });
 
 test('what only a drawn widget tells is told with its repair', () => {
@@ -176,34 +176,33 @@ test('a notice is added under a free id', () => {
 });
 
 describe('contrast over what is not plain', () => {
-  const worst = (style: object, pictures?: Map<string, string[]>) =>
+  const worst = (style: object, images?: Map<string, string[]>) =>
     contrastOf(
       set(told, ['style', 'overlay', 'box', 'base'], style),
       plainBrand,
       'title',
       'box',
       { screen: null, state: null },
-      pictures,
+      images,
     );
 
   it('of a gradient the worst of its colours counts', () => {
     const reading = worst({ gradient: 'linear-gradient(90deg, #ffffff, #1d2528)', color: '#1d2528' });
-    expect(reading.ground).toBe('#1d2528');
+    expect(reading.background).toBe('#1d2528');
     expect(reading.ratio).toBeCloseTo(1, 1);
     expect(reading.repair).toMatch(/^#/);
   });
 
-  it('of a picture the worst sampled colour counts, the less the weaker it is', () => {
+  it('of an image the worst sampled colour counts, the less the weaker it is', () => {
     const image = 'https://a.example/x.png';
-    const pictures = new Map([[image, ['#eeeeee', '#101010']]]);
-    const at = (imageOpacity: number) =>
-      worst({ image, imageOpacity, background: '#ffffff' }, pictures).ratio;
+    const images = new Map([[image, ['#eeeeee', '#101010']]]);
+    const at = (imageOpacity: number) => worst({ image, imageOpacity, background: '#ffffff' }, images).ratio;
     expect(at(1)).toBeLessThan(1.5);
     expect(at(0.3)).toBeGreaterThan(at(0.6));
     expect(worst({ image, background: '#ffffff' }).ratio).toBeGreaterThan(10);
   });
 
-  it('a repair over a ground of two colours is readable on both, where one is', () => {
+  it('a repair over a background of two colours is readable on both, where one is', () => {
     const reading = worst({ gradient: 'linear-gradient(90deg, #000000, #555555)', color: '#444444' });
     expect(reading.repair).not.toBe('#444444');
     expect(

@@ -34,7 +34,7 @@ export const contrastRepairs = (document: WidgetDocument, brand: Brand): Operati
 /**
  * Everything worth fixing in a widget before it is published.
  *
- * @param by colours sampled from the pictures behind texts (contrast over others is not read), what a drawn widget tells
+ * @param by colours sampled from the images behind texts (contrast over others is not read), what a drawn widget tells
  * (without it sizes are not looked at), and the time (without it no date is past)
  */
 export function checkDocument(document: WidgetDocument, brand: Brand, by: CheckedBy = {}): Finding[] {

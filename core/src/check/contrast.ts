@@ -19,13 +19,13 @@ import {
   type StyleSources,
 } from '../style/index.js';
 import { ancestorsOf, rootsOf, type WidgetDocument } from '../widget/index.js';
-import { drawnOver, type PictureColours } from './ground.js';
+import { drawnOver, type ImageColours } from './backgrounds.js';
 
 /** The contrast of one text against what lies behind it. */
 export interface ContrastReading {
   /** Both as opaque hex colours. */
   colour: string;
-  ground: string;
+  background: string;
   /** 1 to 21. */
   ratio: number;
   needed: number;
@@ -82,14 +82,14 @@ function surfaceParts(document: WidgetDocument, root: string): string[] {
   return ['body', 'box'];
 }
 
-const noPictures: PictureColours = new Map();
+const noImages: ImageColours = new Map();
 
 /**
- * Reads the contrast of a part's text: its colour, inherited where it has none, over every ground behind it. Of a
- * gradient or a picture the worst colour counts.
+ * Reads the contrast of a part's text: its colour, inherited where it has none, over every background behind it. Of a
+ * gradient or an image the worst colour counts.
  *
  * @param part a part that shows text
- * @param pictures colours sampled from the pictures behind texts; a picture that is not among them is passed over
+ * @param images colours sampled from the images behind texts; an image that is not among them is passed over
  */
 export function contrastOf(
   document: WidgetDocument,
@@ -97,7 +97,7 @@ export function contrastOf(
   id: string,
   part: string,
   wanted: ConditionParts = { screen: null, state: null },
-  pictures: PictureColours = noPictures,
+  images: ImageColours = noImages,
 ): ContrastReading {
   const tokens = brandTokens(brand);
   const around = ancestorsOf(document.elements, id);
@@ -117,40 +117,48 @@ export function contrastOf(
   ];
   const readers = [own, ...outer];
   const nearest = (property: string) => readers.map((read) => read(property)).find((value) => value !== null);
-  // From the page, taken as white, up to the text: each ground lies over the one below.
+  // From the page, taken as white, up to the text: each background lies over the one below.
   const drawn = [own, ...behind.map((one) => reader(id, one)), ...outer];
-  const grounds = drawn.toReversed().reduce((below, read) => drawnOver(below, read, pictures), ['#ffffff']);
+  const backgrounds = drawn.toReversed().reduce((below, read) => drawnOver(below, read, images), ['#ffffff']);
   const text = nearest('color')?.css ?? '#000000';
   const needed = neededContrast(
     parseFloat(nearest('fontSize')?.css ?? '16'),
     Number(nearest('fontWeight')?.css ?? 400),
   );
-  const [worst] = grounds
-    .map((ground) => ({ ground, colour: over(text, ground), ratio: contrast(over(text, ground), ground) }))
-    .sort((one, other) => one.ratio - other.ratio) as [Pick<ContrastReading, 'ground' | 'colour' | 'ratio'>];
+  const [worst] = backgrounds
+    .map((background) => ({
+      background,
+      colour: over(text, background),
+      ratio: contrast(over(text, background), background),
+    }))
+    .sort((one, other) => one.ratio - other.ratio) as [
+    Pick<ContrastReading, 'background' | 'colour' | 'ratio'>,
+  ];
   const isPoor = worst.ratio < needed;
   return {
     ...worst,
     needed,
-    repair: readableOn(grounds, worst.colour, worst.ground, needed),
-    brandRepairs: isPoor ? brandColoursOn(brand, grounds, worst.colour, needed) : [],
+    repair: readableOn(backgrounds, worst.colour, worst.background, needed),
+    brandRepairs: isPoor ? brandColoursOn(brand, backgrounds, worst.colour, needed) : [],
   };
 }
 
-/** The brand's colours that can be read on all of the grounds, those that differ least from a colour first (Oklab). */
-function brandColoursOn(brand: Brand, grounds: readonly string[], colour: string, needed: number) {
+/** The brand's colours that can be read on all of the backgrounds, those that differ least from a colour first (Oklab). */
+function brandColoursOn(brand: Brand, backgrounds: readonly string[], colour: string, needed: number) {
   return [...brandTokens(brand).values()]
     .filter(({ type, css }) => type === 'color' && isOpaque(css))
-    .filter(({ css }) => grounds.every((ground) => contrast(over(css, ground), ground) >= needed))
+    .filter(({ css }) =>
+      backgrounds.every((background) => contrast(over(css, background), background) >= needed),
+    )
     .map(({ path, css }) => ({ alias: `{${path}}`, colour: hexOf(css), far: colourDistance(css, colour) }))
     .sort((one, other) => one.far - other.far)
     .map(({ alias, colour: hex }) => ({ alias, colour: hex }));
 }
 
-// The nearest colour for the worst ground need not do for the others; then what is readable on most is offered.
-function readableOn(grounds: readonly string[], colour: string, worst: string, needed: number): string {
+// The nearest colour for the worst background need not do for the others; then what is readable on most is offered.
+function readableOn(backgrounds: readonly string[], colour: string, worst: string, needed: number): string {
   const least = (candidate: string) =>
-    Math.min(...grounds.map((ground) => contrast(over(candidate, ground), ground)));
+    Math.min(...backgrounds.map((background) => contrast(over(candidate, background), background)));
   const near = nearestReadable(colour, worst, needed);
   if (least(near) >= needed) return near;
   return least('#000000') > least('#ffffff') ? '#000000' : '#ffffff';

@@ -2,7 +2,7 @@ import { valueAt } from '../maps/index.js';
 import { definitionOf, type Element } from '../elements/index.js';
 import type { Brand } from '../style/index.js';
 import { rootsOf, withDescendants, type Operation, type WidgetDocument } from '../widget/index.js';
-import type { PictureColours } from './ground.js';
+import type { ImageColours } from './backgrounds.js';
 
 /** Something about a widget that a visitor would stumble over, and where there is one, the edit that mends it. */
 export interface Finding {
@@ -26,8 +26,8 @@ export interface Drawn {
 export interface Subject {
   document: WidgetDocument;
   brand: Brand;
-  /** Colours sampled from the pictures behind texts. */
-  pictures: PictureColours;
+  /** Colours sampled from the images behind texts. */
+  images: ImageColours;
   /** Left out where the widget has not been drawn. */
   drawn?: Drawn;
   /** When it is looked at, ms since 1970; left out where nothing hangs on it. */
@@ -40,12 +40,12 @@ export interface Subject {
 export type Rule = (subject: Subject) => Finding[];
 
 /** What the check goes by besides the document and its brand. */
-export type CheckedBy = Partial<Pick<Subject, 'pictures' | 'drawn' | 'now'>>;
+export type CheckedBy = Partial<Pick<Subject, 'images' | 'drawn' | 'now'>>;
 
 export function subjectOf(
   document: WidgetDocument,
   brand: Brand,
-  { pictures = new Map(), ...by }: CheckedBy,
+  { images = new Map(), ...by }: CheckedBy,
 ): Subject {
   const { elements } = document;
   const visible = (id: string): string[] => {
@@ -54,7 +54,7 @@ export function subjectOf(
     return [id, ...('children' in element ? element.children.flatMap(visible) : [])];
   };
   const faces = rootsOf(document).map(([at, root]) => ({ at, ids: visible(root) }));
-  return { ...by, document, brand, pictures, faces };
+  return { ...by, document, brand, images, faces };
 }
 
 /** Every element that visitors may see, with its id. */

@@ -1,6 +1,6 @@
 export { checkDocument, contrastRepairs } from './check.js';
 export { contrastOf, sourcesOf, type ContrastReading } from './contrast.js';
 export type { Drawn, Finding } from './finding.js';
-export type { PictureColours } from './ground.js';
+export type { ImageColours } from './backgrounds.js';
 export { leastTarget } from './rules/drawn.js';
 export { addressesOf, reviewOf, type ReviewItem } from './review.js';

@@ -1,13 +1,13 @@
 import { Type } from '@sinclair/typebox';
 import { illustrationAt, illustrationHtml, paintsCss } from '../illustrations/index.js';
 import { h } from '../render/html.js';
-import { assetScheme, safeAddress, safeImage, wholePicture } from '../sanitise/index.js';
+import { assetScheme, safeAddress, safeImage, wholeImage } from '../sanitise/index.js';
 import type { BrandLogo } from '../style/index.js';
 import { addressText, define, elementFields, line } from './definition.js';
 import { addressProblem } from './rich-text.js';
 
-/** The widths, px, in which uploaded pictures are served. */
-export const pictureWidths = [320, 640, 1280, 1920] as const;
+/** The widths, px, in which uploaded images are served. */
+export const imageWidths = [320, 640, 1280, 1920] as const;
 
 const schema = elementFields('image', {
   /** `asset:` and the id of an upload, `art:` and the name of a shipped drawing, or an address starting with https. */
@@ -27,18 +27,18 @@ const schema = elementFields('image', {
   link: Type.Optional(addressText),
 });
 
-/** The source of a picture that shows the brand's own mark, whatever it is by then. */
+/** The source of an image that shows the brand's own mark, whatever it is by then. */
 export const brandLogo = 'brand:logo';
 
-function logoPicture(logo: BrandLogo | undefined, alt: string) {
+function logoImage(logo: BrandLogo | undefined, alt: string) {
   const size: [number, number] | undefined = logo && [logo.width, logo.height];
   return { src: logo?.src ?? '', alt: alt || (logo?.alt ?? ''), size };
 }
 
-/** `srcset` of an uploaded picture; nothing is served larger than it is. */
+/** `srcset` of an uploaded image; nothing is served larger than it is. */
 function sizes(src: string, width = 0): string | null {
   if (!src.startsWith(assetScheme) || src.includes('/')) return null;
-  const served = pictureWidths.filter((one) => one < width);
+  const served = imageWidths.filter((one) => one < width);
   return served.length > 0
     ? [...served.map((one) => `${src}/${one}.webp ${one}w`), `${src}/full.webp ${width}w`].join(', ')
     : null;
@@ -57,7 +57,7 @@ export const image = define({
   create: () => ({ type: 'image', src: '', alt: '' }),
   title: ({ alt, src }) => alt || (src ? 'Image' : 'No image chosen yet'),
   properties: [
-    { path: ['src'], label: 'Image', control: 'picture', sized: true, always: true },
+    { path: ['src'], label: 'Image', control: 'image', sized: true, always: true },
     {
       path: ['alt'],
       label: 'Alt text',
@@ -70,17 +70,17 @@ export const image = define({
     { path: ['link'], label: 'Link URL', control: 'line', rare: true },
   ],
   render({ caption, link, plain, ...own }, { box, part, logo }) {
-    const { src, alt, size } = own.src === brandLogo ? logoPicture(logo, own.alt) : own;
+    const { src, alt, size } = own.src === brandLogo ? logoImage(logo, own.alt) : own;
     const art = illustrationAt(src);
     const address = safeImage(src);
     const srcset = address ? sizes(address, size?.[0]) : null;
     // A brand without a mark of its own shows none.
     if (own.src === brandLogo && !address) return h('figure', box);
-    const picture = art
+    const image = art
       ? illustrationHtml(art, plain ? '' : alt)
       : address
         ? h('img', {
-            src: wholePicture(address),
+            src: wholeImage(address),
             srcset,
             sizes: srcset && 'auto, 100vw',
             alt: plain ? '' : alt,
@@ -93,7 +93,7 @@ export const image = define({
     return h(
       'figure',
       box,
-      href ? h('a', { href, 'aria-label': alt || null }, picture) : picture,
+      href ? h('a', { href, 'aria-label': alt || null }, image) : image,
       caption ? h('figcaption', { class: part('caption') }, caption) : null,
     );
   },

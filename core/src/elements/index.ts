@@ -12,7 +12,7 @@ export { markRuns, runsIn, withText, type Marking } from './mark-runs.js';
 export { plainText, renderRuns, sameMarks, toRuns, type Run } from './rich-text.js';
 export { fieldSpec } from './field.js';
 export { noticeText } from './text.js';
-export { brandLogo, pictureWidths } from './image.js';
+export { brandLogo, imageWidths } from './image.js';
 
 /** The definitions by type, as those who treat all alike see them: each is only ever given elements of its own type. */
 export const elementDefinitions = definitions as unknown as Readonly<Record<ElementType, ElementDefinition>>;

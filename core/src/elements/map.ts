@@ -13,7 +13,7 @@ const schema = elementFields('map', {
   words: line(80),
 });
 
-// A drawn piece of country, the same for every place: a picture that says "where", without asking a map service.
+// A drawn piece of country, the same for every place: an image that says "where", without asking a map service.
 const country =
   'M0 60C60 40 90 80 150 62S250 20 320 44M0 130C80 110 120 150 200 128S280 96 320 112M70 0C60 50 96 90 84 180M230 0C250 60 214 110 236 180';
 

@@ -11,8 +11,8 @@ export interface InspectorProperty {
     | 'number'
     | 'action'
     | 'rich'
-    | 'picture'
-    | 'film'
+    | 'image'
+    | 'video'
     | 'icon'
     | 'code'
     | 'moment'
@@ -25,7 +25,7 @@ export interface InspectorProperty {
   options?: Readonly<Record<string, string>>;
   /** For lists: the properties of an entry, and a new entry. An entry that is a text has one property without a path. */
   entries?: { properties: readonly InspectorProperty[]; blank(): unknown; title?(entry: never): string };
-  /** For pictures: their own size is kept beside them, as `size`. */
+  /** For images: their own size is kept beside them, as `size`. */
   sized?: boolean;
   /** For numbers. */
   min?: number;

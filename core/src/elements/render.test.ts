@@ -17,8 +17,8 @@ const compiled = (sketch: Sketch, brand: Brand = plainBrand, inForm = false) =>
   );
 const html = (sketch: Sketch, brand?: Brand) => compiled(sketch, brand).scenes.opening ?? '';
 
-describe('a picture', () => {
-  const picture = (more: Record<string, unknown>): Sketch => ({
+describe('an image', () => {
+  const image = (more: Record<string, unknown>): Sketch => ({
     type: 'image',
     src: 'asset:0123456789abcdef',
     alt: 'A moor',
@@ -26,7 +26,7 @@ describe('a picture', () => {
   });
 
   it('is served in sizes up to its own', () => {
-    const text = html(picture({ size: [1000, 500] }));
+    const text = html(image({ size: [1000, 500] }));
     expect(text).toContain(
       'srcset="asset:0123456789abcdef/320.webp 320w, asset:0123456789abcdef/640.webp 640w, asset:0123456789abcdef/full.webp 1000w"',
     );
@@ -34,25 +34,25 @@ describe('a picture', () => {
   });
 
   it('that only adorns says nothing', () => {
-    expect(html(picture({ plain: true }))).toContain('alt=""');
-    expect(html(picture({}))).toContain('alt="A moor"');
+    expect(html(image({ plain: true }))).toContain('alt=""');
+    expect(html(image({}))).toContain('alt="A moor"');
   });
 
   it('leads somewhere, and says where', () => {
-    expect(html(picture({ link: '/moor' }))).toContain('<a href="/moor" aria-label="A moor">');
-    expect(html(picture({ link: 'javascript:alert(1)' }))).not.toContain('<a');
+    expect(html(image({ link: '/moor' }))).toContain('<a href="/moor" aria-label="A moor">');
+    expect(html(image({ link: 'javascript:alert(1)' }))).not.toContain('<a');
   });
 
   it('of the brand is the brand’s mark, or none', () => {
     const logo = { src: 'asset:0123456789abcdef/full.svg', alt: 'Larkmoor', width: 200, height: 50 };
-    expect(html(picture({ src: 'brand:logo', alt: '' }), { ...plainBrand, logo })).toMatch(
+    expect(html(image({ src: 'brand:logo', alt: '' }), { ...plainBrand, logo })).toMatch(
       /full\.svg".*alt="Larkmoor" width="200"/,
     );
-    expect(html(picture({ src: 'brand:logo' }))).not.toContain('<img');
+    expect(html(image({ src: 'brand:logo' }))).not.toContain('<img');
   });
 
   it('not chosen yet leaves its room', () => {
-    expect(html(picture({ src: '' }))).toContain('class="blank"');
+    expect(html(image({ src: '' }))).toContain('class="blank"');
   });
 });
 
@@ -227,10 +227,10 @@ describe('the rest', () => {
     ).toMatch(/<div>High Lane<\/div><div>Larkmoor<\/div><a href="\/visit">How to come<\/a>/);
   });
 
-  it('a film plays by itself without sound', () => {
-    expect(html({ type: 'video', src: 'asset:0123456789abcdef/film.mp4', alt: 'Stars', loop: true })).toMatch(
-      /<video [^>]*aria-label="Stars" controls[^>]* muted loop data-loop/,
-    );
+  it('a video plays by itself without sound', () => {
+    expect(
+      html({ type: 'video', src: 'asset:0123456789abcdef/video.mp4', alt: 'Stars', loop: true }),
+    ).toMatch(/<video [^>]*aria-label="Stars" controls[^>]* muted loop data-loop/);
   });
 
   it('a divider with words is read as one', () => {

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { h } from '../render/html.js';
-import { safeImage, wholePicture } from '../sanitise/index.js';
+import { safeImage, wholeImage } from '../sanitise/index.js';
 import { addressText, define, elementFields, line } from './definition.js';
 
 const schema = elementFields('video', {
@@ -29,8 +29,8 @@ export const video = define({
   create: () => ({ type: 'video', src: '', alt: '' }),
   title: ({ alt }) => alt || 'Video',
   properties: [
-    { path: ['src'], label: 'Video', control: 'film', always: true },
-    { path: ['poster'], label: 'Poster image', control: 'picture' },
+    { path: ['src'], label: 'Video', control: 'video', always: true },
+    { path: ['poster'], label: 'Poster image', control: 'image' },
     { path: ['alt'], label: 'Description', control: 'line', always: true },
     {
       path: ['loop'],
@@ -45,7 +45,7 @@ export const video = define({
     return h('video', {
       ...box,
       src: address,
-      poster: poster ? wholePicture(safeImage(poster) ?? '') : null,
+      poster: poster ? wholeImage(safeImage(poster) ?? '') : null,
       'aria-label': alt || null,
       controls: true,
       playsinline: true,

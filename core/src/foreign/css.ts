@@ -108,7 +108,7 @@ function strangeIn(value: csstree.CssNode): string | null {
   let reason: string | null = null;
   csstree.walk(value, (node) => {
     if (node.type === 'Url' && !/^asset:[a-z0-9/.-]+$/.test(node.value) && !/^#[\w-]+$/.test(node.value))
-      reason ??= `loads ${node.value.slice(0, 60)}: use an uploaded picture`;
+      reason ??= `loads ${node.value.slice(0, 60)}: use an uploaded image`;
     else if (node.type === 'Function' && !functions.has(node.name.toLowerCase()))
       reason ??= `holds ${node.name.slice(0, 40)}(), which can’t be used in a widget`;
   });

@@ -286,7 +286,7 @@ function partsCss(document: WidgetDocument, { looks }: Brand): string {
   return firm + (closingOf(placement)?.at === 'outside-end' ? roundedCss(has) : '');
 }
 
-// A surface's padding is that of its scenes, so that a header's and a footer's ground reach the rim and what scrolls
+// A surface's padding is that of its scenes, so that a header's and a footer's background reach the rim and what scrolls
 // is not cut off before it.
 function spreadPadding(role: Role, sheet: StyleSheet): StyleSheet {
   if (role !== 'overlay' && role !== 'panel') return sheet;

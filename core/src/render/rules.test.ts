@@ -46,37 +46,33 @@ describe('layers of values', () => {
   });
 });
 
-describe('what lies on a ground', () => {
-  const picture = 'https://x.example/p.jpg';
+describe('what lies on a background', () => {
+  const image = 'https://x.example/p.jpg';
   it.each([
     [
       'a gradient alone',
       { gradient: 'linear-gradient(90deg, #fff, #000)' },
       /^\.a\{background-image:linear-/,
     ],
+    ['an image alone', { image: image }, /^\.a\{background-image:url\("?https:\/\/x\.example\/p\.jpg"?\)\}$/],
     [
-      'a picture alone',
-      { image: picture },
-      /^\.a\{background-image:url\("?https:\/\/x\.example\/p\.jpg"?\)\}$/,
-    ],
-    [
-      'a gradient over a picture',
-      { gradient: 'linear-gradient(#fff, #000)', image: picture },
+      'a gradient over an image',
+      { gradient: 'linear-gradient(#fff, #000)', image: image },
       /background-image:linear-gradient\(#fff, #000\),url/,
     ],
     [
-      'a weaker picture, under a veil of the ground',
-      { background: '#102030', image: picture, imageOpacity: 0.25 },
+      'a weaker image, under a veil of the background',
+      { background: '#102030', image: image, imageOpacity: 0.25 },
       /background-image:linear-gradient\(color-mix\(in srgb,#102030 75%,#0000\),.*\),url/,
     ],
     [
-      'a weaker picture without a ground',
-      { image: picture, imageOpacity: 0.5 },
+      'a weaker image without a background',
+      { image: image, imageOpacity: 0.5 },
       /color-mix\(in srgb,#fff 50%/,
     ],
-    ['a whole picture', { image: picture, imageOpacity: 1 }, /^(?!.*color-mix)/],
-    ['a picture that is taken away', { image: 'none' }, /^\.a\{background-image:none\}$/],
-    ['a strength without a picture', { imageOpacity: 0.5, gap: 1 }, /^\.a\{gap:1px\}$/],
+    ['a whole image', { image: image, imageOpacity: 1 }, /^(?!.*color-mix)/],
+    ['an image that is taken away', { image: 'none' }, /^\.a\{background-image:none\}$/],
+    ['a strength without an image', { imageOpacity: 0.5, gap: 1 }, /^\.a\{gap:1px\}$/],
   ])('is written right: %s', (_, values, written) => {
     expect(css(values as Record<string, string | number>)).toMatch(written);
   });

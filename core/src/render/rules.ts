@@ -80,18 +80,18 @@ function declarations(values: Values): string {
 function writeDeclarations(values: Values): string {
   const lines = Object.entries(values).flatMap(([name, value]) => {
     const property = valueAt(styleProperties, name);
-    if (!property || grounds.has(name)) return [];
+    if (!property || backgrounds.has(name)) return [];
     const css = valueCss(property, value);
     return [property.write ? property.write(css) : `${property.css}:${css}`];
   });
-  return [...lines, ...groundPictures(values)].join(';');
+  return [...lines, ...backgroundImages(values)].join(';');
 }
 
-const grounds = new Set(['gradient', 'image', 'imageOpacity']);
+const backgrounds = new Set(['gradient', 'image', 'imageOpacity']);
 
-// All three are layers of one CSS property: the gradient lies over the picture, and a weaker picture is one under a
-// veil of the ground's own colour, since CSS has no opacity for a background alone.
-function groundPictures(values: Values): string[] {
+// All three are layers of one CSS property: the gradient lies over the image, and a weaker image is one under a
+// veil of the background's own colour, since CSS has no opacity for a background alone.
+function backgroundImages(values: Values): string[] {
   const css = (name: string) => {
     const value = valueAt(values, name);
     return value === undefined ? null : valueCss(valueAt(styleProperties, name) as StyleProperty, value);
@@ -107,8 +107,8 @@ function groundPictures(values: Values): string[] {
   return image || css('gradient') ? ['background-image:none'] : [];
 }
 
-function veilCss(ground: string, strength: number): string {
-  const colour = `color-mix(in srgb,${ground} ${Math.round((1 - strength) * 100)}%,#0000)`;
+function veilCss(background: string, strength: number): string {
+  const colour = `color-mix(in srgb,${background} ${Math.round((1 - strength) * 100)}%,#0000)`;
   return `linear-gradient(${colour},${colour})`;
 }
 

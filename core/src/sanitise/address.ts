@@ -40,17 +40,17 @@ function encoded(address: string): string | null {
   }
 }
 
-/** The scheme by which a document names a picture, film or font that was uploaded: `asset:` and its id. */
+/** The scheme by which a document names an image, video or font that was uploaded: `asset:` and its id. */
 export const assetScheme = 'asset:';
 
 const asset = /^asset:[a-z0-9]{16,40}(\/[a-z0-9.-]{1,40})?$/;
 
-/** The address of a picture as a whole: an upload is named by its id alone, and served in several sizes. */
-export const wholePicture = (address: string): string =>
+/** The address of an image as a whole: an upload is named by its id alone, and served in several sizes. */
+export const wholeImage = (address: string): string =>
   address.startsWith(assetScheme) && !address.includes('/') ? `${address}/full.webp` : address;
 
 /**
- * Checks the address of a picture: one that was uploaded, or one on the web by https.
+ * Checks the address of an image: one that was uploaded, or one on the web by https.
  *
  * @returns the address as it may be written into CSS or HTML, or `null` when it must not be used
  */

@@ -1,2 +1,2 @@
-export { assetScheme, safeAddress, safeImage, wholePicture, type AddressUse } from './address.js';
+export { assetScheme, safeAddress, safeImage, wholeImage, type AddressUse } from './address.js';
 export { isSafeColour } from './colour.js';

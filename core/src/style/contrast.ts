@@ -17,14 +17,14 @@ function rgb(colour: string): Rgb | undefined {
 }
 
 /**
- * Lays a colour over an opaque ground.
+ * Lays a colour over an opaque background.
  *
- * @returns the colour seen, as hex; the ground itself when the colour can't be read
+ * @returns the colour seen, as hex; the background itself when the colour can't be read
  */
-export function over(colour: string, ground: string): string {
+export function over(colour: string, background: string): string {
   const top = rgb(colour);
-  const under = rgb(ground);
-  if (!top || !under) return ground;
+  const under = rgb(background);
+  if (!top || !under) return background;
   const share = top.alpha ?? 1;
   const mix = (a: number, b: number) => a * share + b * (1 - share);
   return formatHex({ mode: 'rgb', r: mix(top.r, under.r), g: mix(top.g, under.g), b: mix(top.b, under.b) });
@@ -78,31 +78,36 @@ export function neededContrast(fontSizePx: number, fontWeight: number): number {
 }
 
 /**
- * The nearest colour that can be read on a ground: hue kept, lightness moved as little as possible, chroma reduced
+ * The nearest colour that can be read on a background: hue kept, lightness moved as little as possible, chroma reduced
  * only where the screen can't show it (Oklch; Ottosson, 2020).
  *
  * @param needed the contrast ratio to reach, 1 to 21
  * @returns the colour itself when it can be read already
  */
-export function nearestReadable(colour: string, ground: string, needed: number): string {
-  const seen = over(colour, ground);
-  if (contrast(seen, ground) >= needed) return colour;
+export function nearestReadable(colour: string, background: string, needed: number): string {
+  const seen = over(colour, background);
+  if (contrast(seen, background) >= needed) return colour;
   const start = toOklch(parse(seen)) as Oklch;
-  const candidates = [searchLightness(start, ground, needed, 0), searchLightness(start, ground, needed, 1)];
+  const candidates = [
+    searchLightness(start, background, needed, 0),
+    searchLightness(start, background, needed, 1),
+  ];
   const [best] = candidates
     .filter((candidate) => candidate !== null)
     .sort((a, b) => Math.abs(a.l - start.l) - Math.abs(b.l - start.l));
-  return best?.hex ?? (contrast('#000000', ground) > contrast('#ffffff', ground) ? '#000000' : '#ffffff');
+  return (
+    best?.hex ?? (contrast('#000000', background) > contrast('#ffffff', background) ? '#000000' : '#ffffff')
+  );
 }
 
 function searchLightness(
   start: Oklch,
-  ground: string,
+  background: string,
   needed: number,
   end: 0 | 1,
 ): { hex: string; l: number } | null {
   const at = (l: number) => formatHex(clampChroma({ ...start, l }, 'oklch'));
-  const passes = (l: number) => contrast(at(l), ground) >= needed;
+  const passes = (l: number) => contrast(at(l), background) >= needed;
   if (!passes(end)) return null;
   let failing = start.l;
   let passing: number = end;

@@ -1,5 +1,5 @@
 import { valueAt } from '../maps/index.js';
-import { isSafeColour, safeImage, wholePicture } from '../sanitise/index.js';
+import { isSafeColour, safeImage, wholeImage } from '../sanitise/index.js';
 import { labelPlaces, labelPlaceCss } from './label-places.js';
 import { edges, edgeCss } from './edges.js';
 import { isWrittenLength, lengthCss, lengthUnits } from './lengths.js';
@@ -128,7 +128,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       ...words({ cover: 'Cover', contain: 'Contain', original: 'Original size', tile: 'Tile' }),
       write: (value) => valueAt(fits, value) as string,
     }),
-    property('imagePosition', 'Picture’s focus', 'position', 'background-position'),
+    property('imagePosition', 'Focal point', 'position', 'background-position'),
     property('imageOpacity', 'Image opacity', 'number', 'background-image', upTo(1, { step: 0.05 })),
     property('color', 'Text colour', 'colour', 'color', { tokens: 'color', inherited }),
     property('linkColor', 'Link colour', 'colour', '--link', { tokens: 'color', inherited }),
@@ -311,7 +311,7 @@ export const styleProperties: Readonly<Record<string, StyleProperty>> = Object.f
       'object-fit',
       words({ cover: 'Cover', contain: 'Contain', none: 'Original size' }),
     ),
-    property('focus', 'Picture’s focus', 'position', 'object-position'),
+    property('focus', 'Focal point', 'position', 'object-position'),
     property('transition', 'Transition', 'number', 'transition', {
       ...upTo(4000, { step: 50, unit: 'ms', tokens: 'duration' }),
     }),
@@ -398,8 +398,7 @@ export function valueCss(of: StyleProperty, value: Value): string {
   if (path) return `var(${tokenVariable(path)})`;
   if (Array.isArray(value)) return value.map(lengthCss).join(' ');
   if (typeof value === 'number' && isLength(of)) return lengthCss(value);
-  if (of.kind === 'image' && value !== 'none')
-    return `url("${wholePicture(safeImage(String(value)) ?? '')}")`;
+  if (of.kind === 'image' && value !== 'none') return `url("${wholeImage(safeImage(String(value)) ?? '')}")`;
   const text = typeof value === 'number' ? `${value}${of.unit ?? ''}` : value;
   return of.kind === 'gradient'
     ? text.replace(inside, (_, path: string) => `var(${tokenVariable(path)})`)

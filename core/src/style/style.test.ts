@@ -142,10 +142,10 @@ describe('contrast', () => {
 
   test('the nearest readable colour can be read, and what can be read is left alone', () => {
     fc.assert(
-      fc.property(hex, hex, fc.constantFrom(3, 4.5), (colour, ground, needed) => {
-        const repaired = nearestReadable(colour, ground, needed);
-        expect(contrast(repaired, ground)).toBeGreaterThanOrEqual(needed - 0.01);
-        if (contrast(colour, ground) >= needed) expect(repaired).toBe(colour);
+      fc.property(hex, hex, fc.constantFrom(3, 4.5), (colour, background, needed) => {
+        const repaired = nearestReadable(colour, background, needed);
+        expect(contrast(repaired, background)).toBeGreaterThanOrEqual(needed - 0.01);
+        if (contrast(colour, background) >= needed) expect(repaired).toBe(colour);
       }),
     );
   });

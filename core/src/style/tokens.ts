@@ -147,7 +147,7 @@ function isGradient(value: readonly unknown[]): value is TokenStop[] {
   return value.some((item) => typeof item === 'object' && item !== null && 'position' in item);
 }
 
-// The format gives a gradient no direction; the line runs from left to right, as in the format's own pictures.
+// The format gives a gradient no direction; the line runs from left to right, as in the format's own images.
 function gradientCss(stops: readonly TokenStop[]): string {
   const list = stops.map(
     ({ color, position }) => `${colourCss(color)} ${Math.round(position * 10_000) / 100}%`,

@@ -1,8 +1,8 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-export type AssetKind = 'picture' | 'film' | 'font';
+export type AssetKind = 'image' | 'video' | 'font';
 
-/** A file of a site's own: a picture, a film, a typeface. Its content lies in the data folder, under its id. */
+/** A file of a site's own: an image, a video, a typeface. Its content lies in the data folder, under its id. */
 @Entity('asset')
 export class AssetEntity {
   @PrimaryColumn('text') id: string;
@@ -10,10 +10,10 @@ export class AssetEntity {
   @Column('text') kind: AssetKind;
   /** What the file was called. */
   @Column('text') name: string;
-  /** The file that documents refer to: `full.webp`, `full.svg`, `film.mp4`, `font.woff2`. */
+  /** The file that documents refer to: `full.webp`, `full.svg`, `video.mp4`, `font.woff2`. */
   @Column('text') file: string;
   @Column('integer') bytes: number;
-  /** Of pictures, px. */
+  /** Of images, px. */
   @Column('integer', { nullable: true }) width: number | null;
   @Column('integer', { nullable: true }) height: number | null;
   /** Of typefaces. */
@@ -22,6 +22,6 @@ export class AssetEntity {
   @Column('integer') createdAt: number;
 }
 
-/** How documents name an upload: a picture that is served in sizes by its id alone, any other with its file. */
+/** How documents name an upload: an image that is served in sizes by its id alone, any other with its file. */
 export const sourceOf = ({ id, file }: Pick<AssetEntity, 'id' | 'file'>): string =>
   file === 'full.webp' ? `asset:${id}` : `asset:${id}/${file}`;

@@ -33,7 +33,7 @@ const kept = (id: string, file: string) => readFile(join(server.folder, 'assets'
 const gone = (id: string, file: string) => expect(kept(id, file)).rejects.toThrow('ENOENT');
 
 /** A PNG whose header claims a size, and whose pixels are a few bytes. */
-function pictureBomb(width: number, height: number): Buffer {
+function imageBomb(width: number, height: number): Buffer {
   const chunk = (type: string, data: Buffer) => {
     const length = Buffer.alloc(4);
     length.writeUInt32BE(data.length);
@@ -80,11 +80,11 @@ const png = (width: number, height: number) =>
     .png()
     .toBuffer();
 
-test('a picture is kept in sizes, with nothing wider than it is', async () => {
+test('an image is kept in sizes, with nothing wider than it is', async () => {
   const { status, body } = await upload('moor.png', await png(900, 600));
   expect(status).toBe(201);
   expect(body).toMatchObject({
-    kind: 'picture',
+    kind: 'image',
     name: 'moor.png',
     width: 900,
     height: 600,
@@ -110,7 +110,7 @@ test('an SVG is kept without what it might run', async () => {
     'mark.svg',
     '<svg viewBox="0 0 24 12" onload="alert(1)"><script>alert(1)</script><path d="M0 0h24v12z" fill="#fff"/></svg>',
   );
-  expect(body).toMatchObject({ kind: 'picture', width: 24, height: 12, src: `asset:${body.id}/full.svg` });
+  expect(body).toMatchObject({ kind: 'image', width: 24, height: 12, src: `asset:${body.id}/full.svg` });
   const text = await kept(body.id, 'full.svg').then(String);
   expect(text).toContain('<path');
   expect(text).not.toMatch(/script|onload/);
@@ -127,9 +127,9 @@ test('a typeface says its family and its weights', async () => {
 
 test.each([
   ['an empty file', '', /empty/],
-  ['a text', 'I am a picture, believe me', /not an image, video or font/],
-  ['half a picture', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3]), /not an image/],
-  ['a picture of 50 000 by 50 000', pictureBomb(50_000, 50_000), /50000 × 50000 pixels; at most 50 million/],
+  ['a text', 'I am an image, believe me', /not an image, video or font/],
+  ['half an image', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3]), /not an image/],
+  ['an image of 50 000 by 50 000', imageBomb(50_000, 50_000), /50000 × 50000 pixels; at most 50 million/],
   [
     'a typeface that is none',
     Buffer.from('wOF2 and then nothing that makes sense'),
@@ -159,11 +159,11 @@ test('what is larger than an upload may be is broken off, and nothing of it stay
   expect(await readdir(join(server.folder, 'uploads'))).toEqual([]);
 });
 
-test('a film is kept as it came', async () => {
-  const film = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypisom'), Buffer.alloc(5000, 7)]);
-  const { status, body } = await upload('moor.mp4', film);
-  expect([status, body.kind, body.bytes]).toEqual([201, 'film', film.length]);
-  expect(await kept(body.id, 'film.mp4')).toEqual(film);
+test('a video is kept as it came', async () => {
+  const video = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypisom'), Buffer.alloc(5000, 7)]);
+  const { status, body } = await upload('moor.mp4', video);
+  expect([status, body.kind, body.bytes]).toEqual([201, 'video', video.length]);
+  expect(await kept(body.id, 'video.mp4')).toEqual(video);
   expect(await readdir(join(server.folder, 'uploads'))).toEqual([]);
 });
 

@@ -2,9 +2,9 @@ import { open, readFile, stat } from 'node:fs/promises';
 import { BadRequestException } from '@nestjs/common';
 import type { WorkerPool } from '../foreign/worker-pool.js';
 import type { AssetKind } from './assets.entity.js';
-import { readPicture } from './read-picture.js';
+import { readImage } from './read-image.js';
 
-/** Largest drawing and font, bytes; pictures and films may be as large as an upload. */
+/** Largest drawing and font, bytes; images and videos may be as large as an upload. */
 const mostSvg = 2_000_000;
 const mostFont = 10_000_000;
 
@@ -25,7 +25,7 @@ export interface ReadAsset {
 const none = { width: null, height: null, family: null, weight: null };
 
 /**
- * Looks at what was sent, never at what it was called: a picture, a film or a typeface is one by its content.
+ * Looks at what was sent, never at what it was called: an image, a video or a typeface is one by its content.
  *
  * @param path where the upload lies
  * @throws BadRequestException with a sentence for people when it is none of them
@@ -46,23 +46,23 @@ export async function readAsset(path: string, workers: WorkerPool): Promise<Read
       ...font,
     };
   }
-  const film = filmType(start);
-  if (film) {
-    const file = `film.${film}`;
-    return { ...none, kind: 'film', file, files: { [file]: 'upload' }, bytes: size };
+  const video = videoType(start);
+  if (video) {
+    const file = `video.${video}`;
+    return { ...none, kind: 'video', file, files: { [file]: 'upload' }, bytes: size };
   }
   if (isMarkup(start)) {
     refuseOver(size, mostSvg, 'SVG');
     const { content, ...box } = await workers.run('svg', await readFile(path, 'utf8'));
     return withBytes({
       ...none,
-      kind: 'picture',
+      kind: 'image',
       file: 'full.svg',
       files: { 'full.svg': Buffer.from(content) },
       ...box,
     });
   }
-  return withBytes({ ...none, kind: 'picture', file: 'full.webp', ...(await readPicture(path)) });
+  return withBytes({ ...none, kind: 'image', file: 'full.webp', ...(await readImage(path)) });
 }
 
 /** The first bytes of a file, as many as it takes to tell what it is. */
@@ -83,7 +83,7 @@ const refuseOver = (size: number, most: number, what: string): void => {
     );
 };
 
-function filmType(start: Buffer): 'mp4' | 'webm' | null {
+function videoType(start: Buffer): 'mp4' | 'webm' | null {
   if (
     start.subarray(4, 8).toString('latin1') === 'ftyp' &&
     !/avi[fs]|heic|mif1/.test(start.subarray(8, 12).toString('latin1'))

@@ -9,6 +9,7 @@ import { entities } from './entities.js';
 import { GroupWriter } from './group-writer.js';
 import { FirstSchema1764000000000 } from './migrations/1764000000000-first-schema.js';
 import { AssetsAndShelf1764100000000 } from './migrations/1764100000000-assets-and-shelf.js';
+import { AssetKinds1764400000000 } from './migrations/1764400000000-asset-kinds.js';
 import { FirstDay1764300000000 } from './migrations/1764300000000-first-day.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
@@ -24,6 +25,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       AssetsAndShelf1764100000000,
       HeartbeatAndQueue1764200000000,
       FirstDay1764300000000,
+      AssetKinds1764400000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

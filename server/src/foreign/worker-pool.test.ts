@@ -27,8 +27,8 @@ test('a file that costs more time than it may costs its sender an error, and the
   const meanwhile = await tokens({ a: { $type: 'color', $value: '#112233' } });
   expect(meanwhile.body.count).toBe(1);
   await expect(endless).rejects.toThrow(/takes more than 5 seconds/);
-  const picture = await server.get(`/api/widgets/${there.widget}/picture`);
-  expect(picture.status).toBe(200);
+  const preview = await server.get(`/api/widgets/${there.widget}/preview`);
+  expect(preview.status).toBe(200);
 }, 20_000);
 
 test('while a file is read, visitors are answered', async () => {

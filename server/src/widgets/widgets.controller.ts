@@ -51,9 +51,9 @@ export class WidgetsController {
     return view((await this.widgets.mine(user, id)).widget);
   }
 
-  /** The draft compiled: what small true pictures of it are drawn from. */
-  @Get('widgets/:widget/picture')
-  async picture(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
+  /** The draft compiled: what small true previews of it are drawn from. */
+  @Get('widgets/:widget/preview')
+  async preview(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
     const { widget, site } = await this.widgets.mine(user, id);
     return this.widgets.compiledDraft(widget, site);
   }

@@ -105,14 +105,14 @@ test('a body never changes and says so; the manifest is asked for anew', async (
   expect(JSON.stringify(first.body).length).toBeLessThan(600);
 });
 
-test('the picture of a draft is what would be published', async () => {
+test('the preview of a draft is what would be published', async () => {
   const widget = await create('Seen before it is out');
-  const { status, body } = await server.get(`/api/widgets/${widget.id}/picture`);
+  const { status, body } = await server.get(`/api/widgets/${widget.id}/preview`);
   expect(status).toBe(200);
   await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 });
   const listed = (await manifest()).find(({ id }: { id: string }) => id === widget.id);
   expect(body).toEqual((await server.get(listed.body, { origin })).body);
-  expect((await server.get('/api/widgets/w_of_nobody/picture')).status).toBe(404);
+  expect((await server.get('/api/widgets/w_of_nobody/preview')).status).toBe(404);
 });
 
 test('the list says of each widget whether anything can be sent with it', async () => {

@@ -8,20 +8,20 @@ const colour = (name: string, theme: keyof Pair): string => {
   return value.value[theme];
 };
 
-const grounds = ['paper', 'sheet', 'wash'];
+const backgrounds = ['paper', 'sheet', 'wash'];
 const inks = ['ink', 'slate', 'deep', 'kelp', 'brass', 'wine'];
 
 // WCAG 2.2: text 4.5 to 1 (1.4.3), marks 3 to 1 (1.4.11).
 describe.each(['_light', '_dark'] as const)('in the theme %s', (theme) => {
-  it.each(grounds.flatMap((ground) => inks.map((ink) => [ink, ground])))(
+  it.each(backgrounds.flatMap((background) => inks.map((ink) => [ink, background])))(
     '%s is read on %s',
-    (ink, ground) => {
-      expect(contrast(colour(ink, theme), colour(ground, theme))).toBeGreaterThanOrEqual(4.5);
+    (ink, background) => {
+      expect(contrast(colour(ink, theme), colour(background, theme))).toBeGreaterThanOrEqual(4.5);
     },
   );
 
-  it.each(grounds)('a live mark is seen on %s', (ground) => {
-    expect(contrast(colour('flare', theme), colour(ground, theme))).toBeGreaterThanOrEqual(3);
+  it.each(backgrounds)('a live mark is seen on %s', (background) => {
+    expect(contrast(colour('flare', theme), colour(background, theme))).toBeGreaterThanOrEqual(3);
   });
 
   it('what stands on a filled button is read', () => {

@@ -3,8 +3,8 @@ import type { Brand } from '@sirene/core/style';
 import { useDeferredValue, useMemo } from 'react';
 import useSWR from 'swr';
 import { get, type ListedWidget } from '../shared/api.ts';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
-import { DressedPicture } from './DressedPicture.tsx';
+import { WidgetPreview } from '../shared/WidgetPreview.tsx';
+import { DressedPreview } from './DressedPreview.tsx';
 import { useBrandEditing } from './brand-context.ts';
 import { lookPiece, pieces } from './sheet-pieces.ts';
 
@@ -27,7 +27,7 @@ export function BrandSheet() {
       <Flex wrap="wrap" gap="4">
         {pieces.map(({ title, width, height, document }) => (
           <Figure key={title} title={title}>
-            <WidgetPicture document={document} brand={brand} width={width} height={height} />
+            <WidgetPreview document={document} brand={brand} width={width} height={height} />
           </Figure>
         ))}
         <Looks brand={later} />
@@ -40,7 +40,7 @@ export function BrandSheet() {
           <Flex wrap="wrap" gap="4">
             {widgets.slice(0, 24).map(({ id, name, draftVersion }) => (
               <Figure key={id} title={name}>
-                <DressedPicture id={id} version={draftVersion} brand={later} width={240} height={150} />
+                <DressedPreview id={id} version={draftVersion} brand={later} width={240} height={150} />
               </Figure>
             ))}
           </Flex>
@@ -63,7 +63,7 @@ function Looks({ brand }: { brand: Brand }) {
   );
   return worn.map(({ id, title, width, height, document }) => (
     <Figure key={id} title={title}>
-      <WidgetPicture document={document} brand={brand} width={width} height={height} />
+      <WidgetPreview document={document} brand={brand} width={width} height={height} />
     </Figure>
   ));
 }

@@ -4,7 +4,7 @@ import { Trash2, Upload } from 'lucide-react';
 import { useRef } from 'react';
 import type { Asset } from '../shared/api.ts';
 import { useAssets } from '../shared/assets/assets.ts';
-import { PictureControl } from '../shared/assets/PictureControl.tsx';
+import { AssetControl } from '../shared/assets/AssetControl.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Row } from '../shared/Row.tsx';
 import { Section } from '../shared/Section.tsx';
@@ -42,9 +42,7 @@ function Logo() {
   return (
     <>
       <Row label="Image">
-        {(id) => (
-          <PictureControl id={id} label="Logo" kind="picture" value={logo?.src ?? ''} onChange={set} />
-        )}
+        {(id) => <AssetControl id={id} label="Logo" kind="image" value={logo?.src ?? ''} onChange={set} />}
       </Row>
       {logo && (
         <Row label="Alt text">

@@ -22,7 +22,7 @@ import { ConditionChoices } from '../shared/style/ConditionChoices.tsx';
 import { originName } from '../shared/style/origins.ts';
 import { ValueRow } from '../shared/style/ValueRow.tsx';
 import { groupsOf, partsOf, type StyleGroup } from '../shared/style/style-groups.ts';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { lookPiece } from './sheet-pieces.ts';
 import { useBrandEditing } from './brand-context.ts';
 import { roleNames } from './role-names.ts';
@@ -59,7 +59,7 @@ export function LookEditor({ id, look, onChange }: Props) {
     );
   return (
     <Box>
-      <WidgetPicture
+      <WidgetPreview
         document={piece.document}
         brand={brand}
         width={390}

@@ -2,7 +2,7 @@ import { Box, Flex, Stack, Text } from '@chakra-ui/react';
 import type { Proposal } from '@sirene/core/proposal';
 import type { Brand } from '@sirene/core/style';
 import { Swatch } from '../shared/style/ColourControl.tsx';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { pieces } from './sheet-pieces.ts';
 
 /** What was found on a page, and how widgets would look with it. */
@@ -31,7 +31,7 @@ export function ProposalView({ found, brand }: { found: Proposal; brand: Brand }
         </Text>
         {pieces.slice(1, 3).map(({ title, document }) => (
           <Box key={title} mb="2">
-            <WidgetPicture
+            <WidgetPreview
               document={document}
               brand={brand}
               width={280}

@@ -4,7 +4,7 @@ import { brandTokens, completeBrand, type Brand } from '@sirene/core/style';
 import { ArrowRight } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { post, put, type Site } from '../shared/api.ts';
-import { BodyPicture } from '../shared/BodyPicture.tsx';
+import { BodyPreview } from '../shared/BodyPreview.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
@@ -22,7 +22,7 @@ interface Props {
   onSaved(brand: Brand): void;
 }
 
-/** Says what a change of the brand will touch, with pictures before and after, and makes it once that is confirmed. */
+/** Says what a change of the brand will touch, with previews before and after, and makes it once that is confirmed. */
 export function SharedChange({ site, brand, onClose, onSaved }: Props) {
   const [preview, setPreview] = useState<Preview | null>(null);
   const [replacements, setReplacements] = useState<Record<string, string>>({});
@@ -92,9 +92,9 @@ export function SharedChange({ site, brand, onClose, onSaved }: Props) {
         <Stack as="ul" gap="3" listStyleType="none">
           {preview?.touched.slice(0, 60).map(({ id, name, published, before, after }) => (
             <Flex as="li" key={id} gap="3" align="center">
-              <BodyPicture body={before} width={150} height={96} />
+              <BodyPreview body={before} width={150} height={96} />
               <ArrowRight size={16} aria-hidden />
-              <BodyPicture body={after} width={150} height={96} />
+              <BodyPreview body={after} width={150} height={96} />
               <Box>
                 <Text fontWeight="600">{name}</Text>
                 {published ? (

@@ -3,7 +3,7 @@ import { compareDocuments, type Difference } from '@sirene/core/compare';
 import type { SceneName, WidgetDocument } from '@sirene/core/widget';
 import type { Brand } from '../shared/api.ts';
 import { titleOfScene } from '../shared/scene-names.ts';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 
 interface Props {
   brand: Brand;
@@ -39,7 +39,7 @@ export function Comparison({ brand, before, after, names, where }: Props) {
                       {name}, {titleOfScene(document, scene).toLowerCase()}
                     </Text>
                     {document.scenes[scene] ? (
-                      <WidgetPicture
+                      <WidgetPreview
                         document={document}
                         brand={brand}
                         width={284}

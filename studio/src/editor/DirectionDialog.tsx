@@ -2,7 +2,7 @@ import { Box, Button, chakra, Flex, Stack, Text } from '@chakra-ui/react';
 import { directionEdit, directions, type DirectionName } from '@sirene/core/directions';
 import { useState } from 'react';
 import { Sheet } from '../shared/Sheet.tsx';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { dressed } from '../shared/dressed.ts';
 import { useEditor, useSettledDocument } from './state/editor.tsx';
 
@@ -13,7 +13,7 @@ export function DirectionDialog({ onClose }: { onClose: () => void }) {
   const { session, brand } = useEditor();
   const document = useSettledDocument();
   const [name, setName] = useState<DirectionName>('quiet');
-  const pictures = [
+  const previews = [
     ['Before', document],
     ['After', dressed(document, name, brand)],
   ] as const;
@@ -56,12 +56,12 @@ export function DirectionDialog({ onClose }: { onClose: () => void }) {
         </Flex>
         <Text color="slate">{directions[name].says} Colours, fonts and sizes stay those of the brand.</Text>
         <Flex gap="4">
-          {pictures.map(([title, shown]) => (
+          {previews.map(([title, shown]) => (
             <Box key={title}>
               <Text fontSize="13px" fontWeight="600" mb="1">
                 {title}
               </Text>
-              <WidgetPicture document={shown} brand={brand} width={286} height={260} />
+              <WidgetPreview document={shown} brand={brand} width={286} height={260} />
             </Box>
           ))}
         </Flex>

@@ -6,7 +6,7 @@ import { dateTime } from '../shared/format.ts';
 import { Comparison } from './Comparison.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { useEditor } from './state/editor.tsx';
 
 /** What was published, newest first: compared with the draft, and made the draft again. */
@@ -28,7 +28,7 @@ export function VersionsDialog({ onClose }: { onClose: () => void }) {
         {versions?.map((version) => (
           <Box as="li" key={version.number}>
             <Flex gap="4" align="center">
-              <WidgetPicture document={version.document} brand={brand} width={136} height={88} />
+              <WidgetPreview document={version.document} brand={brand} width={136} height={88} />
               <Stack gap="0.5" flex="1">
                 <Text fontWeight="600">Version {version.number}</Text>
                 <Text color="slate">

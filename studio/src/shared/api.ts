@@ -73,7 +73,7 @@ export interface Widget {
   changedSince: boolean;
 }
 
-/** A widget as lists hold it: without its document, which comes when its picture is wanted. */
+/** A widget as lists hold it: without its document, which comes when its preview is wanted. */
 export interface ListedWidget extends Omit<Widget, 'document'> {
   name: string;
   kind: Kind;
@@ -88,7 +88,7 @@ export interface ListedWidget extends Omit<Widget, 'document'> {
 
 export interface Asset {
   id: string;
-  kind: 'picture' | 'film' | 'font';
+  kind: 'image' | 'video' | 'font';
   name: string;
   /** As documents name it. */
   src: string;

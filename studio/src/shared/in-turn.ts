@@ -19,7 +19,7 @@ function openPort(): MessagePort {
 
 /**
  * Work that is done piece by piece, each in a task of its own, first come first served: many pieces that come at once, such
- * as the pictures of a row that is scrolled into sight, never make one long task.
+ * as the previews of a row that is scrolled into sight, never make one long task.
  */
 export class InTurn {
   #waiting = new Set<() => void>();
@@ -42,5 +42,5 @@ export class InTurn {
   };
 }
 
-/** Pictures that are to be drawn. */
-export const pictures = new InTurn(byMessage);
+/** Previews that are to be drawn. */
+export const previews = new InTurn(byMessage);

@@ -9,7 +9,7 @@ import { post, remove, type Brand, type Site, type Widget } from '../shared/api.
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { titleOfScene } from '../shared/scene-names.ts';
 import { Sheet } from '../shared/Sheet.tsx';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { NameField, nameRule } from '../widgets/NameField.tsx';
 import type { Shown } from './gallery.ts';
@@ -72,12 +72,12 @@ export function BeginDialog({ starter, brand, site, onClose }: Props) {
             {purposes[purpose]} · {placementDefinitions[document.placement.type].label}
           </Text>
         </Text>
-        <WidgetPicture document={document} brand={brand} width={590} height={320} />
+        <WidgetPreview document={document} brand={brand} width={590} height={320} />
         {others.length > 0 && (
           <Flex gap="3" wrap="wrap">
             {others.map((scene) => (
               <Box key={scene}>
-                <WidgetPicture document={document} brand={brand} width={188} height={110} scene={scene} />
+                <WidgetPreview document={document} brand={brand} width={188} height={110} scene={scene} />
                 <Text fontSize="12px" color="slate" mt="1">
                   {titleOfScene(document, scene)}
                 </Text>

@@ -3,7 +3,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { placementDefinitions } from '@sirene/core/placement';
 import { memo, useLayoutEffect, useRef, useState } from 'react';
 import type { Brand } from '../shared/api.ts';
-import { WidgetPicture } from '../shared/WidgetPicture.tsx';
+import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { dressed, type Dress } from '../shared/dressed.ts';
 import type { Shown } from './gallery.ts';
 import { OnPage } from './OnPage.tsx';
@@ -18,7 +18,7 @@ interface Props {
   onChoose(starter: Shown): void;
 }
 
-const card = { least: 270, gap: 16, picture: 180, height: 284 };
+const card = { least: 270, gap: 16, preview: 180, height: 284 };
 
 /** The gallery. Only rows near the window are drawn. */
 export function StarterGrid({ starters, brand, dress, page, onChoose }: Props) {
@@ -92,9 +92,9 @@ const Card = memo(function Card({ starter, brand, dress, page, width, onChoose }
       _focusWithin={{ borderColor: 'deep' }}
     >
       {page ? (
-        <OnPage document={document} brand={brand} page={page} width={width - 2} height={card.picture} />
+        <OnPage document={document} brand={brand} page={page} width={width - 2} height={card.preview} />
       ) : (
-        <WidgetPicture document={document} brand={brand} width={width - 2} height={card.picture} />
+        <WidgetPreview document={document} brand={brand} width={width - 2} height={card.preview} />
       )}
       <Box p="3">
         <chakra.button

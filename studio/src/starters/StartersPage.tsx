@@ -19,7 +19,7 @@ const placements = Object.fromEntries(
   Object.entries(placementDefinitions).map(([type, { label }]) => [type, label]),
 );
 
-/** Ready-made widgets to begin from, each a true picture in the site's brand. */
+/** Ready-made widgets to begin from, each a true preview in the site's brand. */
 export function StartersPage() {
   const { site } = useSite();
   const { data: brand, error } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>);

@@ -5,7 +5,7 @@ import { Link as RouterLink } from 'react-router';
 import type { Brand, ListedWidget } from '../shared/api.ts';
 import { ago, count, percent } from '../shared/format.ts';
 import { widgetState } from '../shared/StateMark.tsx';
-import { SavedPicture } from './SavedPicture.tsx';
+import { SavedPreview } from './SavedPreview.tsx';
 import { WidgetMenu } from './WidgetMenu.tsx';
 
 interface Props {
@@ -98,7 +98,7 @@ const Cells = memo(function Cells({
   return (
     <>
       <Table.Cell>
-        <SavedPicture id={id} version={widget.draftVersion} brand={brand} width={136} height={88} />
+        <SavedPreview id={id} version={widget.draftVersion} brand={brand} width={136} height={88} />
       </Table.Cell>
       <Table.Cell>
         <Link asChild fontWeight="600" fontSize="15px">

@@ -16,7 +16,7 @@ import { WidgetTable } from './WidgetTable.tsx';
 const NewWidget = lazy(async () => ({ default: (await import('./NewWidget.tsx')).NewWidget }));
 const ImportWidget = lazy(async () => ({ default: (await import('./ImportWidget.tsx')).ImportWidget }));
 
-/** All widgets of the site: a true picture of each, its rule as one sentence, its state, and what it did lately. */
+/** All widgets of the site: a true preview of each, its rule as one sentence, its state, and what it did lately. */
 export function WidgetsPage() {
   const { site, error: siteError } = useSite();
   const path = site && `/api/sites/${site.id}/widgets`;

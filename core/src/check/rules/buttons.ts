@@ -24,10 +24,10 @@ export const buttonsRule: Rule = (subject) =>
 function isLoud(subject: Subject, id: string): boolean {
   const { document, brand } = subject;
   if (valueAt(document.elements, id)?.type !== 'button') return false;
-  return groundOf(subject, id)?.css === brandTokens(brand).get('color.accent')?.css;
+  return backgroundOf(subject, id)?.css === brandTokens(brand).get('color.accent')?.css;
 }
 
-const groundOf = ({ document, brand }: Subject, id: string) =>
+const backgroundOf = ({ document, brand }: Subject, id: string) =>
   resolveValue(sourcesOf(document, brand, id), 'box', 'background', rest, brandTokens(brand));
 
 const label = ({ document }: Subject, id: string): string => {
@@ -44,7 +44,7 @@ const quiet: Record<string, Value> = {
 
 function quieter(subject: Subject, id: string): Operation {
   // A button that is loud by the brand alone is told another type; one with values of its own is given others.
-  if (groundOf(subject, id)?.origin.level === 'brand') return setting(id, ['variant'], 'outlined');
+  if (backgroundOf(subject, id)?.origin.level === 'brand') return setting(id, ['variant'], 'outlined');
   const set = (condition: string, name: string, value: Value) =>
     setting(id, ['style', 'box', condition, name], value);
   return {

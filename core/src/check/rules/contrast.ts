@@ -10,7 +10,7 @@ export const contrastRule: Rule = (subject) =>
     const parts = definition.texts?.(element) ?? (definition.container ? [] : ['box']);
     return parts.flatMap((part) => {
       const rest = { screen: null, state: null };
-      const reading = contrastOf(subject.document, subject.brand, id, part, rest, subject.pictures);
+      const reading = contrastOf(subject.document, subject.brand, id, part, rest, subject.images);
       if (reading.ratio >= reading.needed) return [];
       // The brand's own colours first: what is computed belongs to nothing.
       const [own] = reading.brandRepairs;

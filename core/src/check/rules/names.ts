@@ -13,7 +13,7 @@ function ofElement(id: string, element: Element): Finding[] {
     case 'button':
       return element.label.trim() === '' ? [{ element: id, text: 'A button has no text' }] : [];
     case 'image':
-      return element.src === '' ? unchosen(id, 'An image is not chosen yet') : picture(id, element);
+      return element.src === '' ? unchosen(id, 'An image is not chosen yet') : image(id, element);
     case 'video':
       if (element.src === '') return unchosen(id, 'A video is not chosen yet');
       return element.alt.trim() === ''
@@ -38,7 +38,7 @@ const unchosen = (id: string, text: string): Finding[] => [
   { element: id, text, repair: { label: 'Remove it', operation: { type: 'remove', id } } },
 ];
 
-function picture(id: string, element: Element & { type: 'image' }): Finding[] {
+function image(id: string, element: Element & { type: 'image' }): Finding[] {
   if (element.plain || element.alt.trim() !== '') return [];
   const text = `${titleOf(element)}: add alt text, or mark it as decorative`;
   const repair = { label: 'Mark as decorative', operation: setting(id, ['plain'], true) };

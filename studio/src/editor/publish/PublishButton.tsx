@@ -11,7 +11,7 @@ type Step = 'closed' | 'asking' | 'published' | { error: unknown };
 
 /** Saves and publishes. What the check holds to be an error or worth a warning is shown first. */
 export function PublishButton({ disabled }: { disabled: boolean }) {
-  const { widget, autosave, session, brand, pictures } = useEditor();
+  const { widget, autosave, session, brand, images } = useEditor();
   const [step, setStep] = useState<Step>('closed');
   const [busy, setBusy] = useState(false);
   const publish = async () => {
@@ -27,7 +27,7 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
     }
   };
   const press = () => {
-    const findings = checkDocument(session.document, brand, { pictures, now: Date.now() });
+    const findings = checkDocument(session.document, brand, { images, now: Date.now() });
     if (findings.some(({ severity }) => severity)) setStep('asking');
     else void publish();
   };
@@ -70,10 +70,10 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
 
 /** What stands between the draft and its visitors. Errors have to be fixed; warnings can be passed over. */
 function Gate({ busy, onPublish, onClose }: { busy: boolean; onPublish(): void; onClose(): void }) {
-  const { brand, pictures } = useEditor();
+  const { brand, images } = useEditor();
   const document = useSettledDocument();
   const [now] = useState(() => Date.now());
-  const findings = checkDocument(document, brand, { pictures, now });
+  const findings = checkDocument(document, brand, { images, now });
   const errors = findings.filter(({ severity }) => severity === 'error');
   const order = { error: 0, warning: 1, note: 2 };
   const sorted = findings.toSorted((a, b) => order[a.severity ?? 'note'] - order[b.severity ?? 'note']);

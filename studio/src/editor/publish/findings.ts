@@ -9,7 +9,7 @@ const stillMs = { read: 200, drawn: 700 };
 
 /** What is worth fixing in the widget, with what only a drawn one tells. Nobody waits for it: it follows when typing pauses. */
 export function useFindings(): Finding[] {
-  const { brand, pictures } = useEditor();
+  const { brand, images } = useEditor();
   const document = useSettledDocument();
   const [findings, setFindings] = useState<Finding[]>([]);
   const frame = useRef<HTMLIFrameElement | null>(null);
@@ -18,7 +18,7 @@ export function useFindings(): Finding[] {
   useEffect(() => {
     const check = () => {
       const measured = drawn.current && { drawn: drawn.current };
-      setFindings(checkDocument(document, brand, { pictures, ...measured, now: Date.now() }));
+      setFindings(checkDocument(document, brand, { images, ...measured, now: Date.now() }));
     };
     const read = setTimeout(check, stillMs.read);
     const draw = setTimeout(() => {
@@ -30,7 +30,7 @@ export function useFindings(): Finding[] {
       clearTimeout(read);
       clearTimeout(draw);
     };
-  }, [document, brand, pictures]);
+  }, [document, brand, images]);
   useEffect(() => () => frame.current?.remove(), []);
   return findings;
 }

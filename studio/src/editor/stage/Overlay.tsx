@@ -39,7 +39,7 @@ function useStageMoves(): () => void {
     const view = page?.defaultView;
     if (!view) return;
     view.addEventListener('scroll', redraw, { passive: true });
-    // Pictures of the client's page that come late push the widget down without a word.
+    // Images of the client's page that come late push the widget down without a word.
     const observer = new ResizeObserver(redraw);
     observer.observe(page.body);
     return () => {

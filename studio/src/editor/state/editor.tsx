@@ -1,6 +1,6 @@
 import type { Station } from '@sirene/core/sentence';
 import { readPath, type Path, type SceneName, type WidgetDocument } from '@sirene/core/widget';
-import type { PictureColours } from '@sirene/core/check';
+import type { ImageColours } from '@sirene/core/check';
 import type { ConditionParts, Screen } from '@sirene/core/style';
 import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
 import type { Brand, Site, StoredPage, Widget } from '../../shared/api.ts';
@@ -43,8 +43,8 @@ export interface Editor {
   selectAlso(id: string): void;
   /** Selects several elements, the first of them first. */
   selectAll(ids: readonly string[]): void;
-  /** Colours sampled from the pictures behind texts. */
-  pictures: PictureColours;
+  /** Colours sampled from the images behind texts. */
+  images: ImageColours;
   station: Station;
   goTo(station: Station): void;
   scene: SceneName;

@@ -9,7 +9,7 @@ import { StageController } from '../stage/stage-controller.ts';
 import { Autosave } from './autosave.ts';
 import { EditSession } from './edit-session.ts';
 import { holdOpen, pendingDrafts, type Pending } from './pending.ts';
-import { usePictureColours } from './picture-colours.ts';
+import { useImageColours } from './image-colours.ts';
 import { SettledDocument } from './settled-document.ts';
 import { screenWidthNames, widths, type Editor, type Selection, type Target } from './editor.tsx';
 
@@ -66,7 +66,7 @@ export function useEditorState(loaded: Loaded): Editor {
   const [stage] = useState(() => new StageController(widget.slug, location.origin));
   const [selection, selectOne] = useState<Selection>(null);
   const [also, setAlso] = useState<readonly string[]>([]);
-  const pictures = usePictureColours(settled);
+  const images = useImageColours(settled);
   const [station, setStation] = useState<Station>('respond');
   const [width, setWidth] = useState<number>(widths.desktop);
   const [scene, setSceneName] = useState<SceneName>('opening');
@@ -135,7 +135,7 @@ export function useEditorState(loaded: Loaded): Editor {
         else select(null);
       },
       selectAll,
-      pictures,
+      images,
       station,
       goTo(next) {
         setStation(next);
@@ -176,7 +176,7 @@ export function useEditorState(loaded: Loaded): Editor {
     stage,
     selection,
     also,
-    pictures,
+    images,
     station,
     scene,
     width,

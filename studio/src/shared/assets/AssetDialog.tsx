@@ -25,19 +25,18 @@ const Illustrations = lazy(async () => ({
 
 interface Props {
   open: boolean;
-  kind: 'picture' | 'film';
+  kind: 'image' | 'video';
   /** Whether the shipped drawings are offered as well. */
   drawings?: boolean;
   onClose(): void;
   onChoose(src: string, size: [number, number] | null): void;
 }
 
-const named = { picture: 'image', film: 'video' };
-const withArticle = { picture: 'an image', film: 'a video' };
+const withArticle = { image: 'an image', video: 'a video' };
 
 const accepted = {
-  picture: 'image/png,image/jpeg,image/webp,image/avif,image/gif,image/svg+xml',
-  film: 'video/mp4,video/webm',
+  image: 'image/png,image/jpeg,image/webp,image/avif,image/gif,image/svg+xml',
+  video: 'video/mp4,video/webm',
 };
 
 const sizeOf = ({ width, height }: Asset): [number, number] | null =>
@@ -86,7 +85,7 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
             }}
           >
             <Dialog.Header>
-              <Dialog.Title>{kind === 'film' ? 'Videos' : 'Images'} of this site</Dialog.Title>
+              <Dialog.Title>{kind === 'video' ? 'Videos' : 'Images'} of this site</Dialog.Title>
             </Dialog.Header>
             <Dialog.Body>
               <Flex gap="3" align="center" mb="4" wrap="wrap">
@@ -99,7 +98,7 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
                   ref={file}
                   type="file"
                   hidden
-                  aria-label={`File of the ${named[kind]}`}
+                  aria-label={`File of the ${kind}`}
                   accept={accepted[kind]}
                   onChange={(event) => void take(event.target.files)}
                 />
@@ -112,7 +111,7 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
                 </Text>
               )}
               <Grid templateColumns="repeat(auto-fill, minmax(120px, 1fr))" gap="3" my="3">
-                {kind === 'picture' && logo && (
+                {kind === 'image' && logo && (
                   <Tile name="Brand logo" onPress={() => onChoose(brandLogo, null)}>
                     <img
                       src={assetAddress(logo.src.includes('/') ? logo.src : `${logo.src}/full.webp`)}
@@ -122,7 +121,7 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
                 )}
                 {shown.map((asset) => (
                   <Tile key={asset.id} name={asset.name} onPress={() => onChoose(asset.src, sizeOf(asset))}>
-                    {kind === 'picture' ? (
+                    {kind === 'image' ? (
                       <img src={thumbnailOf(asset)} alt="" loading="lazy" />
                     ) : (
                       <Film size={28} aria-hidden />
@@ -155,7 +154,7 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
                   </Button>
                 </Flex>
                 <Field.HelperText>
-                  An uploaded {named[kind]} stays when the other site changes, and is served in fitting sizes.
+                  An uploaded {kind} stays when the other site changes, and is served in fitting sizes.
                 </Field.HelperText>
               </Field.Root>
             </Dialog.Body>

@@ -1,6 +1,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
 
-/** A picture to choose, with its name. */
+/** An image to choose, with its name. */
 export function Tile({
   name,
   onPress,

@@ -37,11 +37,11 @@ async function sendFile(path: string, file: File): Promise<Asset> {
   return answer;
 }
 
-/** Where a picture is to be had for the studio's own screens. */
+/** Where an image is to be had for the studio's own screens. */
 export const assetAddress = (src: string): string =>
   src.replace(/^asset:([a-z0-9]+)(?:\/(.+))?$/, (_, id: string, file = '320.webp') => `/a/${id}/${file}`);
 
-/** A small picture of an upload; those that are small have one size only. */
+/** A small image of an upload; those that are small have one size only. */
 export function thumbnailOf({ src, width }: Pick<Asset, 'src' | 'width'>): string {
   return (width ?? 0) > 320 ? assetAddress(src) : assetAddress(src.includes('/') ? src : `${src}/full.webp`);
 }

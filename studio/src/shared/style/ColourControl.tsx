@@ -216,7 +216,7 @@ function ColourChoice({ name, colour, chosen, onChoose }: ColourChoiceProps) {
   );
 }
 
-/** A colour as it is, over a chequered ground that shows through where it is clear. */
+/** A colour as it is, over a chequered background that shows through where it is clear. */
 export function Swatch({ colour, size = 16 }: { colour: string; size?: number }) {
   return (
     <Box

@@ -1,13 +1,13 @@
-import { PictureControl } from '../assets/PictureControl.tsx';
+import { AssetControl } from '../assets/AssetControl.tsx';
 import type { StyleControlProps } from './control-props.ts';
 
-/** A picture behind something. */
+/** An image behind something. */
 export function ImageControl({ id, property, value, onChange }: StyleControlProps) {
   return (
-    <PictureControl
+    <AssetControl
       id={id}
       label={property.label}
-      kind="picture"
+      kind="image"
       value={value === undefined || value === 'none' ? '' : String(value)}
       onChange={(src) => onChange(src || 'none')}
     />

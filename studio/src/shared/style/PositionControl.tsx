@@ -2,7 +2,7 @@ import { Box, Flex, Stack } from '@chakra-ui/react';
 import { NumberInput } from '../NumberInput.tsx';
 import type { StyleControlProps } from './control-props.ts';
 
-/** A point of a picture, in shares from its left and top: pressed on a small pane, or typed. */
+/** A point of an image, in shares from its left and top: pressed on a small pane, or typed. */
 export function PositionControl({ id, property, value, onChange }: StyleControlProps) {
   const [x = 50, y = 50] = String(value ?? '50% 50%')
     .split(' ')

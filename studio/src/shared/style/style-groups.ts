@@ -84,7 +84,7 @@ const framed: Offer = {
 
 const picture: Offer = { properties: ['width', 'radius', 'borderColor', 'borderWidth'], rare: ['shadow'] };
 
-const ground: Offer = {
+const background: Offer = {
   properties: ['background', 'image', 'imageFit', 'imagePosition', 'imageOpacity', 'backdropBlur'],
   rare: ['gradient', 'opacity'],
 };
@@ -118,7 +118,7 @@ const region = (title: string, part: string): StyleGroup => group(title, part, s
 // The body's padding is that of the box: it is what lies between the edge and what stands in it.
 const regions: StyleGroup[] = [
   region('Header', 'header'),
-  group('Body', 'body', ground, regionText),
+  group('Body', 'body', background, regionText),
   region('Footer', 'footer'),
 ];
 
@@ -126,7 +126,7 @@ const regions: StyleGroup[] = [
 export const styleGroups: Record<Role, readonly StyleGroup[]> = {
   overlay: [
     ...box,
-    group('Backdrop', 'backdrop', ground),
+    group('Backdrop', 'backdrop', background),
     group('Close button', 'close', {
       properties: ['color', 'fontSize', 'background', 'radius'],
       rare: ['margin', 'padding', 'borderColor', 'borderWidth', 'opacity', 'transition'],

@@ -92,7 +92,7 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
   );
 });
 
-// What is written or chosen from pictures wants the whole width.
+// What is written or chosen from images wants the whole width.
 const above: ReadonlySet<InspectorProperty['control']> = new Set([
   'line',
   'lines',
@@ -100,8 +100,8 @@ const above: ReadonlySet<InspectorProperty['control']> = new Set([
   'code',
   'list',
   'order',
-  'picture',
-  'film',
+  'image',
+  'video',
   'action',
 ]);
 

@@ -1,7 +1,7 @@
 import { Input, Switch, Textarea } from '@chakra-ui/react';
 import type { InspectorProperty } from '@sirene/core/elements';
 import { lazy, Suspense } from 'react';
-import { PictureControl } from '../../../shared/assets/PictureControl.tsx';
+import { AssetControl } from '../../../shared/assets/AssetControl.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
 import { MeasureInput } from '../../../shared/MeasureInput.tsx';
 import { RichControl } from '../../text/RichControl.tsx';
@@ -109,10 +109,10 @@ function MomentControl({ id, value, onChange }: PropertyControlProps<string>) {
 
 function FileControl({ id, property, value, onChange }: PropertyControlProps<string>) {
   return (
-    <PictureControl
+    <AssetControl
       id={id}
       label={property.label}
-      kind={property.control === 'film' ? 'film' : 'picture'}
+      kind={property.control === 'video' ? 'video' : 'image'}
       drawings={property.sized === true}
       value={value ?? ''}
       onChange={(src, size) =>
@@ -145,8 +145,8 @@ const controls: Record<InspectorProperty['control'], Control> = {
   number: NumberControl,
   choice: ChoiceControl,
   action: ActionControl,
-  picture: FileControl,
-  film: FileControl,
+  image: FileControl,
+  video: FileControl,
   icon: IconControl,
   code: LazyCode,
   moment: MomentControl,

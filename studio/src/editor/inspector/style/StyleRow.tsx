@@ -51,7 +51,7 @@ export const StyleRow = memo(function StyleRow({ element, part, name }: Props) {
     if (name === 'borderColor' && value !== undefined && value !== 'transparent' && !isBordered)
       border.set(1);
   };
-  const isGround = name === 'background' && bearsText(role, part);
+  const isBackground = name === 'background' && bearsText(role, part);
   return (
     <Box>
       <OriginMark
@@ -65,8 +65,8 @@ export const StyleRow = memo(function StyleRow({ element, part, name }: Props) {
           <ValueRow property={property} resolved={resolved} brand={brand} aside={mark} onChange={setSeen} />
         )}
       </OriginMark>
-      {element && (name === 'color' || isGround) && (
-        <ContrastNote element={element} part={part} onlyPoor={isGround} onRepair={colour.set} />
+      {element && (name === 'color' || isBackground) && (
+        <ContrastNote element={element} part={part} onlyPoor={isBackground} onRepair={colour.set} />
       )}
     </Box>
   );
@@ -108,11 +108,11 @@ function ContrastNote({
 }: {
   element: string;
   part: string;
-  /** Beside a ground it is told only when it can't be read: the text's own colour says the rest. */
+  /** Beside a background it is told only when it can't be read: the text's own colour says the rest. */
   onlyPoor: boolean;
   onRepair(colour: string): void;
 }) {
-  const { brand, condition, pictures } = useEditor();
+  const { brand, condition, images } = useEditor();
   const document = useSettledDocument();
   const { ratio, needed, repair, brandRepairs } = contrastOf(
     document,
@@ -120,7 +120,7 @@ function ContrastNote({
     element,
     part,
     condition,
-    pictures,
+    images,
   );
   if (ratio >= needed) {
     return onlyPoor ? null : (

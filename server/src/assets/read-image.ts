@@ -1,14 +1,14 @@
 import { BadRequestException } from '@nestjs/common';
-import { pictureWidths } from '@sirene/core/elements';
+import { imageWidths } from '@sirene/core/elements';
 import sharp, { type Sharp } from 'sharp';
 
-/** Largest picture, pixels: what a phone's camera takes, and no more memory than a server has. */
+/** Largest image, pixels: what a phone's camera takes, and no more memory than a server has. */
 const mostPixels = 50_000_000;
 
-/** Longest time for one size of a picture, s. */
+/** Longest time for one size of an image, s. */
 const patience = 20;
 
-export interface ReadPicture {
+export interface ReadImage {
   /** The sizes it is served in, by the name of their file. */
   files: Record<string, Buffer>;
   width: number;
@@ -16,12 +16,12 @@ export interface ReadPicture {
 }
 
 /**
- * Decodes a picture and writes it anew in sizes. The decoder works beside the process's own thread, with limits of its
+ * Decodes an image and writes it anew in sizes. The decoder works beside the process's own thread, with limits of its
  * own to size and time.
  *
- * @throws BadRequestException when it is no picture, or one that is too large
+ * @throws BadRequestException when it is no image, or one that is too large
  */
-export async function readPicture(path: string): Promise<ReadPicture> {
+export async function readImage(path: string): Promise<ReadImage> {
   const open = () =>
     sharp(path, { limitInputPixels: mostPixels, failOn: 'error' }).timeout({ seconds: patience });
   try {
@@ -34,7 +34,7 @@ export async function readPicture(path: string): Promise<ReadPicture> {
       );
     const [width, height] = orientation >= 5 ? [down, across] : [across, down];
     const files: Record<string, Buffer> = { 'full.webp': await sized(open(), Math.min(width, 2560)) };
-    for (const one of pictureWidths) if (one < width) files[`${one}.webp`] = await sized(open(), one);
+    for (const one of imageWidths) if (one < width) files[`${one}.webp`] = await sized(open(), one);
     return { files, width, height };
   } catch (error) {
     if (error instanceof BadRequestException) throw error;
@@ -47,5 +47,5 @@ export async function readPicture(path: string): Promise<ReadPicture> {
   }
 }
 
-const sized = (picture: Sharp, width: number): Promise<Buffer> =>
-  picture.rotate().resize({ width, withoutEnlargement: true }).webp({ quality: 82 }).toBuffer();
+const sized = (image: Sharp, width: number): Promise<Buffer> =>
+  image.rotate().resize({ width, withoutEnlargement: true }).webp({ quality: 82 }).toBuffer();

@@ -1,13 +1,13 @@
-import { wholePicture } from '../sanitise/index.js';
+import { wholeImage } from '../sanitise/index.js';
 import { gradientColours, luminance, over, type ConditionParts, type ResolvedValue } from '../style/index.js';
 
-/** Colours sampled from pictures, hex, by the address that styles name them by. */
-export type PictureColours = ReadonlyMap<string, readonly string[]>;
+/** Colours sampled from images, hex, by the address that styles name them by. */
+export type ImageColours = ReadonlyMap<string, readonly string[]>;
 
 /** Looks up a property of one box. */
 export type Reader = (property: string, wanted?: ConditionParts) => ResolvedValue | null;
 
-// Enough to catch the worst of a ground; every further colour is read against every text.
+// Enough to catch the worst of a background; every further colour is read against every text.
 const mostColours = 48;
 
 /** As few colours as stand for all, the darkest and the lightest among them. */
@@ -22,25 +22,25 @@ function thinned(colours: readonly string[]): string[] {
 }
 
 /**
- * The colours that may lie behind a box once it has been drawn over those below: its ground, its picture at its
+ * The colours that may lie behind a box once it has been drawn over those below: its background, its image at its
  * strength, its gradient, in the order in which browsers draw them (CSS Backgrounds 3, 3.10).
  *
  * @param below opaque hex colours
  * @returns opaque hex colours
  */
-export function drawnOver(below: readonly string[], read: Reader, pictures: PictureColours): string[] {
+export function drawnOver(below: readonly string[], read: Reader, images: ImageColours): string[] {
   let colours = [...below];
   const lay = (layer: readonly string[]) => {
     if (layer.length > 0) colours = thinned(layer.flatMap((one) => colours.map((under) => over(one, under))));
   };
-  const ground = read('background')?.css;
-  if (ground) lay([ground]);
+  const background = read('background')?.css;
+  if (background) lay([background]);
   const image = read('image')?.value;
   if (typeof image === 'string' && image !== 'none') {
-    const found = pictures.get(image) ?? pictures.get(wholePicture(image)) ?? [];
+    const found = images.get(image) ?? images.get(wholeImage(image)) ?? [];
     const strength = Number(read('imageOpacity')?.value ?? 1);
-    // Weaker pictures lie under a veil of the ground's own colour.
-    const veil = ground ?? '#ffffff';
+    // Weaker images lie under a veil of the background's own colour.
+    const veil = background ?? '#ffffff';
     lay(strength < 1 ? found.map((one) => over(faded(one, strength), over(veil, '#ffffff'))) : found);
   }
   lay(gradientColours(read('gradient')?.css ?? ''));

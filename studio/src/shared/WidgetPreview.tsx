@@ -1,6 +1,6 @@
 import type { Brand, State } from '@sirene/core/style';
 import type { SceneName, WidgetDocument } from '@sirene/core/widget';
-import { BodyPicture } from './BodyPicture.tsx';
+import { BodyPreview } from './BodyPreview.tsx';
 import { useCompiled } from './use-compiled.ts';
 
 interface Props {
@@ -12,7 +12,7 @@ interface Props {
   state?: State | null;
 }
 
-/** A small true picture of a widget as its document says. */
-export function WidgetPicture({ document, brand, ...size }: Props) {
-  return <BodyPicture body={useCompiled(document, brand)} {...size} />;
+/** A small true preview of a widget as its document says. */
+export function WidgetPreview({ document, brand, ...size }: Props) {
+  return <BodyPreview body={useCompiled(document, brand)} {...size} />;
 }

@@ -9,7 +9,7 @@ import { assetAddress } from './assets.ts';
 interface Props {
   id: string;
   label: string;
-  kind: 'picture' | 'film';
+  kind: 'image' | 'video';
   value: string;
   /** Whether the shipped drawings are offered as well. */
   drawings?: boolean;
@@ -17,12 +17,12 @@ interface Props {
   onChange(src: string, size?: [number, number] | null): void;
 }
 
-/** A picture or a film: chosen among the uploads, newly uploaded, or by its address. */
-export function PictureControl({ id, label, kind, value, drawings = false, onChange }: Props) {
+/** An image or a video: chosen among the uploads, newly uploaded, or by its address. */
+export function AssetControl({ id, label, kind, value, drawings = false, onChange }: Props) {
   const [open, setOpen] = useState(false);
   const drawing = illustrationAt(value)?.purpose;
   const name = value === '' ? 'Choose …' : value === brandLogo ? 'Brand logo' : (drawing ?? 'Change …');
-  const Icon = kind === 'film' ? Film : ImageIcon;
+  const Icon = kind === 'video' ? Film : ImageIcon;
   return (
     <Flex gap="1" minW="0">
       <Button
@@ -36,7 +36,7 @@ export function PictureControl({ id, label, kind, value, drawings = false, onCha
         fontWeight="400"
         onClick={() => setOpen(true)}
       >
-        {kind === 'picture' && /^(asset|https):/.test(value) ? (
+        {kind === 'image' && /^(asset|https):/.test(value) ? (
           <img
             src={assetAddress(value).replace('320.webp', 'full.webp')}
             alt=""

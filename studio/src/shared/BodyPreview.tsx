@@ -6,7 +6,7 @@ import type { SceneName } from '@sirene/core/widget';
 import { loadFonts } from '@sirene/embed/fonts';
 import { boxHtml, served } from '@sirene/embed/mount';
 import { forcedCss } from './forced-css.ts';
-import { pictures } from './in-turn.ts';
+import { previews } from './in-turn.ts';
 import { writeSamples } from './samples.ts';
 import { memo, useEffect, useRef } from 'react';
 
@@ -20,8 +20,8 @@ interface Props {
   state?: State | null;
 }
 
-/** A small true picture of a compiled widget: its own HTML and CSS, made smaller. */
-export const BodyPicture = memo(function BodyPicture({
+/** A small true preview of a compiled widget: its own HTML and CSS, made smaller. */
+export const BodyPreview = memo(function BodyPreview({
   body,
   width,
   height,
@@ -33,7 +33,7 @@ export const BodyPicture = memo(function BodyPicture({
     const host = frame.current;
     if (!host || !body) return;
     const root = host.shadowRoot ?? host.attachShadow({ mode: 'open' });
-    return pictures.add(() => draw(root, body, scene, state, width, height));
+    return previews.add(() => draw(root, body, scene, state, width, height));
   }, [body, scene, state, width, height]);
   return (
     <Box
@@ -54,7 +54,7 @@ export const BodyPicture = memo(function BodyPicture({
   );
 });
 
-// A picture is of the box alone: it stands still, in the flow, whatever its placement.
+// A preview is of the box alone: it stands still, in the flow, whatever its placement.
 const still =
   '.box{position:static!important;display:flex!important;flex-direction:column;animation:none!important;max-height:none!important;max-width:none!important;margin:0!important;inset:auto!important;width:100%!important;min-height:var(--least,0)!important;height:auto!important}' +
   '*{animation:none!important;transition:none!important}[data-unseen]{opacity:1!important}:host{display:grid!important;place-items:center}';
