@@ -1,7 +1,7 @@
 import { createElement, type Element } from '../elements/index.js';
 import { plainBrand } from '../style/index.js';
 import { signup } from '../testing/documents.js';
-import { applyOperation, type WidgetDocument } from '../widget/index.js';
+import { applyOperation, type Operation, type WidgetDocument } from '../widget/index.js';
 import { checkDocument, contrastOf } from './index.js';
 
 const set = (document: WidgetDocument, path: string[], value: unknown) =>
@@ -150,6 +150,27 @@ test('the header of a price plan is what its pieces are read on, and colours not
   expect(on(1, 'amount').background).toBe('#ffffff');
   expect(on(2, 'amount').background).toBe('#101010');
   expect(on(0, 'title').background).toBe('#ffffff');
+});
+
+test('under a blend mode contrast is said not to be measured, and normal blending lets it be', () => {
+  const grey = set(told, ['elements', 'title', 'style', 'box', 'base', 'color'], '#cccccc');
+  const texts = (document: WidgetDocument) => checkDocument(document, plainBrand).map(({ text }) => text);
+  expect(texts(grey)).toEqual([expect.stringMatching(/^Sign up: contrast is 1\.6/)]);
+  for (const [path, title, id] of [
+    [['elements', 'title', 'style', 'box', 'base', 'blend'], 'Sign up', 'title'],
+    [['elements', 'opening', 'style', 'box', 'base', 'blend'], 'Column', 'opening'],
+    [['style', 'overlay', 'box', 'base', 'blend'], 'The widget', null],
+  ] as const) {
+    const blended = set(grey, [...path], 'multiply');
+    const [finding] = checkDocument(blended, plainBrand);
+    expect(finding).toMatchObject({ element: id });
+    expect(finding?.text).toBe(
+      `${title}: a blend mode changes the colours of its text; contrast can’t be measured`,
+    );
+    expect(texts(blended)).not.toContainEqual(expect.stringMatching(/^Sign up: contrast/));
+    const mended = applyOperation(blended, finding?.repair?.operation as Operation).document;
+    expect(texts(mended)).toEqual([expect.stringMatching(/^Sign up: contrast/)]);
+  }
 });
 
 test('what only a drawn widget tells is told with its repair', () => {

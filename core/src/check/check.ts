@@ -2,6 +2,7 @@ import type { Brand } from '../style/index.js';
 import type { Operation, WidgetDocument } from '../widget/index.js';
 import { subjectOf, type CheckedBy, type Finding, type Rule } from './finding.js';
 import { afterwardsRule } from './rules/afterwards.js';
+import { blendRule } from './rules/blend.js';
 import { buttonsRule } from './rules/buttons.js';
 import { closingRule } from './rules/closing.js';
 import { contrastRule } from './rules/contrast.js';
@@ -15,6 +16,7 @@ import { namesRule } from './rules/names.js';
 /** Everything that is looked for, in the order in which it is told. */
 const rules: readonly Rule[] = [
   contrastRule,
+  blendRule,
   namesRule,
   headingsRule,
   tapRule,

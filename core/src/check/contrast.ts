@@ -29,6 +29,11 @@ export interface ContrastReading {
   /** 1 to 21. */
   ratio: number;
   needed: number;
+  /**
+   * What blends the text with the page, so that its colours are not those that are seen and no repair is sure: an element,
+   * or the widget's own box as `null`. Left out where nothing does.
+   */
+  blendedBy?: string | null;
   /** The nearest colour that can be read there; the colour itself where it can be read. */
   repair: string;
   /** The brand's own colours that can be read there, nearest first, as aliases with their colour. */
@@ -110,12 +115,15 @@ export function contrastOf(
   const own = reader(id, part);
   // What lies behind without being around: nothing is inherited from it.
   const behind = (element && definitionOf(element).behind?.(element, part)) ?? [];
-  const outer = [
-    ...(part === 'box' ? [] : [reader(id, 'box')]),
-    ...around.map((one) => reader(one, 'box')),
-    ...surfaceParts(document, around.at(-1) ?? id).map((one) => reader(null, one)),
+  const outerBoxes: [string | null, string][] = [
+    ...(part === 'box' ? [] : [[id, 'box'] as [string, string]]),
+    ...around.map((one): [string, string] => [one, 'box']),
+    ...surfaceParts(document, around.at(-1) ?? id).map((one): [null, string] => [null, one]),
   ];
+  const outer = outerBoxes.map(([at, of]) => reader(at, of));
   const readers = [own, ...outer];
+  const blends = readers.findIndex((read) => !['normal', undefined].includes(read('blend')?.css));
+  const blendedBy = blends > 0 ? outerBoxes[blends - 1]?.[0] : blends === 0 ? id : undefined;
   const nearest = (property: string) => readers.map((read) => read(property)).find((value) => value !== null);
   // From the page, taken as white, up to the text: each background lies over the one below.
   const drawn = [own, ...behind.map((one) => reader(id, one)), ...outer];
@@ -138,6 +146,7 @@ export function contrastOf(
   return {
     ...worst,
     needed,
+    ...(blendedBy !== undefined && { blendedBy }),
     repair: readableOn(backgrounds, worst.colour, worst.background, needed),
     brandRepairs: isPoor ? brandColoursOn(brand, backgrounds, worst.colour, needed) : [],
   };

@@ -65,6 +65,12 @@ export const seen = ({ document, faces }: Subject): [string, Element][] =>
 
 export const titleOf = (element: Element): string => element.title ?? definitionOf(element).title(element);
 
+/** The parts of an element whose text has to be readable. */
+export function textsOf(element: Element): readonly string[] {
+  const { texts, container } = definitionOf(element);
+  return texts?.(element as never) ?? (container ? [] : ['box']);
+}
+
 export const inside = (subject: Subject, id: string): Element[] =>
   withDescendants(subject.document.elements, id).flatMap(
     (one) => valueAt(subject.document.elements, one) ?? [],

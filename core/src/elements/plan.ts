@@ -8,6 +8,9 @@ import { addressProblem } from './rich-text.js';
 
 export const planPieces = ['badge', 'icon', 'title', 'subtitle', 'amount', 'features', 'button'] as const;
 
+/** What may be kept and yet not be shown. */
+const optional = ['badge', 'icon', 'subtitle', 'old', 'period'] as const;
+
 /** The rows that a plan takes of those it shares. */
 export const planRows = planPieces.length;
 
@@ -24,6 +27,8 @@ const schema = elementFields('plan', {
   /** Said in place of the amount, such as "Free". */
   free: Type.Optional(line(60)),
   period: Type.Optional(line(60)),
+  /** Kept, and shown to nobody. */
+  off: Type.Optional(Type.Array(oneOf(optional), { maxItems: optional.length, uniqueItems: true })),
   features: Type.Array(line(200), { maxItems: 30 }),
   featureIcon: line(40),
   /** A list marker of the designer's own, in place of the icon. */
@@ -38,6 +43,12 @@ const schema = elementFields('plan', {
 });
 
 type Plan = Static<typeof schema>;
+
+/** A plan without what is kept and not shown. */
+function shownOf(plan: Plan): Plan {
+  const off: readonly string[] = plan.off ?? [];
+  return Object.fromEntries(Object.entries(plan).filter(([name]) => !off.includes(name))) as Plan;
+}
 
 function amountOf(plan: Plan, part: (name: string) => string): Child[] {
   if (plan.free) return [plan.free];
@@ -87,14 +98,17 @@ export const plan = define({
   role: () => 'plan',
   parts,
   used: ({ header }) => parts.filter((part) => part !== 'header' || header),
-  texts: ({ badge, subtitle, button }) => [
-    'title',
-    'amount',
-    'features',
-    ...(badge ? ['badge'] : []),
-    ...(subtitle ? ['subtitle'] : []),
-    ...(button ? ['button'] : []),
-  ],
+  texts: (plan) => {
+    const { badge, subtitle, button } = shownOf(plan);
+    return [
+      'title',
+      'amount',
+      'features',
+      ...(badge ? ['badge'] : []),
+      ...(subtitle ? ['subtitle'] : []),
+      ...(button ? ['button'] : []),
+    ];
+  },
   behind: ({ order, raised = 0, header = 0 }, part) => {
     const at = order.findIndex((piece) => piece === part);
     return at >= raised && at < raised + header ? ['header'] : [];
@@ -117,10 +131,18 @@ export const plan = define({
   title: ({ name }) => name || 'Price plan',
   properties: [
     { path: ['name'], label: 'Name', control: 'line', always: true },
-    { path: ['subtitle'], label: 'Subtitle', control: 'line' },
+    { path: ['subtitle'], label: 'Subtitle', control: 'line', hides: 'subtitle' },
     { path: ['amount'], label: 'Price', control: 'number', always: true, min: 0, max: 1e9, step: 0.01 },
-    { path: ['old'], label: 'Original price', control: 'number', min: 0, max: 1e9, step: 0.01 },
-    { path: ['period'], label: 'Period', control: 'line' },
+    {
+      path: ['old'],
+      label: 'Original price',
+      control: 'number',
+      min: 0,
+      max: 1e9,
+      step: 0.01,
+      hides: 'old',
+    },
+    { path: ['period'], label: 'Period', control: 'line', hides: 'period' },
     {
       path: ['features'],
       label: 'Features',
@@ -133,8 +155,8 @@ export const plan = define({
     },
     { path: ['button'], label: 'Button text', control: 'line', always: true },
     { path: ['address'], label: 'Button link', control: 'line', always: true },
-    { path: ['badge'], label: 'Badge', control: 'line' },
-    { path: ['icon'], label: 'Icon', control: 'icon' },
+    { path: ['badge'], label: 'Badge', control: 'line', hides: 'badge' },
+    { path: ['icon'], label: 'Icon', control: 'icon', hides: 'icon' },
     {
       path: ['order'],
       label: 'Order',
@@ -189,7 +211,8 @@ export const plan = define({
       rare: true,
     },
   ],
-  render(plan, { box, part, foreign }) {
+  render(whole, { box, part, foreign }) {
+    const plan = shownOf(whole);
     const { raised = 0, header = 0 } = plan;
     const own = plan.svg ? foreign.svg(plan.svg) : null;
     const mark = () =>

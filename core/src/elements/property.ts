@@ -43,6 +43,8 @@ export interface InspectorProperty {
   unit?: string;
   /** The units that a number may have instead, such as `%`. */
   units?: readonly string[];
+  /** What the owner’s list `off` calls it: named there, it is kept and shown to nobody. */
+  hides?: string;
   /** Left empty, it is there as an empty text rather than absent. */
   always?: boolean;
 }

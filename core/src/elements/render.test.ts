@@ -113,6 +113,14 @@ describe('price plans', () => {
     expect(css).toMatch(/\.t-plan\{[^}]*grid-row:span 7;grid-template-rows:subgrid/);
   });
 
+  it('keep what is switched off, and show it to nobody', () => {
+    const own = { badge: 'Popular', old: 20, subtitle: 'For two', off: ['badge', 'old'] };
+    const text = plans(plan(own)).scenes.opening ?? '';
+    expect(text).not.toMatch(/Popular|€20/);
+    expect(text).toContain('For two');
+    expect(plans(plan({ ...own, off: [] })).scenes.opening).toMatch(/Popular.*€20/);
+  });
+
   it('say what it cost before so that it is heard', () => {
     const text =
       plans(plan({ amount: 60, old: 80, currency: 'EUR', locale: 'de', period: 'im Jahr' })).scenes.opening ??

@@ -1,17 +1,15 @@
-import { definitionOf } from '../../elements/index.js';
 import { aliasPath } from '../../style/index.js';
 import { contrastOf } from '../contrast.js';
-import { seen, setting, titleOf, type Rule } from '../finding.js';
+import { seen, setting, textsOf, titleOf, type Rule } from '../finding.js';
 
 /** Text that can't be told from what lies behind it (WCAG 2.2, 1.4.3). */
 export const contrastRule: Rule = (subject) =>
   seen(subject).flatMap(([id, element]) => {
-    const definition = definitionOf(element);
-    const parts = definition.texts?.(element) ?? (definition.container ? [] : ['box']);
-    return parts.flatMap((part) => {
+    return textsOf(element).flatMap((part) => {
       const rest = { screen: null, state: null };
       const reading = contrastOf(subject.document, subject.brand, id, part, rest, subject.images);
-      if (reading.ratio >= reading.needed) return [];
+      // What is blended is told by a rule of its own: neither the ratio nor a repair would be true.
+      if (reading.ratio >= reading.needed || reading.blendedBy !== undefined) return [];
       // The brand's own colours first: what is computed belongs to nothing.
       const [own] = reading.brandRepairs;
       const value = own?.alias ?? reading.repair;

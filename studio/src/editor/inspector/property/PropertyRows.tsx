@@ -1,6 +1,7 @@
-import { Box, Text } from '@chakra-ui/react';
+import { Box, IconButton, Text } from '@chakra-ui/react';
 import type { InspectorProperty } from '@sirene/core/elements';
 import { isRequiredAt, readPath, type Operation, type Path } from '@sirene/core/widget';
+import { Eye, EyeOff } from 'lucide-react';
 import { memo, useState } from 'react';
 import { useEditor, useValueAt } from '../../state/editor.tsx';
 import { Row } from '../../../shared/Row.tsx';
@@ -47,6 +48,7 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
   const { session } = useEditor();
   const path = [...at.split('.'), ...property.path];
   const value = useValueAt(path);
+  const off = useValueAt([...at.split('.'), 'off']) as string[] | undefined;
   const [refused, setRefused] = useState<{ value: unknown; reason: string } | null>(null);
   const [seen, setSeen] = useState(value);
   // Undone, reset or set from elsewhere: what was refused before is no longer what one looks at.
@@ -68,7 +70,24 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
   const label = property.unit ? `${property.label} (${property.unit})` : property.label;
   return (
     <Box>
-      <Row label={label} above={above.has(property.control)} wide={property.control === 'toggle'}>
+      <Row
+        label={label}
+        above={above.has(property.control)}
+        wide={property.control === 'toggle'}
+        aside={
+          property.hides !== undefined &&
+          value !== undefined && (
+            <HideSwitch
+              label={property.label}
+              name={property.hides}
+              off={off ?? []}
+              onChange={(next) =>
+                session.apply({ type: 'set', path: [...at.split('.'), 'off'], value: next })
+              }
+            />
+          )
+        }
+      >
         {(control) => (
           <PropertyControl
             id={control}
@@ -91,6 +110,39 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
     </Box>
   );
 });
+
+/** Takes something off the page without losing what it says. */
+function HideSwitch({
+  label,
+  name,
+  off,
+  onChange,
+}: {
+  label: string;
+  name: string;
+  off: readonly string[];
+  onChange(off: readonly string[] | undefined): void;
+}) {
+  const hidden = off.includes(name);
+  const Icon = hidden ? EyeOff : Eye;
+  const turn = () => {
+    const next = hidden ? off.filter((one) => one !== name) : [...off, name];
+    onChange(next.length > 0 ? next : undefined);
+  };
+  return (
+    <IconButton
+      size="2xs"
+      variant="ghost"
+      colorPalette="plain"
+      aria-label={`${label}: hidden`}
+      aria-pressed={hidden}
+      title={hidden ? `Show ${label.toLowerCase()}` : `Hide ${label.toLowerCase()}`}
+      onClick={turn}
+    >
+      <Icon size={13} aria-hidden />
+    </IconButton>
+  );
+}
 
 // What is written or chosen from images wants the whole width.
 const above: ReadonlySet<InspectorProperty['control']> = new Set([

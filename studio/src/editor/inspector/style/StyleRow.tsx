@@ -114,7 +114,7 @@ function ContrastNote({
 }) {
   const { brand, condition, images } = useEditor();
   const document = useSettledDocument();
-  const { ratio, needed, repair, brandRepairs } = contrastOf(
+  const { ratio, needed, repair, brandRepairs, blendedBy } = contrastOf(
     document,
     brand,
     element,
@@ -122,6 +122,13 @@ function ContrastNote({
     condition,
     images,
   );
+  if (blendedBy !== undefined) {
+    return onlyPoor ? null : (
+      <Text mt="1" fontSize="12px" color="slate">
+        Contrast can’t be measured: a blend mode changes the colours.
+      </Text>
+    );
+  }
   if (ratio >= needed) {
     return onlyPoor ? null : (
       <Text mt="1" fontSize="12px" color="slate">
