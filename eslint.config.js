@@ -89,7 +89,7 @@ export default tseslint.config(
   },
   {
     files: ['core/src/**/*.ts', 'embed/src/**/*.ts', 'server/src/**/*.ts', 'studio/src/**/*.{ts,tsx}'],
-    ignores: ['**/*.test.ts', '**/src/testing/**', 'core/src/maps/**'],
+    ignores: ['**/*.test.ts', '**/src/testing/**', 'core/src/base/maps/**'],
     plugins: { sirene: { rules: { 'bare-lookup': bareLookup } } },
     rules: { 'sirene/bare-lookup': 'error' },
   },

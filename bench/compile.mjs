@@ -1,8 +1,8 @@
 // Compiling a document of 150 elements, beside writing and reading the same document once; and how large the CSS of a
 // signup pop-up comes out, beside one written by hand for the same box (reference/popup.css, minified).
 import { readFileSync } from 'node:fs';
-import { compileWidget } from '@sirene/core/render';
-import { starterDocument, starters } from '@sirene/core/starters';
+import { compileWidget } from '@sirene/core/compile';
+import { starterDocument, starters } from '@sirene/core/library/starters';
 import { plainBrand } from '@sirene/core/style';
 import { largeDocument } from './documents.mjs';
 import { figure, median, quantile } from './lib.mjs';

@@ -1,5 +1,5 @@
 // What is measured on: documents made for it, the same every time.
-import { buildWidget, dressed, heading, link, row, words } from '@sirene/core/sketch';
+import { buildWidget, dressed, heading, link, row, words } from '@sirene/core/library/sketch';
 
 /** A widget of so many elements: rows of a heading, a paragraph and two buttons, each with a value of its own. */
 export function largeDocument(elements) {

@@ -1,8 +1,8 @@
-import { compileWidget } from '@sirene/core/render';
-import { checkDocument } from '@sirene/core/check';
+import { compileWidget } from '@sirene/core/compile';
+import { checkDocument } from '@sirene/core/review/check';
 import { completeBrand } from '@sirene/core/style';
-import { validateDocument } from '@sirene/core/widget';
-import { readBrand } from '@sirene/core/brand';
+import { validateDocument } from '@sirene/core/document/widget';
+import { readBrand } from '@sirene/core/review/brand';
 import { assets } from './data/assets.js';
 import { brand } from './data/brand.js';
 import { widgets } from './data/larkmoor.js';

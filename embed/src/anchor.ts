@@ -1,4 +1,4 @@
-import type { Placement } from '@sirene/core/widget';
+import type { Placement } from '@sirene/core/document/widget';
 
 /** A rectangle in the page's window, px. */
 export interface Rect {

@@ -1,4 +1,4 @@
-import { basketHtml, pieces, readBasket, type BasketWords } from '@sirene/core/basket';
+import { basketHtml, pieces, readBasket, type BasketWords } from '@sirene/core/document/basket';
 import type { Mounted } from './mount.ts';
 
 /**

@@ -1,7 +1,7 @@
-import { createElement, type Element } from '@sirene/core/elements';
-import { compileWidget, htmlOf } from '@sirene/core/render';
+import { createElement, type Element } from '@sirene/core/document/elements';
+import { compileWidget, htmlOf } from '@sirene/core/compile';
 import { completeBrand } from '@sirene/core/style';
-import { applyOperation, type Operation, type WidgetDocument } from '@sirene/core/widget';
+import { applyOperation, type Operation, type WidgetDocument } from '@sirene/core/document/widget';
 import { changeOf } from './change.js';
 import { boxHtml, mount } from './mount.js';
 import { patch } from './patch.js';

@@ -1,4 +1,4 @@
-import { timeLeft, type CountUnit } from '@sirene/core/time';
+import { timeLeft, type CountUnit } from '@sirene/core/base/time';
 import type { Mounted } from './mount.ts';
 
 /** A clock that can be asked and waited for; the visitor's own, or one that the studio moves. ms. */

@@ -1,6 +1,6 @@
 import { compileRules, startSession, type Session } from '@sirene/core/behaviour';
-import { valueAt } from '@sirene/core/maps';
-import type { CompiledWidget } from '@sirene/core/render';
+import { valueAt } from '@sirene/core/base/maps';
+import type { CompiledWidget } from '@sirene/core/compile';
 import { counter } from './events.ts';
 import { follow } from './follow.ts';
 import { arrive, listen } from './listen.ts';

@@ -1,4 +1,4 @@
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 
 /** What can follow a submission. */
 export interface FollowPort {

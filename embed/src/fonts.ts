@@ -1,4 +1,4 @@
-import type { CompiledFont } from '@sirene/core/render';
+import type { CompiledFont } from '@sirene/core/compile';
 import { served } from './mount.ts';
 
 /** Loads typefaces into the page, each once: what a shadow root declares would not be found. */

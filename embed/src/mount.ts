@@ -1,5 +1,5 @@
-import type { CompiledWidget } from '@sirene/core/render';
-import type { SceneName } from '@sirene/core/widget';
+import type { CompiledWidget } from '@sirene/core/compile';
+import type { SceneName } from '@sirene/core/document/widget';
 import type { hang } from './anchor.ts';
 import { loadFonts } from './fonts.ts';
 import { writeHtml } from './markup.ts';

@@ -1,8 +1,8 @@
-import { sampleLines } from '@sirene/core/basket';
-import { compileWidget } from '@sirene/core/render';
-import { buildWidget, countdown, heading, words } from '@sirene/core/sketch';
+import { sampleLines } from '@sirene/core/document/basket';
+import { compileWidget } from '@sirene/core/compile';
+import { buildWidget, countdown, heading, words } from '@sirene/core/library/sketch';
 import { plainBrand } from '@sirene/core/style';
-import type { SceneName } from '@sirene/core/widget';
+import type { SceneName } from '@sirene/core/document/widget';
 import { fillBasket, writeBasket } from './basket.js';
 import { count, writeCounts } from './countdown.js';
 import { writeHtml } from './markup.js';

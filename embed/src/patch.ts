@@ -1,5 +1,5 @@
-import type { CompiledWidget } from '@sirene/core/render';
-import type { SceneName } from '@sirene/core/widget';
+import type { CompiledWidget } from '@sirene/core/compile';
+import type { SceneName } from '@sirene/core/document/widget';
 import morphdom from 'morphdom';
 import { changeOf } from './change.ts';
 import { loadFonts } from './fonts.ts';

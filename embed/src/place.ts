@@ -1,4 +1,4 @@
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 
 /**
  * Where on a page a widget stands that is not free: the element it hangs on, or its marker.

@@ -1,7 +1,7 @@
 import { hang } from './anchor.js';
 import { jest } from '@jest/globals';
-import { compileWidget, type CompiledWidget } from '@sirene/core/render';
-import { buildWidget, dismiss, heading, link, words, type WidgetSketch } from '@sirene/core/sketch';
+import { compileWidget, type CompiledWidget } from '@sirene/core/compile';
+import { buildWidget, dismiss, heading, link, words, type WidgetSketch } from '@sirene/core/library/sketch';
 import { plainBrand } from '@sirene/core/style';
 import { mount, type Mounted } from './mount.js';
 import { stands, standIn } from './testing/platform.js';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { compileWidget } from '@sirene/core/render';
+import { compileWidget } from '@sirene/core/compile';
 import { completeBrand } from '@sirene/core/style';
 import { signup } from '../../core/src/testing/documents.js';
 import { rewrite, ruleChange, topRules } from './rules.js';

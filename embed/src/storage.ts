@@ -1,5 +1,5 @@
 import { readMemory, type Memory } from '@sirene/core/behaviour';
-import { isGroup } from '@sirene/core/maps';
+import { isGroup } from '@sirene/core/base/maps';
 
 /** What Sirene keeps in a visitor's browser: the memory of what they saw, and what could not be sent yet. */
 export interface Storage<T> {

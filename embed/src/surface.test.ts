@@ -1,7 +1,7 @@
 import { standIn } from './testing/platform.js';
 import { compileRules, startSession, type WidgetRules } from '@sirene/core/behaviour';
-import { compileWidget } from '@sirene/core/render';
-import { buildWidget, words } from '@sirene/core/sketch';
+import { compileWidget } from '@sirene/core/compile';
+import { buildWidget, words } from '@sirene/core/library/sketch';
 import { plainBrand } from '@sirene/core/style';
 import fc from 'fast-check';
 import { mount } from './mount.js';

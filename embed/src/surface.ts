@@ -1,4 +1,4 @@
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 import type { Mounted, MountPort } from './mount.ts';
 
 /** All that is needed to mount a widget. */

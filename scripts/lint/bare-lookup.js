@@ -6,7 +6,7 @@ export default {
     type: 'problem',
     schema: [],
     messages: {
-      bare: 'A key that comes from data may be "constructor": read with valueAt() of @sirene/core/maps, or use a Map.',
+      bare: 'A key that comes from data may be "constructor": read with valueAt() of @sirene/core/base/maps, or use a Map.',
     },
   },
   create(context) {

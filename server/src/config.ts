@@ -1,5 +1,5 @@
 import { resolve } from 'node:path';
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import ipaddr from 'ipaddr.js';
 
 /** How this process is set up. All of it comes from the environment; docs/operations.md lists the names. */

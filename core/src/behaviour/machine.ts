@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { valueAt } from '../base/maps/index.js';
 import { placeOf } from './address.js';
 import { pausedBy, noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
 import type { PageVisit } from './page.js';

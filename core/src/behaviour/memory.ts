@@ -1,4 +1,4 @@
-import { isGroup, valueAt } from '../maps/index.js';
+import { isGroup, valueAt } from '../base/maps/index.js';
 import type { CompiledRules, Frequency, Returning } from './rules.js';
 
 export const dayMs = 86_400_000;

@@ -1,4 +1,4 @@
-import type { Mode } from '../placement/index.js';
+import type { Mode } from '../document/placement/index.js';
 import { compileTargeting, type Targeting, type Test } from './targeting.js';
 import type { Trigger } from './triggers/registry.js';
 

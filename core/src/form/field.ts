@@ -1,4 +1,4 @@
-import type { MessageKey } from '../messages/index.js';
+import type { MessageKey } from '../base/messages/index.js';
 
 /** What a field asks of its value, as it travels to the page and to the server. */
 export interface FieldRule {

@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { valueAt } from '../base/maps/index.js';
 import type { FieldProblem, FieldRule, FormRule } from './field.js';
 import { fieldKinds } from './registry.js';
 

@@ -1,5 +1,5 @@
-import { valueAt } from '../maps/index.js';
-import type { Language } from '../messages/index.js';
+import { valueAt } from '../base/maps/index.js';
+import type { Language } from '../base/messages/index.js';
 import type { Role } from './roles.js';
 import type { StyleSheet } from './values.js';
 import { px, srgb, type TokenTree } from './tokens.js';

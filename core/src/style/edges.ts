@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { valueAt } from '../base/maps/index.js';
 
 /** Shapes of a box's edge, and what they are called. */
 export const edges = {

@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { valueAt } from '../base/maps/index.js';
 import { formatHex, interpolate, parse } from 'culori';
 
 export interface GradientStop {

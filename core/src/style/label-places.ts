@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { valueAt } from '../base/maps/index.js';
 import { variableSets } from './variable-sets.js';
 
 /** Where a field's label may stand: eight places around it, two upon it. Screen readers read it at every one of them. */

@@ -1,9 +1,9 @@
-import { looksUsed, readBrand } from '../brand/index.js';
-import { checkDocument } from '../check/index.js';
-import { sourcesOf } from '../check/index.js';
-import { compileWidget } from '../render/index.js';
-import { buildWidget, link, words } from '../sketch/index.js';
-import type { WidgetDocument } from '../widget/index.js';
+import { looksUsed, readBrand } from '../review/brand/index.js';
+import { checkDocument } from '../review/check/index.js';
+import { sourcesOf } from '../review/check/index.js';
+import { compileWidget } from '../compile/index.js';
+import { buildWidget, link, words } from '../library/sketch/index.js';
+import type { WidgetDocument } from '../document/widget/index.js';
 import { brandTokens, lookOf, noLook, plainBrand, resolveValue, withStandard, type Brand } from './index.js';
 
 const look = (background: string, more = {}) => ({

@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { valueAt } from '../base/maps/index.js';
 import type { Brand, Look } from './brand.js';
 import type { Role } from './roles.js';
 

@@ -1,5 +1,5 @@
-import { valueAt } from '../maps/index.js';
-import { isSafeColour, safeImage, wholeImage } from '../sanitise/index.js';
+import { valueAt } from '../base/maps/index.js';
+import { isSafeColour, safeImage, wholeImage } from '../base/sanitise/index.js';
 import { labelPlaces, labelPlaceCss } from './label-places.js';
 import { edges, edgeCss } from './edges.js';
 import { isWrittenLength, lengthCss, lengthUnits } from './lengths.js';

@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { valueAt } from '../base/maps/index.js';
 import type { Brand } from './brand.js';
 import { isLength, styleProperties } from './properties.js';
 import { roleStyle, type Role } from './roles.js';

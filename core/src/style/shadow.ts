@@ -1,4 +1,4 @@
-import { isSafeColour } from '../sanitise/index.js';
+import { isSafeColour } from '../base/sanitise/index.js';
 import { colourValue } from './token-colour.js';
 import { px, type TokenShadow } from './tokens.js';
 

@@ -1,5 +1,5 @@
 import { converter, formatHex, parse } from 'culori';
-import { isGroup } from '../maps/index.js';
+import { isGroup } from '../base/maps/index.js';
 import type { TokenColour } from './tokens.js';
 
 const toRgb = converter('rgb');

@@ -1,5 +1,5 @@
-import { isGroup, valueAt } from '../maps/index.js';
-import { readMeasure } from '../measure/index.js';
+import { isGroup, valueAt } from '../base/maps/index.js';
+import { readMeasure } from '../base/measure/index.js';
 
 type Tree = Record<string, unknown>;
 

@@ -1,4 +1,4 @@
-import { isGroup, valueAt } from '../maps/index.js';
+import { isGroup, valueAt } from '../base/maps/index.js';
 import { readShadowText } from './shadow.js';
 import { colourValue } from './token-colour.js';
 import { mostName, plainName, tokenForms } from './token-forms.js';

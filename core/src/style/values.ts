@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { valueAt } from '../base/maps/index.js';
 import type { Length } from './lengths.js';
 
 /** Four sides, from the top clockwise, or four corners from the top left. */

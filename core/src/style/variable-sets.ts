@@ -1,4 +1,4 @@
-import { valueAt } from '../maps/index.js';
+import { valueAt } from '../base/maps/index.js';
 
 /**
  * Writes values that set custom properties, such as the places of a label. What one of them sets and another does not is

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import { createElement, type Element } from '../elements/index.js';
+import { createElement, type Element } from '../document/elements/index.js';
 import {
   createWidget,
   insertNew,
   newElements,
   applyOperation,
   type WidgetDocument,
-} from '../widget/index.js';
+} from '../document/widget/index.js';
 
 /** Numbers from 0 up to 1 from a list, over and over: randomness that a test decides. */
 export function fromList(values: readonly number[]): () => number {

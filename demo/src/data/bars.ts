@@ -1,6 +1,6 @@
-import { buildWidget, countdown, dressed, icon, link, row, words, type Sketch } from '@sirene/core/sketch';
+import { buildWidget, countdown, dressed, icon, link, row, words, type Sketch } from '@sirene/core/library/sketch';
 import type { Values } from '@sirene/core/style';
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 
 const dayMs = 86_400_000;
 

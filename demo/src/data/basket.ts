@@ -1,4 +1,4 @@
-import { buildWidget, dressed, heading, icon, link, words } from '@sirene/core/sketch';
+import { buildWidget, dressed, heading, icon, link, words } from '@sirene/core/library/sketch';
 
 /** What is in the shop's basket, dropped from the basket link. The shop opens it. */
 export const basket = buildWidget({

@@ -1,4 +1,4 @@
-import { brandLogo } from '@sirene/core/elements';
+import { brandLogo } from '@sirene/core/document/elements';
 import {
   buildWidget,
   column,
@@ -16,8 +16,8 @@ import {
   toScene,
   words,
   type Sketch,
-} from '@sirene/core/sketch';
-import type { SceneName, WidgetDocument } from '@sirene/core/widget';
+} from '@sirene/core/library/sketch';
+import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
 
 /** Invites readers of the home page into the circle of members. */
 export const membersCircle: WidgetDocument = {

@@ -1,4 +1,4 @@
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import { clearSky, meteorNight } from './bars.js';
 import { basket } from './basket.js';
 import { circlePlans, domeMotor, membersCircle, membersDoor } from './circle.js';

@@ -1,4 +1,4 @@
-import { buildWidget, email, field, form, heading, notice, send, thanks, words } from '@sirene/core/sketch';
+import { buildWidget, email, field, form, heading, notice, send, thanks, words } from '@sirene/core/library/sketch';
 
 /** A signup in the corner for those who read. */
 export const skyLetter = buildWidget({

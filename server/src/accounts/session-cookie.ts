@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { Config } from '../config.js';
 

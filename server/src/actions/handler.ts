@@ -1,4 +1,4 @@
-import type { Action } from '@sirene/core/widget';
+import type { Action } from '@sirene/core/document/widget';
 import type { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { DeliveryEntity } from './actions.entity.js';

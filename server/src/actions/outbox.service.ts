@@ -1,5 +1,5 @@
 import { Inject, Injectable, Logger, NotFoundException, type OnApplicationShutdown } from '@nestjs/common';
-import type { Action } from '@sirene/core/widget';
+import type { Action } from '@sirene/core/document/widget';
 import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';

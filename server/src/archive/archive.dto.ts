@@ -1,5 +1,5 @@
 import { BadRequestException } from '@nestjs/common';
-import { isGroup } from '@sirene/core/maps';
+import { isGroup } from '@sirene/core/base/maps';
 import { Type, plainToInstance } from 'class-transformer';
 import {
   ArrayMaxSize,

@@ -1,5 +1,5 @@
 import { BadRequestException } from '@nestjs/common';
-import { imageWidths } from '@sirene/core/elements';
+import { imageWidths } from '@sirene/core/document/elements';
 import sharp, { type Sharp } from 'sharp';
 
 /** Largest image, pixels: what a phone's camera takes, and no more memory than a server has. */

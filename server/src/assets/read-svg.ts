@@ -1,4 +1,4 @@
-import { safeSvg, svgProblem } from '@sirene/core/foreign';
+import { safeSvg, svgProblem } from '@sirene/core/compile/foreign';
 import { Refusal } from '../foreign/refusal.js';
 
 export interface ReadSvg {

@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { BadRequestException, ConflictException, Injectable } from '@nestjs/common';
 import {
   aliasesIn,
@@ -7,8 +7,8 @@ import {
   looksUsed,
   replaceAliases,
   tokensGone,
-} from '@sirene/core/brand';
-import type { Proposal } from '@sirene/core/proposal';
+} from '@sirene/core/review/brand';
+import type { Proposal } from '@sirene/core/library/proposal';
 import { completeBrand, readTokens, type Brand, type TokenImport } from '@sirene/core/style';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { WorkerPool } from '../foreign/worker-pool.js';

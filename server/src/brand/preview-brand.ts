@@ -1,9 +1,9 @@
 import { isDeepStrictEqual } from 'node:util';
-import { replaceInDocument } from '@sirene/core/brand';
-import { foreign } from '@sirene/core/foreign';
-import { compileWidget, type CompiledWidget } from '@sirene/core/render';
+import { replaceInDocument } from '@sirene/core/review/brand';
+import { foreign } from '@sirene/core/compile/foreign';
+import { compileWidget, type CompiledWidget } from '@sirene/core/compile';
 import type { Brand } from '@sirene/core/style';
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 
 /** A widget that a brand makes look different. */
 export interface TouchedWidget {

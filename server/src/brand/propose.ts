@@ -1,4 +1,4 @@
-import { proposeBrand, type Proposal } from '@sirene/core/proposal';
+import { proposeBrand, type Proposal } from '@sirene/core/library/proposal';
 import { Refusal } from '../foreign/refusal.js';
 
 /** @throws Refusal when the sheets are no style that anyone wrote */

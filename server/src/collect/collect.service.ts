@@ -1,8 +1,8 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { ConflictException, HttpException, Inject, Injectable, NotFoundException } from '@nestjs/common';
 import { checkForm, isSecret, type FormRule } from '@sirene/core/form';
-import type { CompiledWidget } from '@sirene/core/render';
-import type { Action } from '@sirene/core/widget';
+import type { CompiledWidget } from '@sirene/core/compile';
+import type { Action } from '@sirene/core/document/widget';
 import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
 import { OutboxService } from '../actions/outbox.service.js';

@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { ServiceUnavailableException } from '@nestjs/common';
 
 /** Seconds after which a request that could not be written may be sent again. */

@@ -1,6 +1,6 @@
 import { Controller, Get, Header, Param, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { widgetSchema } from '@sirene/core/widget';
+import { widgetSchema } from '@sirene/core/document/widget';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser, Public } from '../accounts/session.guard.js';

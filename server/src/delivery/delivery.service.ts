@@ -1,5 +1,5 @@
 import type { IncomingHttpHeaders } from 'node:http';
-import { modeOf } from '@sirene/core/placement';
+import { modeOf } from '@sirene/core/document/placement';
 import { createHash } from 'node:crypto';
 import {
   ForbiddenException,
@@ -10,7 +10,7 @@ import {
   type OnApplicationShutdown,
 } from '@nestjs/common';
 import type { WidgetRules } from '@sirene/core/behaviour';
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 import { LRUCache } from 'lru-cache';
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';

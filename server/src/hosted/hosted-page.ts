@@ -1,4 +1,4 @@
-import { h, Html, type CompiledWidget } from '@sirene/core/render';
+import { h, Html, type CompiledWidget } from '@sirene/core/compile';
 
 /** Turns the addresses of uploads and typefaces into those they are served from. */
 const served = (text: string, base: string): string =>

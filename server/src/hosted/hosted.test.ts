@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto';
 import { jest } from '@jest/globals';
-import { createWidget } from '@sirene/core/widget';
-import { createPlacement } from '@sirene/core/placement';
+import { createWidget } from '@sirene/core/document/widget';
+import { createPlacement } from '@sirene/core/document/placement';
 import { DataSource } from 'typeorm';
-import { compileWidget } from '@sirene/core/render';
+import { compileWidget } from '@sirene/core/compile';
 import { plainBrand } from '@sirene/core/style';
 import { origin, TestServer } from '../testing/server.js';
 import { hostedPage } from './hosted-page.js';

@@ -1,5 +1,5 @@
-import type { Purpose } from '@sirene/core/starters';
-import type { Branch, WidgetDocument } from '@sirene/core/widget';
+import type { Purpose } from '@sirene/core/library/starters';
+import type { Branch, WidgetDocument } from '@sirene/core/document/widget';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** An element with all it holds, kept for reuse on its site. */

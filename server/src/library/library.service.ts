@@ -1,5 +1,5 @@
 import { BadRequestException, Inject, Injectable, NotFoundException } from '@nestjs/common';
-import { branchProblems, type Branch } from '@sirene/core/widget';
+import { branchProblems, type Branch } from '@sirene/core/document/widget';
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';

@@ -1,4 +1,4 @@
-import { markupProblem, pageBudget, readPage, type PageParts } from '@sirene/core/foreign';
+import { markupProblem, pageBudget, readPage, type PageParts } from '@sirene/core/compile/foreign';
 import { Refusal } from '../foreign/refusal.js';
 import { stillPage } from './still-page.js';
 

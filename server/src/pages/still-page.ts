@@ -1,5 +1,5 @@
 import sanitizeHtml from 'sanitize-html';
-import { quietCss } from '@sirene/core/foreign';
+import { quietCss } from '@sirene/core/compile/foreign';
 import { isPrivateHost } from './addresses.js';
 
 /**

@@ -1,4 +1,4 @@
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import { Column, DeleteDateColumn, Entity, PrimaryColumn } from 'typeorm';
 
 @Entity('widget')

@@ -7,10 +7,10 @@ import {
   Injectable,
   NotFoundException,
 } from '@nestjs/common';
-import { replaceInDocument } from '@sirene/core/brand';
-import type { CompiledWidget } from '@sirene/core/render';
+import { replaceInDocument } from '@sirene/core/review/brand';
+import type { CompiledWidget } from '@sirene/core/compile';
 import type { Brand } from '@sirene/core/style';
-import { createWidget, validateDocument, type WidgetDocument } from '@sirene/core/widget';
+import { createWidget, validateDocument, type WidgetDocument } from '@sirene/core/document/widget';
 import { DataSource, In, MoreThanOrEqual, type EntityManager } from 'typeorm';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CLOCK, type ServerClock } from '../config.js';

@@ -1,5 +1,5 @@
 import { Button, Menu, Portal } from '@chakra-ui/react';
-import { exportTokens } from '@sirene/core/brand';
+import { exportTokens } from '@sirene/core/review/brand';
 import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
 import { saveText } from '../shared/save-file.ts';

@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, Flex, Grid, IconButton, Tabs } from '@chakra-ui/react';
 import type { Brand } from '@sirene/core/style';
 import { Redo2, Undo2 } from 'lucide-react';

@@ -1,6 +1,6 @@
 import { Button, Field, Flex, Input, Stack } from '@chakra-ui/react';
 import { completeBrand, mergeTokens } from '@sirene/core/style';
-import type { Proposal } from '@sirene/core/proposal';
+import type { Proposal } from '@sirene/core/library/proposal';
 import { useState } from 'react';
 import useSWR from 'swr';
 import { get, post, type StoredPage } from '../shared/api.ts';

@@ -1,6 +1,6 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Button, Flex, Input, Stack, Text } from '@chakra-ui/react';
-import { tokenAt, withColourScale, withToken } from '@sirene/core/brand';
+import { tokenAt, withColourScale, withToken } from '@sirene/core/review/brand';
 import { brandTokens, colourScale, colourValue, type TokenValue } from '@sirene/core/style';
 import { useState } from 'react';
 import { Section } from '../shared/Section.tsx';

@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box, Flex } from '@chakra-ui/react';
 import {
   brandTokens,

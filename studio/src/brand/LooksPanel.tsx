@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, Flex, Input, Link, Stack, Text } from '@chakra-ui/react';
 import { withStandard, type Look, type Role } from '@sirene/core/style';
 import { Plus } from 'lucide-react';

@@ -1,5 +1,5 @@
 import { Box, Flex, Stack, Text } from '@chakra-ui/react';
-import type { Proposal } from '@sirene/core/proposal';
+import type { Proposal } from '@sirene/core/library/proposal';
 import type { Brand } from '@sirene/core/style';
 import { Swatch } from '../shared/style/ColourControl.tsx';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';

@@ -1,5 +1,5 @@
 import { Button, Flex } from '@chakra-ui/react';
-import { tokenAt, withSpacing } from '@sirene/core/brand';
+import { tokenAt, withSpacing } from '@sirene/core/review/brand';
 import { brandTokens, styleProperties, type StyleProperty } from '@sirene/core/style';
 import { useState } from 'react';
 import { NumberInput } from '../shared/NumberInput.tsx';

@@ -1,5 +1,5 @@
 import { Box, Button, Flex, NativeSelect, Spinner, Stack, Text } from '@chakra-ui/react';
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 import { brandTokens, completeBrand, type Brand } from '@sirene/core/style';
 import { ArrowRight } from 'lucide-react';
 import { useEffect, useState } from 'react';

@@ -1,6 +1,6 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, Code, Grid, Stack, Text } from '@chakra-ui/react';
-import { matchTokens, ownTokens, withToken } from '@sirene/core/brand';
+import { matchTokens, ownTokens, withToken } from '@sirene/core/review/brand';
 import { mergeTokens, readTokens, type TokenImport as Read } from '@sirene/core/style';
 import { useState } from 'react';
 import { post } from '../shared/api.ts';

@@ -1,5 +1,5 @@
 import { Box, Grid, IconButton, Text } from '@chakra-ui/react';
-import { plainValue, tokenAt, withoutToken, withToken } from '@sirene/core/brand';
+import { plainValue, tokenAt, withoutToken, withToken } from '@sirene/core/review/brand';
 import type { TokenValue } from '@sirene/core/style';
 import { RotateCcw, Trash2 } from 'lucide-react';
 import { useEffect, useId, useRef } from 'react';

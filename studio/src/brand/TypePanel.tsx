@@ -1,5 +1,5 @@
 import { Button, Flex, Text } from '@chakra-ui/react';
-import { tokenAt, withTypeScale } from '@sirene/core/brand';
+import { tokenAt, withTypeScale } from '@sirene/core/review/brand';
 import { brandTokens, shippedFonts, type Brand } from '@sirene/core/style';
 import { useState } from 'react';
 import { Choice } from '../shared/Choice.tsx';

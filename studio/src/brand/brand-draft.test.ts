@@ -1,5 +1,5 @@
 import { plainBrand, type Brand } from '@sirene/core/style';
-import { withToken } from '@sirene/core/brand';
+import { withToken } from '@sirene/core/review/brand';
 import { draftStep, startDraft, type BrandStep } from './brand-draft.js';
 import { resumed } from './pending-brand.js';
 

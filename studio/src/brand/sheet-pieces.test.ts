@@ -1,8 +1,8 @@
-import { checkDocument } from '@sirene/core/check';
-import { foreign } from '@sirene/core/foreign';
-import { compileWidget } from '@sirene/core/render';
+import { checkDocument } from '@sirene/core/review/check';
+import { foreign } from '@sirene/core/compile/foreign';
+import { compileWidget } from '@sirene/core/compile';
 import { completeBrand, plainBrand, roleStyles, type Role } from '@sirene/core/style';
-import { validateDocument } from '@sirene/core/widget';
+import { validateDocument } from '@sirene/core/document/widget';
 import { lookPiece, pieces } from './sheet-pieces.js';
 
 test.each(pieces.map((piece) => [piece.title, piece.document] as const))(

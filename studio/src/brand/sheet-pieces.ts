@@ -18,9 +18,9 @@ import {
   small,
   type Sketch,
   type WidgetSketch,
-} from '@sirene/core/sketch';
+} from '@sirene/core/library/sketch';
 import type { Look } from '@sirene/core/style';
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 
 // A few days from now, so that every unit has a figure.
 const soon = new Date(Date.now() + 3.4 * 86_400_000).toISOString().slice(0, 16);

@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Input, Stack, Text } from '@chakra-ui/react';
-import { reviewOf, type ReviewItem } from '@sirene/core/check';
+import { reviewOf, type ReviewItem } from '@sirene/core/review/check';
 import { CircleAlert } from 'lucide-react';
 import { useLocation, useNavigate } from 'react-router';
 import { Sheet } from '../shared/Sheet.tsx';

@@ -1,5 +1,5 @@
 import { Box, Button, chakra, Flex, Stack, Text } from '@chakra-ui/react';
-import { directionEdit, directions, type DirectionName } from '@sirene/core/directions';
+import { directionEdit, directions, type DirectionName } from '@sirene/core/library/directions';
 import { useState } from 'react';
 import { Sheet } from '../shared/Sheet.tsx';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';

@@ -1,5 +1,5 @@
 import { Box, Button, Flex, IconButton, Text } from '@chakra-ui/react';
-import type { Problem } from '@sirene/core/widget';
+import type { Problem } from '@sirene/core/document/widget';
 import { ArrowLeft, History, Redo2, Undo2 } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';

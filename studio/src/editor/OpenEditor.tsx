@@ -1,6 +1,6 @@
 import { Grid } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 import type { Manifest } from '@sirene/embed/manifest';
 import { get, type StoredPage } from '../shared/api.ts';
 import { Boundary } from '../shared/Boundary.tsx';

@@ -1,4 +1,4 @@
-import { buildWidget, column, heading, words } from '@sirene/core/sketch';
+import { buildWidget, column, heading, words } from '@sirene/core/library/sketch';
 import { copiedElements, readClip, writeClip, type Clip } from './clipboard.js';
 
 const document = buildWidget({

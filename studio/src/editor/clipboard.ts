@@ -1,5 +1,5 @@
-import type { WidgetDocument, Branch, CopiedStyle } from '@sirene/core/widget';
-import { branchOf, branchProblems, topmost } from '@sirene/core/widget';
+import type { WidgetDocument, Branch, CopiedStyle } from '@sirene/core/document/widget';
+import { branchOf, branchProblems, topmost } from '@sirene/core/document/widget';
 
 /** What is copied in one widget and pasted in another, of any site: JSON, as plain text too. */
 export type Clip = { sirene: 'elements'; branches: Branch[] } | { sirene: 'style'; style: CopiedStyle };

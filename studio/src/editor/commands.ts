@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import {
   applyOperation,
   childrenOf,
@@ -16,7 +16,7 @@ import {
   type Direction,
   type NewElement,
   type Operation,
-} from '@sirene/core/widget';
+} from '@sirene/core/document/widget';
 import { useEffect, useRef } from 'react';
 import { copiedElements, readClip, writeClip, type Clip } from './clipboard.ts';
 import { useEditor } from './state/editor.tsx';

@@ -1,5 +1,5 @@
-import { newElements, scenesOf } from '@sirene/core/widget';
-import { stations } from '@sirene/core/sentence';
+import { newElements, scenesOf } from '@sirene/core/document/widget';
+import { stations } from '@sirene/core/review/sentence';
 import { useCallback } from 'react';
 import { useCommands, type Command } from '../shared/palette.ts';
 import { titleOfScene } from '../shared/scene-names.ts';

@@ -1,8 +1,8 @@
 import { writeHtml } from '@sirene/embed/markup';
 import { Box } from '@chakra-ui/react';
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 import type { State } from '@sirene/core/style';
-import type { SceneName } from '@sirene/core/widget';
+import type { SceneName } from '@sirene/core/document/widget';
 import { loadFonts } from '@sirene/embed/fonts';
 import { boxHtml, served } from '@sirene/embed/mount';
 import { forcedCss } from './forced-css.ts';

@@ -5,7 +5,7 @@ import {
   steppedMeasure,
   type Measure,
   type MeasureRule,
-} from '@sirene/core/measure';
+} from '@sirene/core/base/measure';
 import { useEffect, useId, useRef, useState } from 'react';
 
 export interface FieldProps {

@@ -1,5 +1,5 @@
 import type { Brand, State } from '@sirene/core/style';
-import type { SceneName, WidgetDocument } from '@sirene/core/widget';
+import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
 import { BodyPreview } from './BodyPreview.tsx';
 import { useCompiled } from './use-compiled.ts';
 

@@ -1,6 +1,6 @@
-import type { Purpose } from '@sirene/core/starters';
+import type { Purpose } from '@sirene/core/library/starters';
 import type { Brand } from '@sirene/core/style';
-import type { Branch, Kind, Placement, WidgetDocument } from '@sirene/core/widget';
+import type { Branch, Kind, Placement, WidgetDocument } from '@sirene/core/document/widget';
 
 /** A refusal by the server, or none reaching it at all (status 0). The message is a sentence for people. */
 export class ApiError extends Error {

@@ -1,6 +1,6 @@
-import { directionEdit, directions, type DirectionName } from '@sirene/core/directions';
+import { directionEdit, directions, type DirectionName } from '@sirene/core/library/directions';
 import type { Brand } from '@sirene/core/style';
-import { applyOperation, type WidgetDocument } from '@sirene/core/widget';
+import { applyOperation, type WidgetDocument } from '@sirene/core/document/widget';
 
 /** As it was designed, or in one of the directions. */
 export type Dress = '' | DirectionName;

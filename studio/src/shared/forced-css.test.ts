@@ -1,6 +1,6 @@
-import { foreign } from '@sirene/core/foreign';
-import { compileWidget } from '@sirene/core/render';
-import { buildWidget, email, field, form, link, send } from '@sirene/core/sketch';
+import { foreign } from '@sirene/core/compile/foreign';
+import { compileWidget } from '@sirene/core/compile';
+import { buildWidget, email, field, form, link, send } from '@sirene/core/library/sketch';
 import { plainBrand, states, type State } from '@sirene/core/style';
 import { forcedCss } from './forced-css.js';
 

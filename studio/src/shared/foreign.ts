@@ -1,11 +1,11 @@
-import type { Foreign } from '@sirene/core/foreign';
+import type { Foreign } from '@sirene/core/compile/foreign';
 import { useEffect, useState } from 'react';
 
 let loaded: Foreign | null = null;
 
 /** Loads what makes markup from outside safe. It is heavy, and few widgets need it. */
 export async function loadForeign(): Promise<Foreign> {
-  loaded ??= (await import('@sirene/core/foreign')).foreign;
+  loaded ??= (await import('@sirene/core/compile/foreign')).foreign;
   return loaded;
 }
 

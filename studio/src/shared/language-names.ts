@@ -1,4 +1,4 @@
-import { languages, type Language } from '@sirene/core/messages';
+import { languages, type Language } from '@sirene/core/base/messages';
 
 const names = new Intl.DisplayNames('en', { type: 'language' });
 

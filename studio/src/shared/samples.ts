@@ -1,4 +1,4 @@
-import { sampleLines } from '@sirene/core/basket';
+import { sampleLines } from '@sirene/core/document/basket';
 import { writeBasket } from '@sirene/embed/basket';
 import { writeCounts } from '@sirene/embed/countdown';
 import type { Mounted } from '@sirene/embed/mount';

@@ -1,5 +1,5 @@
-import { valueAt } from '@sirene/core/maps';
-import type { SceneName, StandardScene, WidgetDocument } from '@sirene/core/widget';
+import { valueAt } from '@sirene/core/base/maps';
+import type { SceneName, StandardScene, WidgetDocument } from '@sirene/core/document/widget';
 
 /** What the standard scenes are called. */
 export const sceneNames: Record<StandardScene, string> = {

@@ -1,6 +1,6 @@
-import { compileWidget, noForeign, type CompiledWidget } from '@sirene/core/render';
+import { compileWidget, noForeign, type CompiledWidget } from '@sirene/core/compile';
 import type { Brand } from '@sirene/core/style';
-import { needsForeign, type WidgetDocument } from '@sirene/core/widget';
+import { needsForeign, type WidgetDocument } from '@sirene/core/document/widget';
 import { useMemo } from 'react';
 import { useForeign } from './foreign.ts';
 

@@ -1,6 +1,6 @@
 import { Button, Field, Flex, Stack, Text, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
-import { defaultLanguage } from '@sirene/core/messages';
+import { defaultLanguage } from '@sirene/core/base/messages';
 import useSWR, { mutate } from 'swr';
 import { useSite } from '../app/session.ts';
 import { get, patch, put, type Brand, type Site } from '../shared/api.ts';

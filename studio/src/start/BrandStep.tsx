@@ -1,6 +1,6 @@
 import { Button, Flex, Spinner, Stack, Text } from '@chakra-ui/react';
 import { mergeTokens, completeBrand } from '@sirene/core/style';
-import type { Proposal } from '@sirene/core/proposal';
+import type { Proposal } from '@sirene/core/library/proposal';
 import useSWR from 'swr';
 import { ProposalView } from '../brand/ProposalView.tsx';
 import { get, post, put, type Brand, type Site, type StoredPage } from '../shared/api.ts';

@@ -1,7 +1,7 @@
 import { Box, Button, Flex, Stack, Text } from '@chakra-ui/react';
-import { placementDefinitions } from '@sirene/core/placement';
-import { purposes } from '@sirene/core/starters';
-import type { SceneName } from '@sirene/core/widget';
+import { placementDefinitions } from '@sirene/core/document/placement';
+import { purposes } from '@sirene/core/library/starters';
+import type { SceneName } from '@sirene/core/document/widget';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { mutate } from 'swr';

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 import type { Brand } from '@sirene/core/style';
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import { hang } from '@sirene/embed/anchor';
 import { mount } from '@sirene/embed/mount';
 import { useEffect, useRef, useState } from 'react';

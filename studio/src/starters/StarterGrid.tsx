@@ -1,6 +1,6 @@
 import { Box, chakra, SimpleGrid, Text } from '@chakra-ui/react';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { placementDefinitions } from '@sirene/core/placement';
+import { placementDefinitions } from '@sirene/core/document/placement';
 import { memo, useLayoutEffect, useRef, useState } from 'react';
 import type { Brand } from '../shared/api.ts';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';

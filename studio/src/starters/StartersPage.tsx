@@ -1,6 +1,6 @@
 import { Flex, Input, Text } from '@chakra-ui/react';
-import { placementDefinitions } from '@sirene/core/placement';
-import { purposes } from '@sirene/core/starters';
+import { placementDefinitions } from '@sirene/core/document/placement';
+import { purposes } from '@sirene/core/library/starters';
 import { useMemo, useState } from 'react';
 import useSWR from 'swr';
 import { useSite } from '../app/session.ts';

@@ -1,5 +1,5 @@
-import { starterDocument, starters, type Purpose, type StarterTime } from '@sirene/core/starters';
-import type { WidgetDocument } from '@sirene/core/widget';
+import { starterDocument, starters, type Purpose, type StarterTime } from '@sirene/core/library/starters';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import type { OwnStarter } from '../shared/api.ts';
 
 /** A starter as the gallery shows it. */

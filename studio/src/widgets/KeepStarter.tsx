@@ -1,5 +1,5 @@
 import { Button, Field, Input, NativeSelect, Stack } from '@chakra-ui/react';
-import { purposes, type Purpose } from '@sirene/core/starters';
+import { purposes, type Purpose } from '@sirene/core/library/starters';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
 import { post, type ListedWidget } from '../shared/api.ts';

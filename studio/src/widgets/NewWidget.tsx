@@ -1,5 +1,5 @@
 import { Button, Field, Link, NativeSelect, Stack, Text } from '@chakra-ui/react';
-import type { Kind } from '@sirene/core/widget';
+import type { Kind } from '@sirene/core/document/widget';
 import { useForm } from 'react-hook-form';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import { post, type Site, type Widget } from '../shared/api.ts';

@@ -1,4 +1,4 @@
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 import { useEffect, useState } from 'react';
 import useSWRImmutable from 'swr/immutable';
 import { get } from '../shared/api.ts';

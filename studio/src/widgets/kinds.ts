@@ -1,4 +1,4 @@
-import type { Kind } from '@sirene/core/widget';
+import type { Kind } from '@sirene/core/document/widget';
 
 /** The kinds of widgets that can be made, and what they are called. */
 export const kindNames: Readonly<Partial<Record<Kind, string>>> = {

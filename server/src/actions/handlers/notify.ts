@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Action } from '@sirene/core/widget';
+import type { Action } from '@sirene/core/document/widget';
 import { CONFIG, type Config } from '../../config.js';
 import { Mailer } from '../../mail/mailer.js';
 import type { ActionHandler, Errand } from '../handler.js';

@@ -1,5 +1,5 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { languages, type Language } from '@sirene/core/messages';
+import { languages, type Language } from '@sirene/core/base/messages';
 import { IsArray, IsIn, IsObject, IsString, Length, MaxLength } from 'class-validator';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 

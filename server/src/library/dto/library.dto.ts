@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { purposes, type Purpose } from '@sirene/core/starters';
+import { purposes, type Purpose } from '@sirene/core/library/starters';
 import { IsIn, IsObject, IsString, Length } from 'class-validator';
 
 export class KeepDto {

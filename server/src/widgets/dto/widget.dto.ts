@@ -1,5 +1,5 @@
-import { kinds } from '@sirene/core/widget';
-import type { Kind } from '@sirene/core/widget';
+import { kinds } from '@sirene/core/document/widget';
+import type { Kind } from '@sirene/core/document/widget';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsIn, IsInt, IsObject, IsString, Length, Min } from 'class-validator';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';

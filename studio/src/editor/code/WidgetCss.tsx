@@ -1,6 +1,6 @@
 import { Box, Stack, Text } from '@chakra-ui/react';
-import { checkCss, type CssProblem } from '@sirene/core/foreign';
-import { classesOf } from '@sirene/core/render';
+import { checkCss, type CssProblem } from '@sirene/core/compile/foreign';
+import { classesOf } from '@sirene/core/compile';
 import { useMemo } from 'react';
 import { useEditor, useSettledDocument, useValueAt } from '../state/editor.tsx';
 import { cssExtensions } from './css-extensions.ts';

@@ -1,7 +1,7 @@
 import { autocompletion, type CompletionContext, type CompletionResult } from '@codemirror/autocomplete';
 import { css, cssCompletionSource } from '@codemirror/lang-css';
 import { linter, type Diagnostic } from '@codemirror/lint';
-import { checkCss } from '@sirene/core/foreign';
+import { checkCss } from '@sirene/core/compile/foreign';
 
 /**
  * What turns a code field into one for a widget's style sheet: colours, problems as one types, and the names of parts.

@@ -1,7 +1,7 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Button } from '@chakra-ui/react';
-import { definitionOf } from '@sirene/core/elements';
-import { branchOf } from '@sirene/core/widget';
+import { definitionOf } from '@sirene/core/document/elements';
+import { branchOf } from '@sirene/core/document/widget';
 import { Archive } from 'lucide-react';
 import { useState } from 'react';
 import { mutate } from 'swr';

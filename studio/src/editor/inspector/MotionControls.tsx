@@ -9,8 +9,8 @@ import {
   type Motions,
   type Passage,
   type Signal,
-} from '@sirene/core/motion';
-import type { Path } from '@sirene/core/widget';
+} from '@sirene/core/style/motion';
+import type { Path } from '@sirene/core/document/widget';
 import { RefreshCw } from 'lucide-react';
 import { useEditor, useValueAt } from '../state/editor.tsx';
 import { Choice } from '../../shared/Choice.tsx';

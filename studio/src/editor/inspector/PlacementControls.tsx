@@ -1,5 +1,5 @@
-import { placementDefinitions, type Placement, type PlacementType } from '@sirene/core/placement';
-import { changePlacement } from '@sirene/core/widget';
+import { placementDefinitions, type Placement, type PlacementType } from '@sirene/core/document/placement';
+import { changePlacement } from '@sirene/core/document/widget';
 import { Stack, Text } from '@chakra-ui/react';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { Choice } from '../../shared/Choice.tsx';

@@ -1,4 +1,4 @@
-import { regionNames, toggleRegion } from '@sirene/core/widget';
+import { regionNames, toggleRegion } from '@sirene/core/document/widget';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { Toggle } from '../../shared/Toggle.tsx';
 

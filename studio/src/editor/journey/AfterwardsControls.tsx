@@ -1,6 +1,6 @@
 import { Field, Input, Stack } from '@chakra-ui/react';
-import { safeAddress } from '@sirene/core/sanitise';
-import { isMailAddress, type Action, type WidgetDocument } from '@sirene/core/widget';
+import { safeAddress } from '@sirene/core/base/sanitise';
+import { isMailAddress, type Action, type WidgetDocument } from '@sirene/core/document/widget';
 import { useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
 import { Row } from '../../shared/Row.tsx';

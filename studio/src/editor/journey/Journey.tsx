@@ -1,5 +1,5 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { stations, type Station } from '@sirene/core/sentence';
+import { stations, type Station } from '@sirene/core/review/sentence';
 import { Play } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useEditor } from '../state/editor.tsx';

@@ -1,6 +1,6 @@
 import { Stack, Text } from '@chakra-ui/react';
 import { conditionSpecs, targetingOf, targetingParts, type OtherCondition } from '@sirene/core/behaviour';
-import { conditionWords } from '@sirene/core/sentence';
+import { conditionWords } from '@sirene/core/review/sentence';
 import { NumberRow } from '../inspector/NumberRow.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { PatternList } from './PatternList.tsx';

@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Slider, Text } from '@chakra-ui/react';
-import { conditionWords, triggerPhrase } from '@sirene/core/sentence';
+import { conditionWords, triggerPhrase } from '@sirene/core/review/sentence';
 import type { Reason } from '@sirene/core/behaviour';
 import { Pause, Play, Square } from 'lucide-react';
 import { useEffect, useReducer, useState } from 'react';

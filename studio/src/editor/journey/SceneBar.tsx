@@ -8,7 +8,7 @@ import {
   scenesOf,
   standardScenes,
   type SceneName,
-} from '@sirene/core/widget';
+} from '@sirene/core/document/widget';
 import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { NamePopover } from '../../shared/NamePopover.tsx';
 import { helpOfScene, sceneHelp, sceneNames, titleOfScene } from '../../shared/scene-names.ts';

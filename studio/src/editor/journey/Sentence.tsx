@@ -1,5 +1,5 @@
 import { Box, Popover, Portal } from '@chakra-ui/react';
-import { stationSentence, type Station, type Subject } from '@sirene/core/sentence';
+import { stationSentence, type Station, type Subject } from '@sirene/core/review/sentence';
 import { useSettledDocument } from '../state/editor.tsx';
 import { ClosingControls, PlacementControls } from '../inspector/PlacementControls.tsx';
 import { ConditionControls, PageControls } from './PageControls.tsx';

@@ -1,6 +1,6 @@
 import { Stack, Text } from '@chakra-ui/react';
 import { triggerSpecs, type Frequency, type Trigger } from '@sirene/core/behaviour';
-import { triggerPhrase } from '@sirene/core/sentence';
+import { triggerPhrase } from '@sirene/core/review/sentence';
 import { Choice } from '../../shared/Choice.tsx';
 import { NumberRow } from '../inspector/NumberRow.tsx';
 import { Toggle } from '../../shared/Toggle.tsx';

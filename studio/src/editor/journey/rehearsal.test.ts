@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
-import { createElement } from '@sirene/core/elements';
-import type { CompiledWidget } from '@sirene/core/render';
+import { createElement } from '@sirene/core/document/elements';
+import type { CompiledWidget } from '@sirene/core/compile';
 import { completeBrand } from '@sirene/core/style';
-import { createWidget, type WidgetDocument } from '@sirene/core/widget';
+import { createWidget, type WidgetDocument } from '@sirene/core/document/widget';
 import type { StageController, StagePort } from '../stage/stage-controller.js';
 import { Rehearsal, type Script } from './rehearsal.js';
 

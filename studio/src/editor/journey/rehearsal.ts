@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import {
   compileRules,
   explain,
@@ -8,11 +8,11 @@ import {
   type Session,
 } from '@sirene/core/behaviour';
 import { checkForm } from '@sirene/core/form';
-import { closingOf, modeOf } from '@sirene/core/placement';
-import { compileWidget, type CompiledWidget } from '@sirene/core/render';
-import { VirtualClock } from '@sirene/core/rehearsal';
+import { closingOf, modeOf } from '@sirene/core/document/placement';
+import { compileWidget, type CompiledWidget } from '@sirene/core/compile';
+import { VirtualClock } from '@sirene/core/rehearse';
 import type { Brand } from '@sirene/core/style';
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import { entries, showFaults } from '@sirene/embed/form';
 import { follow } from '@sirene/embed/follow';
 import type { ManifestWidget } from '@sirene/embed/manifest';

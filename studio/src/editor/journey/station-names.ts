@@ -1,4 +1,4 @@
-import type { Station } from '@sirene/core/sentence';
+import type { Station } from '@sirene/core/review/sentence';
 
 export const stationNames: Record<Station, string> = {
   arrive: 'Arrive',

@@ -1,6 +1,6 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, IconButton, Menu, Portal } from '@chakra-ui/react';
-import { newElements } from '@sirene/core/widget';
+import { newElements } from '@sirene/core/document/widget';
 import { Plus, X } from 'lucide-react';
 import useSWR from 'swr';
 import { get, remove, type ShelfPiece } from '../../shared/api.ts';

@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import {
   DndContext,
@@ -9,8 +9,8 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext } from '@dnd-kit/sortable';
-import { definitionOf, type Element as WidgetElement } from '@sirene/core/elements';
-import { moveTo, type Direction } from '@sirene/core/widget';
+import { definitionOf, type Element as WidgetElement } from '@sirene/core/document/elements';
+import { moveTo, type Direction } from '@sirene/core/document/widget';
 import { useRef, useState } from 'react';
 import { titleOfScene } from '../../shared/scene-names.ts';
 import { useElementCommands } from '../commands.ts';

@@ -1,6 +1,6 @@
 import { Box, Flex, Input } from '@chakra-ui/react';
 import { useSortable } from '@dnd-kit/sortable';
-import { definitionOf, type Element } from '@sirene/core/elements';
+import { definitionOf, type Element } from '@sirene/core/document/elements';
 import { Eye, EyeOff } from 'lucide-react';
 import { memo } from 'react';
 import { useEditor } from '../state/editor.tsx';

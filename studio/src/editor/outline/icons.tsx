@@ -1,5 +1,5 @@
 import { createElement } from 'react';
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import {
   AlignLeft,
   Award,
@@ -27,7 +27,7 @@ import {
   Timer,
   Video,
 } from 'lucide-react';
-import type { Element } from '@sirene/core/elements';
+import type { Element } from '@sirene/core/document/elements';
 
 /** Icons of the outline and of the menu of new elements: by type, and by what tells those of one type apart. */
 const icons: Record<string, typeof Group> = {

@@ -1,4 +1,4 @@
-import { buildWidget, column, heading, words } from '@sirene/core/sketch';
+import { buildWidget, column, heading, words } from '@sirene/core/library/sketch';
 import { outlineRows, rowsBetween } from './rows.js';
 
 const document = buildWidget({

@@ -1,5 +1,5 @@
-import { valueAt } from '@sirene/core/maps';
-import { childrenOf, type SceneName, type WidgetDocument } from '@sirene/core/widget';
+import { valueAt } from '@sirene/core/base/maps';
+import { childrenOf, type SceneName, type WidgetDocument } from '@sirene/core/document/widget';
 
 /** A line of the outline. */
 export interface OutlineRow {

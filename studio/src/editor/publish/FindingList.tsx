@@ -1,6 +1,6 @@
 import { Button, Flex, Stack, Text } from '@chakra-ui/react';
-import type { Finding } from '@sirene/core/check';
-import { sceneOf } from '@sirene/core/widget';
+import type { Finding } from '@sirene/core/review/check';
+import { sceneOf } from '@sirene/core/document/widget';
 import { CircleAlert, Info, TriangleAlert } from 'lucide-react';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 

@@ -1,5 +1,5 @@
 import { Button, Flex, Popover, Portal, Stack, Text } from '@chakra-ui/react';
-import { checkDocument } from '@sirene/core/check';
+import { checkDocument } from '@sirene/core/review/check';
 import { useState } from 'react';
 import { post, type Widget } from '../../shared/api.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';

@@ -1,5 +1,5 @@
-import { checkDocument, type Drawn, type Finding } from '@sirene/core/check';
-import { compileWidget } from '@sirene/core/render';
+import { checkDocument, type Drawn, type Finding } from '@sirene/core/review/check';
+import { compileWidget } from '@sirene/core/compile';
 import { useEffect, useRef, useState } from 'react';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { measureDrawn, measuringFrame } from '../state/drawn.ts';

@@ -1,6 +1,6 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box } from '@chakra-ui/react';
-import { childrenOf, parentOf, rootsOf } from '@sirene/core/widget';
+import { childrenOf, parentOf, rootsOf } from '@sirene/core/document/widget';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { distances } from './distances.ts';
 

@@ -1,6 +1,6 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box } from '@chakra-ui/react';
-import { moveTo, rootsOf } from '@sirene/core/widget';
+import { moveTo, rootsOf } from '@sirene/core/document/widget';
 import { useEffect, useReducer, useRef, useState } from 'react';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { dropAt, type Drop } from './drop.ts';

@@ -1,5 +1,5 @@
 import { Button, Flex, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
-import { instantOf } from '@sirene/core/zones';
+import { instantOf } from '@sirene/core/base/zones';
 import { SlidersHorizontal } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';

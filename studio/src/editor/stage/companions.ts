@@ -1,5 +1,5 @@
 import { hang } from '@sirene/embed/anchor';
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 import { mount, type Mounted } from '@sirene/embed/mount';
 import { placeIn } from './place-in.ts';
 

@@ -1,5 +1,5 @@
-import { createElement } from '@sirene/core/elements';
-import { createWidget } from '@sirene/core/widget';
+import { createElement } from '@sirene/core/document/elements';
+import { createWidget } from '@sirene/core/document/widget';
 import { dropAt } from './drop.js';
 
 const document = createWidget('Drop');

@@ -1,6 +1,6 @@
-import { valueAt } from '@sirene/core/maps';
-import { fits, parentOf, withDescendants, type WidgetDocument } from '@sirene/core/widget';
-import { definitionOf } from '@sirene/core/elements';
+import { valueAt } from '@sirene/core/base/maps';
+import { fits, parentOf, withDescendants, type WidgetDocument } from '@sirene/core/document/widget';
+import { definitionOf } from '@sirene/core/document/elements';
 import type { StageController } from './stage-controller.ts';
 
 /** Where a dragged element would land, and the line that shows it, px of the page's window. */

@@ -1,4 +1,4 @@
-import type { CompiledWidget } from '@sirene/core/render';
+import type { CompiledWidget } from '@sirene/core/compile';
 import { placeOf } from '@sirene/embed/place';
 
 /** Where a widget stands on the stage's page; `null` too for half a selector, while it is being typed. */

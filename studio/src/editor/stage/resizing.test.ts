@@ -1,5 +1,5 @@
-import { buildWidget, heading, icon } from '@sirene/core/sketch';
-import type { WidgetDocument } from '@sirene/core/widget';
+import { buildWidget, heading, icon } from '@sirene/core/library/sketch';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import { resized, resizingOf, type Resizing } from './resizing.js';
 
 const widget = (placement: Parameters<typeof buildWidget>[0]['placement']): WidgetDocument =>

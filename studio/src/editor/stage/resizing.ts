@@ -1,6 +1,6 @@
-import { valueAt } from '@sirene/core/maps';
-import type { Placement, WidgetDocument } from '@sirene/core/widget';
-import { surfaceRole } from '@sirene/core/render';
+import { valueAt } from '@sirene/core/base/maps';
+import type { Placement, WidgetDocument } from '@sirene/core/document/widget';
+import { surfaceRole } from '@sirene/core/compile';
 import type { Selection } from '../state/editor.tsx';
 
 /** What a handle of the selection changes. */

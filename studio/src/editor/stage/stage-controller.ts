@@ -1,9 +1,9 @@
 import { hang } from '@sirene/embed/anchor';
 import { checkForm } from '@sirene/core/form';
-import { compileWidget, htmlOf, noForeign, type CompiledWidget } from '@sirene/core/render';
+import { compileWidget, htmlOf, noForeign, type CompiledWidget } from '@sirene/core/compile';
 import type { Brand, State } from '@sirene/core/style';
-import type { SceneName, WidgetDocument } from '@sirene/core/widget';
-import type { Foreign } from '@sirene/core/foreign';
+import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
+import type { Foreign } from '@sirene/core/compile/foreign';
 import { count, type TickingClock } from '@sirene/embed/countdown';
 import { showFaults } from '@sirene/embed/form';
 import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';

@@ -1,5 +1,5 @@
-import { readPath } from '@sirene/core/widget';
-import { valueAt } from '@sirene/core/maps';
+import { readPath } from '@sirene/core/document/widget';
+import { valueAt } from '@sirene/core/base/maps';
 import {
   markRuns,
   renderRuns,
@@ -8,7 +8,7 @@ import {
   type Element,
   type Marking,
   type Run,
-} from '@sirene/core/elements';
+} from '@sirene/core/document/elements';
 import type { EditSession } from '../state/edit-session.ts';
 import type { StageController } from './stage-controller.ts';
 import { nodeAt, placeIn } from './text-places.ts';

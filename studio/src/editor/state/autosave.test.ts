@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals';
-import { createWidget } from '@sirene/core/widget';
+import { createWidget } from '@sirene/core/document/widget';
 import type { Widget } from '../../shared/api.js';
 import { Autosave, settledOf } from './autosave.js';
 import { EditSession } from './edit-session.js';

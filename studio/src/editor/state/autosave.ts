@@ -1,4 +1,4 @@
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import { ApiError, put, type Widget } from '../../shared/api.ts';
 import type { EditSession } from './edit-session.ts';
 

@@ -1,7 +1,7 @@
 import { hang } from '@sirene/embed/anchor';
-import { leastTarget, type Drawn } from '@sirene/core/check';
-import type { CompiledWidget } from '@sirene/core/render';
-import type { SceneName } from '@sirene/core/widget';
+import { leastTarget, type Drawn } from '@sirene/core/review/check';
+import type { CompiledWidget } from '@sirene/core/compile';
+import type { SceneName } from '@sirene/core/document/widget';
 import { mount } from '@sirene/embed/mount';
 
 const narrow = 320;

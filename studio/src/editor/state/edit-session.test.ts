@@ -1,4 +1,4 @@
-import { createWidget } from '@sirene/core/widget';
+import { createWidget } from '@sirene/core/document/widget';
 import { EditSession } from './edit-session.js';
 
 let time = 0;

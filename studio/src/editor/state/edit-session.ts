@@ -4,7 +4,7 @@ import {
   type Operation,
   type Problem,
   type WidgetDocument,
-} from '@sirene/core/widget';
+} from '@sirene/core/document/widget';
 
 interface Done {
   /** The document before it. */

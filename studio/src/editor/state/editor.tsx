@@ -1,6 +1,6 @@
-import type { Station } from '@sirene/core/sentence';
-import { readPath, type Path, type SceneName, type WidgetDocument } from '@sirene/core/widget';
-import type { ImageColours } from '@sirene/core/check';
+import type { Station } from '@sirene/core/review/sentence';
+import { readPath, type Path, type SceneName, type WidgetDocument } from '@sirene/core/document/widget';
+import type { ImageColours } from '@sirene/core/review/check';
 import type { ConditionParts, Screen } from '@sirene/core/style';
 import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
 import type { Brand, Site, StoredPage, Widget } from '../../shared/api.ts';

@@ -1,5 +1,5 @@
-import type { ImageColours } from '@sirene/core/check';
-import { wholeImage } from '@sirene/core/sanitise';
+import type { ImageColours } from '@sirene/core/review/check';
+import { wholeImage } from '@sirene/core/base/sanitise';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { assetAddress } from '../../shared/assets/assets.ts';
 import type { SettledDocument } from './settled-document.ts';

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { createWidget } from '@sirene/core/widget';
+import { createWidget } from '@sirene/core/document/widget';
 import { keptIn } from '../../shared/kept.js';
 import { pendingDrafts, sendPending } from './pending.js';
 

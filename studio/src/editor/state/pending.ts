@@ -1,4 +1,4 @@
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import { keptIn } from '../../shared/kept.ts';
 
 /** A draft that has not reached the server yet. */

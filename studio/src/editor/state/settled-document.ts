@@ -1,4 +1,4 @@
-import type { WidgetDocument } from '@sirene/core/widget';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import type { EditSession } from './edit-session.ts';
 
 /** Calls back once the browser has painted and has time. */

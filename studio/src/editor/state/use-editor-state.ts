@@ -1,7 +1,7 @@
 import { compilePattern, placeOf, targetingParts } from '@sirene/core/behaviour';
-import type { Station } from '@sirene/core/sentence';
+import type { Station } from '@sirene/core/review/sentence';
 import type { ConditionParts } from '@sirene/core/style';
-import { needsForeign, type SceneName, type WidgetDocument } from '@sirene/core/widget';
+import { needsForeign, type SceneName, type WidgetDocument } from '@sirene/core/document/widget';
 import { useEffect, useLayoutEffect, useMemo, useState } from 'react';
 import type { StoredPage, Widget } from '../../shared/api.ts';
 import { loadForeign } from '../../shared/foreign.ts';

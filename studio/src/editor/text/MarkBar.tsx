@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Input, Popover, Portal } from '@chakra-ui/react';
-import type { Marking, Run } from '@sirene/core/elements';
-import { safeAddress } from '@sirene/core/sanitise';
+import type { Marking, Run } from '@sirene/core/document/elements';
+import { safeAddress } from '@sirene/core/base/sanitise';
 import type { Brand } from '@sirene/core/style';
 import { Baseline, Bold, Highlighter, Italic, Link, Underline, Unlink } from 'lucide-react';
 import { memo, useState } from 'react';

@@ -1,5 +1,5 @@
 import { Stack, Textarea } from '@chakra-ui/react';
-import { markRuns, plainText, runsIn, withText, type Marking, type Run } from '@sirene/core/elements';
+import { markRuns, plainText, runsIn, withText, type Marking, type Run } from '@sirene/core/document/elements';
 import { useCallback, useLayoutEffect, useRef, useState } from 'react';
 import type { PropertyControlProps } from '../inspector/property/controls.tsx';
 import { useEditor } from '../state/editor.tsx';

@@ -1,6 +1,6 @@
 import { Button, Flex, Text } from '@chakra-ui/react';
-import { brandLogo } from '@sirene/core/elements';
-import { illustrationAt } from '@sirene/core/illustrations';
+import { brandLogo } from '@sirene/core/document/elements';
+import { illustrationAt } from '@sirene/core/style/illustrations';
 import { Film, ImageIcon, X } from 'lucide-react';
 import { useState } from 'react';
 import { AssetDialog } from './AssetDialog.tsx';

@@ -10,7 +10,7 @@ import {
   Spinner,
   Text,
 } from '@chakra-ui/react';
-import { brandLogo } from '@sirene/core/elements';
+import { brandLogo } from '@sirene/core/document/elements';
 import { Film, Upload } from 'lucide-react';
 import { lazy, Suspense, useRef, useState } from 'react';
 import type { Asset } from '../api.ts';

@@ -1,4 +1,4 @@
-import { readMeasure, type Measure } from '@sirene/core/measure';
+import { readMeasure, type Measure } from '@sirene/core/base/measure';
 import {
   aliasPath,
   brandTokens,

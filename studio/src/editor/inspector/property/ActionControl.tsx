@@ -1,6 +1,6 @@
 import { Checkbox, Input, Stack } from '@chakra-ui/react';
-import type { Element } from '@sirene/core/elements';
-import { scenesOf, type SceneName } from '@sirene/core/widget';
+import type { Element } from '@sirene/core/document/elements';
+import { scenesOf, type SceneName } from '@sirene/core/document/widget';
 import { titleOfScene } from '../../../shared/scene-names.ts';
 import { useSettledDocument } from '../../state/editor.tsx';
 import { Choice } from '../../../shared/Choice.tsx';

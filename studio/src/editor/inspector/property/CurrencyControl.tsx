@@ -1,4 +1,4 @@
-import { commonCurrencies, currencies } from '@sirene/core/money';
+import { commonCurrencies, currencies } from '@sirene/core/base/money';
 import { SearchChoice } from '../../../shared/SearchChoice.tsx';
 import type { PropertyControlProps } from './controls.tsx';
 

@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Grid, Input, Popover, Portal, Text } from '@chakra-ui/react';
-import { iconHtml, iconNames } from '@sirene/core/icons';
+import { iconHtml, iconNames } from '@sirene/core/base/icons';
 import { useState } from 'react';
 import type { PropertyControlProps } from './controls.tsx';
 

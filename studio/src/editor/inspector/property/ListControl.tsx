@@ -1,6 +1,6 @@
 import { Box, Button, Flex, IconButton, Stack, Text } from '@chakra-ui/react';
-import type { InspectorProperty } from '@sirene/core/elements';
-import { readPath } from '@sirene/core/widget';
+import type { InspectorProperty } from '@sirene/core/document/elements';
+import { readPath } from '@sirene/core/document/widget';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { Row } from '../../../shared/Row.tsx';
 import { PropertyControl, type PropertyControlProps } from './controls.tsx';

@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Flex, IconButton, Stack, Text } from '@chakra-ui/react';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { PropertyControlProps } from './controls.tsx';

@@ -1,6 +1,6 @@
 import { Box, IconButton, Text } from '@chakra-ui/react';
-import type { InspectorProperty } from '@sirene/core/elements';
-import { isRequiredAt, readPath, type Operation, type Path } from '@sirene/core/widget';
+import type { InspectorProperty } from '@sirene/core/document/elements';
+import { isRequiredAt, readPath, type Operation, type Path } from '@sirene/core/document/widget';
 import { Eye, EyeOff } from 'lucide-react';
 import { memo, useState } from 'react';
 import { useEditor, useValueAt } from '../../state/editor.tsx';

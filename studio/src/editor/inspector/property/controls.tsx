@@ -1,5 +1,5 @@
 import { Input, Switch, Textarea } from '@chakra-ui/react';
-import type { InspectorProperty } from '@sirene/core/elements';
+import type { InspectorProperty } from '@sirene/core/document/elements';
 import { lazy, Suspense } from 'react';
 import { AssetControl } from '../../../shared/assets/AssetControl.tsx';
 import { Choice } from '../../../shared/Choice.tsx';

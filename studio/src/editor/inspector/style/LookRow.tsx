@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { lookOf, mergeSheets, noLook, standardLook, type Brand, type Role } from '@sirene/core/style';
 import { useState } from 'react';

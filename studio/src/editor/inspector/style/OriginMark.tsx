@@ -1,4 +1,4 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, Link, Text } from '@chakra-ui/react';
 import { conditionParts, type Origin } from '@sirene/core/style';
 import { useId, useState, type ReactNode } from 'react';

@@ -1,7 +1,7 @@
-import { valueAt } from '@sirene/core/maps';
+import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
-import { contrastOf, sourcesOf } from '@sirene/core/check';
-import { definitionOf } from '@sirene/core/elements';
+import { contrastOf, sourcesOf } from '@sirene/core/review/check';
+import { definitionOf } from '@sirene/core/document/elements';
 import {
   aliasPath,
   brandTokens,
@@ -12,7 +12,7 @@ import {
   type StyleProperty,
   type Value,
 } from '@sirene/core/style';
-import { readPath, type Operation, type Path, type WidgetDocument } from '@sirene/core/widget';
+import { readPath, type Operation, type Path, type WidgetDocument } from '@sirene/core/document/widget';
 import { memo } from 'react';
 import { useEditor, useReading, useSettledDocument } from '../../state/editor.tsx';
 import { styleGroups } from '../../../shared/style/style-groups.ts';

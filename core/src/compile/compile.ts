@@ -1,0 +1,437 @@
+import { valueAt } from '../base/maps/index.js';
+import {
+  rootsOf,
+  childrenOf,
+  scenesOf,
+  withDescendants,
+  type WidgetDocument,
+} from '../document/widget/index.js';
+import {
+  definitionOf,
+  elementDefinitions,
+  plainText,
+  type Element,
+  type RenderContext,
+} from '../document/elements/index.js';
+import { noForeign } from './foreign/none.js';
+import type { Foreign } from './foreign/types.js';
+import type { FormRule } from '../form/index.js';
+import { defaultLanguage, directionOf, messagesIn, type Messages } from '../base/messages/index.js';
+import { exitTime, motionCss } from '../style/motion/index.js';
+import { closingOf, hasBackdrop, standOf } from '../document/placement/index.js';
+import { safeAddress } from '../base/sanitise/index.js';
+import {
+  brandTokens,
+  fontsIn,
+  mergeSheets,
+  roleStyle,
+  tokenVariable,
+  withoutIdle,
+  type Brand,
+  type Role,
+  type StyleSheet,
+} from '../style/index.js';
+import {
+  elementClass,
+  lookClass,
+  ownClass,
+  partSelector,
+  roleClass,
+  typeClass,
+  variantClass,
+} from './classes.js';
+import type { CompiledWidget } from './compiled.js';
+import { Html, join } from '../base/html/index.js';
+import { joinRules, layersCss, withoutOverridden, type StyleLayer } from './rules.js';
+import { lookOfBox, lookOfElement } from './worn-looks.js';
+import { closeHtml, shutCss, surfaceCss, surfaceRole, surfaceSheet, unseenCss } from './surface.js';
+
+/**
+ * Compiles a widget: the one step between what a designer edits and what visitors get. Pure; the same document and
+ * brand always give the same text, so the outcome can be addressed by its content.
+ *
+ * @param foreign makes markup, drawings and style sheets of the designer's own safe; without it they are left out
+ * @throws TokenError when the brand's tokens can't be read
+ */
+export function compileWidget(
+  document: WidgetDocument,
+  brand: Brand,
+  foreign: Foreign = noForeign,
+): CompiledWidget {
+  const shown = shownElements(document);
+  const language = document.language ?? brand.language ?? defaultLanguage;
+  const messages = messagesIn(language);
+  const around: Around = { foreign, logo: brand.logo, messages, looks: brand.looks };
+  const region = (root: string | undefined) => (root ? elementHtml(document, root, around).text : '');
+  const scenes = Object.fromEntries(
+    scenesOf(document).map((name) => [name, region(valueAt(document.scenes, name)?.root)]),
+  );
+  const [header, footer] = [region(document.regions?.header?.root), region(document.regions?.footer?.root)];
+  const html = [header, ...Object.values(scenes), footer].join('');
+  const own = document.css ? foreign.css(document.css) : '';
+  const css = documentCss(document, brand, shown, html) + own;
+  return {
+    format: 2,
+    label: labelOf(document),
+    lang: language,
+    dir: directionOf(language),
+    placement: document.placement,
+    stand: standOf(document.placement),
+    css: variablesCss(css, brand) + css,
+    close: closeHtml(document.placement, messages),
+    header,
+    footer,
+    scenes,
+    forms: formRules(document, shown, messages),
+    after: afterwards(document),
+    scripts: scriptsOf(document, shown),
+    ...(document.motion?.entrance?.inView && { unseen: true }),
+    exit: exitTime(document.motion),
+    fonts: fontsIn(brand, css),
+  };
+}
+
+function shownElements(document: WidgetDocument): string[] {
+  const { elements } = document;
+  const visible = (id: string): string[] =>
+    valueAt(elements, id)?.hidden ? [] : [id, ...childrenOf(valueAt(elements, id)).flatMap(visible)];
+  return rootsOf(document).flatMap(([, root]) => visible(root));
+}
+
+function scriptsOf({ elements }: WidgetDocument, shown: readonly string[]): CompiledWidget['scripts'] {
+  const needed = shown.flatMap((id) => {
+    const element = valueAt(elements, id) as Element;
+    return definitionOf(element).script?.(element) ?? [];
+  });
+  return [...new Set(needed)].sort();
+}
+
+/** What assistive technology calls the widget: its first heading, else its name. */
+export function labelOf({ name, scenes, elements }: WidgetDocument): string {
+  for (const id of withDescendants(elements, scenes.opening.root)) {
+    const element = valueAt(elements, id);
+    if (element?.type === 'text' && element.level > 0 && !element.hidden)
+      return plainText(element.content) || name;
+  }
+  return name;
+}
+
+/** What is the same for every element of a widget. */
+type Around = Pick<RenderContext, 'foreign' | 'logo' | 'messages'> & Pick<Brand, 'looks'>;
+
+interface Written extends Around {
+  id: string;
+  inner: readonly Html[];
+  html: Html;
+}
+
+const written = new WeakMap<Element, Written>();
+
+// An element is never changed in place, so what it was written as stands as long as what it holds and what is around it
+// are the same: with a thousand elements on the stage, a key press writes one of them and those it stands in.
+function elementHtml(document: WidgetDocument, id: string, around: Around): Html {
+  const element = valueAt(document.elements, id);
+  if (!element || element.hidden) return nothing;
+  const inner = childrenOf(element).map((child) => elementHtml(document, child, around));
+  const known = written.get(element);
+  if (known && known.id === id && isSame(known, around, inner)) return known.html;
+  const html = writeElement(element, id, around, inner, () => heldBy(document, element));
+  written.set(element, { ...around, id, inner, html });
+  return html;
+}
+
+/**
+ * What an element of a document was written as when it was last compiled; `undefined` where it is hidden or was not. The
+ * stage patches one element by it.
+ */
+export function htmlOf({ elements }: WidgetDocument, id: string): string | undefined {
+  const element = valueAt(elements, id);
+  return element && !element.hidden ? written.get(element)?.html.text : undefined;
+}
+
+const nothing = new Html('');
+
+const isSame = (
+  known: Written,
+  { foreign, logo, messages, looks }: Around,
+  inner: readonly Html[],
+): boolean =>
+  known.foreign === foreign &&
+  known.logo === logo &&
+  known.messages === messages &&
+  known.looks === looks &&
+  known.inner.length === inner.length &&
+  known.inner.every((one, at) => one === inner[at]);
+
+function writeElement(
+  element: Element,
+  id: string,
+  around: Around,
+  inner: readonly Html[],
+  held: () => readonly Element[],
+): Html {
+  const definition = definitionOf(element);
+  const role = definition.role(element);
+  const isOwn = (part: string) =>
+    valueAt(element.style, part) ?? (part === 'input' && valueAt(element.style, 'placeholder'));
+  const own = (part: string) => (isOwn(part) ? ` ${elementClass(id, part)}` : '');
+  const worn = lookOfElement(around.looks, element);
+  const look = (part: string) => (worn ? ` ${lookClass(worn, part)}` : '');
+  const classes = (part: string) => `${roleClass(role, part)}${look(part)}${own(part)}`;
+  const named = element.class ? ` ${ownClass(element.class)}` : '';
+  const varied = (definition.variants?.(element) ?? [])
+    .map(({ name }) => ` ${variantClass(name, 'box')}`)
+    .join('');
+  const moving = element.motion || element.after ? ` ${movingClass(id)}` : '';
+  return definition.render(element, {
+    id,
+    box: {
+      'data-e': id,
+      class: `${typeClass(element.type)} ${classes('box')}${varied}${moving}${named}`,
+      ...(element.motion?.entrance?.inView && { 'data-unseen': true }),
+    },
+    part: classes,
+    children: () => join(inner),
+    held: () => held().map((one, at) => ({ element: one, html: inner[at] ?? nothing })),
+    ...around,
+  });
+}
+
+/** The elements that one holds, in their order. */
+const heldBy = ({ elements }: WidgetDocument, element: Element): Element[] =>
+  childrenOf(element).map((child) => valueAt(elements, child) as Element);
+
+const movingClass = (id: string): string => `m-${id}`;
+
+function documentCss(document: WidgetDocument, brand: Brand, shown: readonly string[], html: string): string {
+  const { placement, motion } = document;
+  const elements = shown.map((id): [string, Element] => [id, valueAt(document.elements, id) as Element]);
+  const layers = layersCss([
+    ...roleLayers(document, elements),
+    ...variantLayers(elements),
+    ...lookLayers(document, brand, elements),
+    ...widgetLayers(document, elements),
+    ...elementLayers(elements),
+  ]);
+  const structure = [
+    surfaceCss(placement, motion?.entrance !== undefined),
+    partsCss(document, brand),
+    html.includes('unseen') ? unseenCss : '',
+    structureCss(document, elements, layers),
+  ].join('');
+  const styles = withoutIdle(layers, structure + layers);
+  return (
+    // What makes it stand comes in a layer of its own, so that any style outranks it (CSS Cascade 5, 6.4).
+    `@layer structure{${joinRules(structure)}}${shutCss(placement)}${joinRules(styles)}` +
+    motionCss({ selector: '.box', name: 'box', motions: motion }) +
+    elements
+      .map(([id, element]) =>
+        motionCss({
+          selector: `.${movingClass(id)}`,
+          name: movingClass(id),
+          motions: element.motion,
+          after: element.after,
+        }),
+      )
+      .join('')
+  );
+}
+
+function structureCss(
+  document: WidgetDocument,
+  elements: readonly [string, Element][],
+  styles: string,
+): string {
+  // By type first: written out once each, however many elements there are of it.
+  const pieces = new Map<string, Set<string>>();
+  for (const [, element] of elements) {
+    const { type } = element;
+    const { css, cssFor } = definitionOf(element);
+    const known = pieces.get(type) ?? new Set([css]);
+    pieces.set(type, known);
+    for (const piece of cssFor?.(element, () => heldBy(document, element)) ?? []) known.add(piece);
+  }
+  return [...pieces]
+    .map(([type, known]) => {
+      const { cssWhen = [] } = elementDefinitions[type as Element['type']];
+      const needed = cssWhen.flatMap((one) => (one.styles.test(styles) ? [one.css] : []));
+      return [...new Set([...known, ...needed])].join('').replaceAll('&', `.${typeClass(type)}`);
+    })
+    .join('');
+}
+
+function rolesIn(document: WidgetDocument, elements: readonly [string, Element][]): Set<Role> {
+  const roles = elements.map(([, element]) => definitionOf(element).role(element));
+  return new Set([surfaceRole(document.placement), ...roles]);
+}
+
+function roleSelector(role: Role): StyleLayer['selector'] {
+  const surface = role === 'overlay' || role === 'panel';
+  if (!surface) return (part) => partSelector((one) => roleClass(role, one), part);
+  return (part) => (part === 'backdrop' ? '.box::backdrop' : part === 'body' ? '.scene' : `.${part}`);
+}
+
+// An overlay is a column by itself; so the footer of an inline box is at the foot too, however high it is.
+const columnCss = '.box{display:flex;flex-direction:column}.scene{flex:1 1 auto}';
+
+// A box that cuts nothing off, for its close button stands above it: what fills its corners is as round as they are.
+const roundedCss = ({ header = false, footer = false }) =>
+  `${header ? '.header' : '.scene'}{border-start-start-radius:inherit;border-start-end-radius:inherit}` +
+  `${footer ? '.footer' : '.scene'}{border-end-start-radius:inherit;border-end-end-radius:inherit}`;
+
+/** What lets the parts of the box reach its rim, and not past its corners. */
+function partsCss(document: WidgetDocument, { looks }: Brand): string {
+  const { regions, placement, style } = document;
+  const has = { header: regions?.header !== undefined, footer: regions?.footer !== undefined };
+  const isDivided = has.header || has.footer;
+  const worn = valueAt(looks, lookOfBox(looks, document) ?? '')?.style['body'];
+  const isStyled = (worn ?? valueAt(style, surfaceRole(placement))?.['body']) !== undefined;
+  if (!isDivided && !isStyled) return '';
+  const firm = isDivided ? '.header,.footer{flex:none}' : '';
+  if (standOf(placement) === 'inline') return `${firm}${isDivided ? columnCss : ''}.box{overflow:clip}`;
+  return firm + (closingOf(placement)?.at === 'outside-end' ? roundedCss(has) : '');
+}
+
+// A surface's padding is that of its scenes, so that a header's and a footer's background reach the rim and what scrolls
+// is not cut off before it.
+function spreadPadding(role: Role, sheet: StyleSheet): StyleSheet {
+  if (role !== 'overlay' && role !== 'panel') return sheet;
+  const { box = {}, body = {}, ...rest } = sheet;
+  const only = (padding: boolean) =>
+    Object.fromEntries(
+      Object.entries(box).map(([condition, values]) => [
+        condition,
+        Object.fromEntries(Object.entries(values).filter(([name]) => (name === 'padding') === padding)),
+      ]),
+    );
+  return { box: only(false), ...mergeSheets({ body: only(true) }, { body }), ...rest };
+}
+
+function roleLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
+  return [...rolesIn(document, elements)].map((role) => ({
+    selector: roleSelector(role),
+    sheet: spreadPadding(role, withoutOverridden(usedParts(document, role, elements), document.style[role])),
+  }));
+}
+
+function variantLayers(elements: readonly [string, Element][]): StyleLayer[] {
+  const variants = elements.flatMap(([, element]) => definitionOf(element).variants?.(element) ?? []);
+  const sheets = new Map(variants.map(({ name, sheet }) => [name, sheet]));
+  return [...sheets].map(([name, sheet]) => ({
+    selector: (part: string) => `.${variantClass(name, part)}`,
+    sheet,
+  }));
+}
+
+/** The brand's sheet of a role, without the parts that this widget does not have. */
+function usedParts(
+  { placement, regions }: WidgetDocument,
+  role: Role,
+  elements: readonly [string, Element][],
+) {
+  if (role !== 'overlay' && role !== 'panel') {
+    const used = new Set(
+      elements.flatMap(([, element]) => {
+        const definition = definitionOf(element);
+        return definition.role(element) === role ? (definition.used?.(element) ?? definition.parts) : [];
+      }),
+    );
+    return Object.fromEntries(Object.entries(roleStyle(role)).filter(([part]) => used.has(part)));
+  }
+  const has: Record<string, boolean> = {
+    box: true,
+    body: true,
+    header: regions?.header !== undefined,
+    footer: regions?.footer !== undefined,
+    backdrop: hasBackdrop(placement),
+    close: closingOf(placement)?.button === true,
+    launcher: placement.type === 'launcher',
+  };
+  return Object.fromEntries(Object.entries(surfaceSheet(placement)).filter(([part]) => valueAt(has, part)));
+}
+
+// What a look says of others inside comes first, so that a look of their own outranks it. `:where` weighs nothing.
+function lookLayers(
+  document: WidgetDocument,
+  brand: Brand,
+  elements: readonly [string, Element][],
+): StyleLayer[] {
+  const surface = surfaceRole(document.placement);
+  const roles = rolesIn(document, elements);
+  const own: StyleLayer[] = [];
+  const inner: StyleLayer[] = [];
+  const add = (id: string, within: string, selector: StyleLayer['selector'], role?: Role) => {
+    const look = valueAt(brand.looks, id);
+    if (!look) return;
+    own.push({ selector, sheet: role ? spreadPadding(role, look.style) : look.style });
+    for (const [inside, sheet] of Object.entries(look.inside ?? {}) as [Role, StyleSheet][])
+      if (roles.has(inside))
+        inner.push({
+          selector: (part) => `:where(${within}) ${partSelector((one) => roleClass(inside, one), part)}`,
+          sheet,
+        });
+  };
+  const ofBox = lookOfBox(brand.looks, document);
+  if (ofBox) add(ofBox, '.box', roleSelector(surface), surface);
+  const worn = elements.flatMap(([, element]) => lookOfElement(brand.looks, element) ?? []);
+  for (const id of new Set(worn))
+    add(id, `.${lookClass(id, 'box')}`, (part) => partSelector((one) => lookClass(id, one), part));
+  return [...inner, ...own];
+}
+
+function widgetLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
+  return [...rolesIn(document, elements)].flatMap((role) => {
+    const sheet = document.style[role];
+    return sheet ? [{ selector: roleSelector(role), sheet: spreadPadding(role, sheet) }] : [];
+  });
+}
+
+function elementLayers(elements: readonly [string, Element][]): StyleLayer[] {
+  return elements.flatMap(([id, { style }]) =>
+    style
+      ? [{ selector: (part: string) => partSelector((one) => elementClass(id, one), part), sheet: style }]
+      : [],
+  );
+}
+
+/**
+ * The brand's tokens that a text of CSS refers to, as custom properties; on the box as well, since a page may set those of
+ * the same name on everything it holds.
+ */
+function variablesCss(css: string, brand: Brand): string {
+  const used = new Set(css.match(/--[a-z0-9_-]+/gi));
+  const lines: string[] = [];
+  for (const token of brandTokens(brand).values()) {
+    const name = tokenVariable(token.path);
+    if (used.has(name)) lines.push(`${name}:${token.css}`);
+  }
+  return lines.length > 0 ? `:host,.box{${lines.join(';')}}` : '';
+}
+
+function formRules(
+  { elements }: WidgetDocument,
+  shown: readonly string[],
+  messages: Messages,
+): Record<string, FormRule> {
+  const forms: Record<string, FormRule> = {};
+  for (const id of shown) {
+    if (valueAt(elements, id)?.type !== 'form') continue;
+    const fields = withDescendants(elements, id).flatMap((inner) => {
+      const element = valueAt(elements, inner) as Element;
+      const rule = shown.includes(inner)
+        ? definitionOf(element).fieldRule?.(element, inner, messages)
+        : undefined;
+      return rule ? [rule] : [];
+    });
+    forms[id] = { fields };
+  }
+  return forms;
+}
+
+function afterwards({ afterwards: { visitor }, scenes }: WidgetDocument): CompiledWidget['after'] {
+  if (visitor.type === 'page') {
+    const address = safeAddress(visitor.address, 'page');
+    return address ? { type: 'page', address } : { type: 'close' };
+  }
+  return visitor.type === 'scene' && !scenes.thanks ? { type: 'close' } : { type: visitor.type };
+}

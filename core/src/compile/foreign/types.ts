@@ -1,0 +1,9 @@
+import type { Html } from '../../base/html/index.js';
+
+/** Makes what comes from outside safe: markup, drawings, style sheets. */
+export interface Foreign {
+  html(source: string): Html;
+  svg(source: string): Html;
+  /** A style sheet for one widget, without what reaches beyond it. */
+  css(source: string): string;
+}

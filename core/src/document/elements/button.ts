@@ -1,0 +1,113 @@
+import { Type } from '@sinclair/typebox';
+import { iconHtml } from '../../base/icons/index.js';
+import { h } from '../../base/html/index.js';
+import { safeAddress } from '../../base/sanitise/index.js';
+import { sceneName } from '../widget/scenes.js';
+import { buttonSizes, buttonTypes, buttonVariants } from '../../style/index.js';
+import { define, elementFields, newTab, oneOf, strict } from './definition.js';
+
+const schema = elementFields('button', {
+  label: Type.String({ maxLength: 120 }),
+  action: Type.Union([
+    Type.Object({ type: Type.Literal('submit') }, strict),
+    Type.Object({ type: Type.Literal('close') }, strict),
+    Type.Object({ type: Type.Literal('scene'), scene: sceneName }, strict),
+    // Asks the page anew for what it could not load, such as a basket.
+    Type.Object({ type: Type.Literal('retry') }, strict),
+    Type.Object(
+      {
+        type: Type.Literal('link'),
+        address: Type.String({ maxLength: 2048 }),
+        newTab: Type.Optional(Type.Boolean()),
+      },
+      strict,
+    ),
+  ]),
+  /** As wide as what holds it, rather than as its text. */
+  wide: Type.Boolean(),
+  /** How it is drawn; filled where nothing is said. */
+  variant: Type.Optional(oneOf(buttonTypes)),
+  size: Type.Optional(oneOf(buttonSizes)),
+  /** A second, smaller line. */
+  note: Type.Optional(Type.String({ maxLength: 120 })),
+  icon: Type.Optional(Type.String({ maxLength: 40 })),
+  iconAt: Type.Optional(oneOf(['before', 'after'])),
+});
+
+export const button = define({
+  type: 'button',
+  label: 'Button',
+  icon: 'rectangle-horizontal',
+  schema,
+  role: () => 'button',
+  parts: ['box', 'note', 'icon'],
+  used: ({ note, icon }) => ['box', ...(note ? ['note'] : []), ...(icon ? ['icon'] : [])],
+  variants: ({ variant, size }) => buttonVariants({ type: variant, size }),
+  texts: ({ note }) => ['box', ...(note ? ['note'] : [])],
+  container: false,
+  create: () => ({ type: 'button', label: 'Send', action: { type: 'submit' as const }, wide: true }),
+  title: ({ label }) => label || 'Button without text',
+  properties: [
+    {
+      path: ['label'],
+      label: 'Text',
+      control: 'line',
+      help: 'Or double-click the button on the stage.',
+      always: true,
+    },
+    { path: ['action'], label: 'On click', control: 'action' },
+    {
+      path: ['variant'],
+      label: 'Type',
+      control: 'choice',
+      options: { filled: 'Filled', outlined: 'Outlined', underlined: 'Underlined', text: 'Text' },
+    },
+    { path: ['size'], label: 'Size', control: 'choice', options: { S: 'S', M: 'M', L: 'L' } },
+    { path: ['wide'], label: 'Full width', control: 'toggle' },
+    { path: ['icon'], label: 'Icon', control: 'icon' },
+    {
+      path: ['iconAt'],
+      label: 'Icon position',
+      control: 'choice',
+      options: { before: 'Before text', after: 'After text' },
+      rare: true,
+    },
+    { path: ['note'], label: 'Second line', control: 'line', rare: true },
+  ],
+  render({ label, note, icon, iconAt, action, wide }, { box, part }) {
+    const attributes = { ...box, class: `${box.class}${wide ? ' wide' : ''}` };
+    const mark = icon ? iconHtml(icon, part('icon')) : null;
+    const words = h('span', { 'data-text': 'label' }, label);
+    const inner = [
+      iconAt !== 'after' && mark,
+      note ? h('span', { class: 'lines' }, words, h('span', { class: part('note') }, note)) : words,
+      iconAt === 'after' && mark,
+    ];
+    if (action.type === 'link')
+      return h(
+        'a',
+        {
+          ...attributes,
+          href: safeAddress(action.address),
+          'data-act': 'link',
+          ...(action.newTab && newTab),
+        },
+        ...inner,
+      );
+    const type = action.type === 'submit' ? 'submit' : 'button';
+    const scene = action.type === 'scene' ? action.scene : null;
+    return h('button', { ...attributes, type, 'data-act': action.type, 'data-to': scene }, ...inner);
+  },
+  css:
+    '&{font:inherit;cursor:pointer;display:inline-flex;gap:8px;align-items:center;justify-content:center;' +
+    'align-self:flex-start;text-align:center;text-decoration:none;min-height:44px;min-width:24px}',
+  cssFor: ({ wide, note, icon }) => [
+    ...(wide ? ['&.wide{align-self:stretch;width:100%}'] : []),
+    ...(note ? ['& .lines{display:grid}'] : []),
+    ...(icon ? ['& svg{flex:none;height:auto}'] : []),
+  ],
+  problems: ({ action }) =>
+    action.type === 'link' && action.address !== '' && safeAddress(action.address) === null
+      ? [['action.address', 'must be a web, mail or telephone address']]
+      : [],
+});

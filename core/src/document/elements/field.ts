@@ -1,0 +1,270 @@
+import { Type, type Static } from '@sinclair/typebox';
+import { fieldSpecs, type FieldSpec } from '../../form/index.js';
+import { h, type Html } from '../../base/html/index.js';
+import { define, elementFields, fieldName, oneOf } from './definition.js';
+
+const schema = elementFields('field', {
+  kind: oneOf(fieldSpecs.map(({ kind }) => kind)),
+  /** The key of its value in a submission. */
+  key: fieldName,
+  label: Type.String({ maxLength: 200 }),
+  labelHidden: Type.Optional(Type.Boolean()),
+  hint: Type.Optional(Type.String({ maxLength: 300 })),
+  placeholder: Type.Optional(Type.String({ maxLength: 200 })),
+  required: Type.Boolean(),
+  /** What may be chosen, for kinds that offer choices. */
+  options: Type.Optional(
+    Type.Array(Type.String({ minLength: 1, maxLength: 500 }), { minItems: 1, maxItems: 200 }),
+  ),
+  missing: Type.Optional(Type.String({ maxLength: 200 })),
+  malformed: Type.Optional(Type.String({ maxLength: 200 })),
+});
+
+type Field = Static<typeof schema>;
+
+export function fieldSpec(kind: string): FieldSpec {
+  return fieldSpecs.find((spec) => spec.kind === kind) ?? (fieldSpecs[0] as FieldSpec);
+}
+
+// A label stands above, at the side that a variable says.
+const labelCss = '& .label{grid-area:label;justify-self:var(--lj,start)}';
+
+// Elsewhere it follows more variables of its place; the fallbacks are a label above.
+const placedLabelCss =
+  '& .label{grid-area:var(--lc,label);align-self:var(--la,auto);translate:0 var(--lt,0);' +
+  'margin-inline:var(--li,0);background:var(--lb,none);clip-path:var(--lh,none);opacity:var(--lo,1);' +
+  'z-index:1;transition:translate .15s}' +
+  '&:has(>:focus,>:not(:placeholder-shown):is(input,textarea),>select)>.label{align-self:var(--lfa,var(--la,auto));' +
+  'translate:0 var(--lft,var(--lt,0));background:var(--lfb,var(--lb,none))}' +
+  // There is no input to stand upon: a group of choices has it above them, a long text in its first line.
+  '&[role]>.label{align-self:start;translate:none;margin-inline:var(--lg,0);background:none}' +
+  '&[role]>.choices{margin-block-start:var(--lm,0)}' +
+  '&:has(>textarea)>.label{align-self:start}' +
+  '&:has(>textarea:placeholder-shown:not(:focus))>.label{translate:0 var(--lx,var(--lt,0))}';
+
+const inputCss =
+  '& .input{grid-area:input;width:100%;font:inherit;border-style:solid;min-height:44px;align-self:start}' +
+  // Of the input's own colour, so that it can be read on any background.
+  '& .input::placeholder{color:inherit}';
+
+// Its own arrow, in the colour of its text: the browser's touches a round corner. Important, since padding and
+// background are styles.
+const selectCss =
+  '& select{appearance:none;text-overflow:ellipsis;padding-inline-end:36px!important;' +
+  'background-image:linear-gradient(45deg,#0000 50%,currentColor 50%),linear-gradient(-45deg,#0000 50%,currentColor 50%)!important;' +
+  'background-size:5px 5px!important;background-repeat:no-repeat!important;' +
+  'background-position:right 19px center,right 14px center!important}' +
+  '& select:dir(rtl){background-position:left 14px center,left 19px center!important}';
+
+// Corners as round as a line of text is high would make an oval of it.
+const longTextCss = '& textarea{resize:vertical;border-radius:var(--low-radius)!important}';
+
+const choicesCss =
+  '& .choices{grid-area:input}& .choice{display:flex;gap:8px;align-items:flex-start;cursor:pointer;min-height:24px}' +
+  '& .mark{appearance:none;flex:none;aspect-ratio:1;margin:.1em 0 0;border-style:solid;display:grid;place-items:center;cursor:pointer}' +
+  '& [type=radio].mark{border-radius:50%}& [type=checkbox].mark{border-radius:5px}' +
+  '& .mark::before{content:"";width:55%;aspect-ratio:1;background:var(--fill);border-radius:inherit;scale:0;transition:scale .12s}' +
+  '& [type=checkbox].mark::before{border-radius:2px;clip-path:polygon(14% 47%,0 62%,40% 100%,100% 20%,84% 6%,38% 68%);width:70%}' +
+  '& .mark:checked::before{scale:1}';
+
+// As buttons the marks give way to the grounds of the choices; the fallbacks are choices with marks.
+const choiceButtonsCss =
+  '& .choice{position:relative;padding:var(--cp,0);border:var(--cb,0 solid);border-radius:var(--cr,0);background:var(--cg,none)}' +
+  '& .choice:has(:checked){background:var(--cs,none);color:var(--ct,inherit)}' +
+  '& .choice:has(:focus-visible){outline:var(--cl,none);outline-offset:2px}' +
+  '& .mark{position:var(--cm,static);opacity:var(--co,1)}';
+
+function choicesHtml({ key, options = [] }: Field, spec: FieldSpec, part: (name: string) => string): Html {
+  return h(
+    'div',
+    { class: `choices ${part('choices')}` },
+    ...options.map((option) =>
+      h(
+        'label',
+        { class: `choice ${part('choice')}` },
+        h('input', {
+          ...spec.attributes,
+          name: key,
+          value: option,
+          class: `mark ${part('mark')} ${part(String(spec.attributes['type']))}`,
+        }),
+        h('span', {}, option),
+      ),
+    ),
+  );
+}
+
+export const field = define({
+  type: 'field',
+  label: 'Field',
+  icon: 'text-cursor-input',
+  schema,
+  role: () => 'field',
+  parts: [
+    'box',
+    'label',
+    'input',
+    'placeholder',
+    'choices',
+    'choice',
+    'mark',
+    'radio',
+    'checkbox',
+    'hint',
+    'error',
+  ],
+  used: ({ kind, hint }) => [
+    'box',
+    'label',
+    'error',
+    ...(fieldSpec(kind).tag === 'choices'
+      ? ['choices', 'choice', 'mark', String(fieldSpec(kind).attributes['type'])]
+      : ['input', 'placeholder']),
+    ...(hint ? ['hint'] : []),
+  ],
+  texts: ({ kind, labelHidden, hint }) => [
+    fieldSpec(kind).tag === 'choices' ? 'choice' : 'input',
+    ...(labelHidden ? [] : ['label']),
+    ...(hint ? ['hint'] : []),
+  ],
+  container: false,
+  inside: { always: ['form'] },
+  create: () => ({ type: 'field', kind: 'text', key: 'text', label: 'Your answer', required: false }),
+  title: ({ label, kind }) => label || fieldSpec(kind).label,
+  properties: [
+    {
+      path: ['kind'],
+      label: 'Field type',
+      control: 'choice',
+      options: Object.fromEntries(fieldSpecs.map(({ kind, label }) => [kind, label])),
+      along: (kind: string) => ({ options: fieldSpec(kind).options }),
+    },
+    { path: ['label'], label: 'Label', control: 'line', always: true },
+    {
+      path: ['options'],
+      label: 'Options',
+      control: 'list',
+      only: ({ kind }: Field) => fieldSpec(kind).options !== undefined,
+      entries: {
+        properties: [{ path: [], label: 'Option', control: 'line', always: true }],
+        blank: () => 'New option',
+        title: (words: string) => words,
+      },
+    },
+    {
+      path: ['labelHidden'],
+      label: 'Hide label',
+      control: 'toggle',
+      help: 'Screen readers still read it.',
+    },
+    { path: ['placeholder'], label: 'Placeholder', control: 'line' },
+    { path: ['hint'], label: 'Hint', control: 'line' },
+    { path: ['required'], label: 'Required', control: 'toggle' },
+    { path: ['missing'], label: 'Message when empty', control: 'line', rare: true },
+    { path: ['malformed'], label: 'Message when invalid', control: 'line', rare: true },
+    { path: ['key'], label: 'Field name', control: 'line', rare: true, always: true },
+  ],
+  offers: fieldSpecs.map(({ kind, key, label, asks, options }) => ({
+    label: `${label} field`,
+    icon: 'field',
+    with: {
+      kind,
+      key,
+      label: asks ?? label,
+      required: kind === 'email' || kind === 'consent',
+      ...(options && { options }),
+    },
+  })),
+  render(element, { id, box, part, messages }) {
+    const spec = fieldSpec(element.kind);
+    const hint = element.hint ? h('p', { id: `${id}-hint`, class: part('hint') }, element.hint) : null;
+    const error = h('p', { id: `${id}-error`, class: part('error') });
+    const described = `${hint ? `${id}-hint ` : ''}${id}-error`;
+    const label = `label ${part('label')}${element.labelHidden ? ' unseen' : ''}`;
+    const words = [
+      element.label,
+      !element.required && !element.labelHidden && h('span', { class: 'optional' }, ` ${messages.optional}`),
+    ];
+    if (spec.tag === 'choices') {
+      return h(
+        'div',
+        {
+          ...box,
+          role: spec.attributes['type'] === 'radio' ? 'radiogroup' : 'group',
+          'aria-labelledby': `${id}-label`,
+          'aria-describedby': described,
+        },
+        h('span', { id: `${id}-label`, class: label }, ...words),
+        choicesHtml(element, spec, part),
+        hint,
+        error,
+      );
+    }
+    const control = {
+      ...spec.attributes,
+      id: `${id}-control`,
+      name: element.key,
+      class: `input ${part('input')}`,
+      'aria-required': element.required ? 'true' : null,
+      'aria-describedby': described,
+    };
+    // A placeholder is always there: whether it is shown says whether the field is empty.
+    const isProse = ['name', 'text', 'long-text'].includes(element.kind);
+    const typed = {
+      ...control,
+      dir: isProse ? 'auto' : null,
+      placeholder: element.placeholder || ' ',
+      maxlength: spec.maxLength,
+    };
+    return h(
+      'div',
+      box,
+      h('label', { for: control.id, class: label }, ...words),
+      spec.tag === 'select'
+        ? h(
+            'select',
+            control,
+            h('option', { value: '' }, element.placeholder || messages.choose),
+            ...(element.options ?? []).map((option) => h('option', { value: option }, option)),
+          )
+        : h(spec.tag, typed),
+      hint,
+      error,
+    );
+  },
+  css: '&{display:grid}& p{margin:0;grid-area:hint}& p:empty{display:none}& [id$=-error]{grid-area:error}',
+  cssFor: (element) => {
+    const isChoices = fieldSpec(element.kind).tag === 'choices';
+    return [
+      labelCss,
+      ...(element.required ? [] : ['& .optional{font-weight:400}']),
+      ...(isChoices ? [choicesCss] : [inputCss]),
+      ...(element.kind === 'long-text' ? [longTextCss] : []),
+      ...(fieldSpec(element.kind).tag === 'select' ? [selectCss] : []),
+    ];
+  },
+  problems: ({ kind, options }) =>
+    fieldSpec(kind).options && !options ? [['options', 'must be given for this type of field']] : [],
+  cssWhen: [
+    { styles: /--l(?!j)\w+:(?!initial)/, css: placedLabelCss },
+    { styles: /--cp:(?!initial)/, css: choiceButtonsCss },
+  ],
+  fieldRule(element: Field, id, messages) {
+    const { says = {}, maxLength, tag } = fieldSpec(element.kind);
+    const isTyped = tag === 'input' || tag === 'textarea';
+    return {
+      element: id,
+      key: element.key,
+      kind: element.kind,
+      label: element.label,
+      required: element.required,
+      maxLength,
+      ...(element.options && { options: element.options }),
+      messages: {
+        ...(element.required && { missing: element.missing || messages[says.missing ?? 'missing'] }),
+        malformed: element.malformed || messages[says.malformed ?? 'malformed'],
+        ...(isTyped && { tooLong: messages.tooLong }),
+      },
+    };
+  },
+});

@@ -1,0 +1,76 @@
+import { Type } from '@sinclair/typebox';
+import { h } from '../../base/html/index.js';
+import { childList, define, elementFields, oneOf } from './definition.js';
+import { formLayoutCss, formLayouts, sideBySide } from './form-layouts.js';
+
+const schema = elementFields('form', {
+  children: childList,
+  /** How its fields and buttons stand; one below the other where nothing is said. */
+  layout: Type.Optional(oneOf(formLayouts)),
+  /** What the visitor reads when sending does not work. */
+  failed: Type.Optional(Type.String({ maxLength: 300 })),
+});
+
+export const form = define({
+  type: 'form',
+  label: 'Form',
+  icon: 'clipboard-pen-line',
+  schema,
+  role: () => 'form',
+  parts: ['box'],
+  container: true,
+  inside: { never: ['form'] },
+  create: () => ({ type: 'form', children: [] }),
+  title: () => 'Form',
+  properties: [
+    {
+      path: ['layout'],
+      label: 'Form layout',
+      control: 'choice',
+      options: { stacked: 'Stacked', side: 'Side by side', columns: 'Two columns' },
+      help: 'On small screens all stand one below the other.',
+    },
+    {
+      path: ['failed'],
+      label: 'Failure message',
+      control: 'lines',
+      help: 'Empty: a message in the widget’s language.',
+      rare: true,
+    },
+  ],
+  offers: [
+    { label: 'Form', icon: 'clipboard-pen-line', with: {} },
+    {
+      label: 'One-line signup',
+      icon: 'mail',
+      with: { layout: 'side' },
+      holds: [
+        {
+          type: 'field',
+          kind: 'email',
+          key: 'email',
+          label: 'E-mail address',
+          labelHidden: true,
+          placeholder: 'E-mail address',
+          required: true,
+        },
+        { type: 'button', label: 'Subscribe', wide: false },
+      ],
+    },
+  ],
+  render: ({ failed, layout = 'stacked' }, { box, children, held, messages }) =>
+    h(
+      'form',
+      {
+        ...box,
+        class: `${box.class}${layout === 'stacked' ? '' : ` ${layout}`}`,
+        novalidate: true,
+        'data-failed': failed || messages.failed,
+        'data-sending': messages.sending,
+      },
+      layout === 'side' ? sideBySide(held()) : children(),
+      h('p', { class: 'status', role: 'status' }),
+    ),
+  css: '&{display:flex;flex-direction:column;margin:0}&>.status{margin:0;font-size:.9em}&>.status:empty{display:none}',
+  cssFor: ({ layout = 'stacked' }, held) => formLayoutCss(layout, held),
+});

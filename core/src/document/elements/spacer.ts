@@ -1,0 +1,18 @@
+import { h } from '../../base/html/index.js';
+import { define, elementFields } from './definition.js';
+
+export const spacer = define({
+  type: 'spacer',
+  label: 'Spacer',
+  icon: 'spacer',
+  schema: elementFields('spacer', {}),
+  role: () => 'spacer',
+  parts: ['box'],
+  texts: () => [],
+  container: false,
+  create: () => ({ type: 'spacer' }),
+  title: () => 'Spacer',
+  properties: [],
+  render: (_, { box }) => h('div', { ...box, 'aria-hidden': 'true' }),
+  css: '&{flex:none}',
+});

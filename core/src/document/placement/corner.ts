@@ -1,0 +1,82 @@
+import { Type, type Static } from '@sinclair/typebox';
+import type { ConditionStyles } from '../../style/values.js';
+import {
+  boxCss,
+  closing,
+  closingProperties,
+  definePlacement,
+  fromSide,
+  offset,
+  oneOf,
+  overlayWidth,
+  strict,
+} from './definition.js';
+
+/** The eight places along the window's rim. */
+export const rims = [
+  'top-left',
+  'top',
+  'top-right',
+  'right',
+  'bottom-right',
+  'bottom',
+  'bottom-left',
+  'left',
+] as const;
+
+/** What they are called. */
+export const rimNames: Readonly<Record<string, string>> = {
+  'top-left': 'Top left',
+  top: 'Top',
+  'top-right': 'Top right',
+  right: 'Right',
+  'bottom-right': 'Bottom right',
+  bottom: 'Bottom',
+  'bottom-left': 'Bottom left',
+  left: 'Left',
+};
+
+const rim = oneOf(rims);
+
+/** The CSS that holds a box at a place of the rim; `--ox` and `--oy` are its distances. */
+export function rimCss(at: Static<typeof rim>): string {
+  const vertical = /top|bottom/.exec(at)?.[0];
+  const horizontal = /left|right/.exec(at)?.[0];
+  const place =
+    (vertical ? `${fromSide(vertical, 'var(--oy)')};` : 'top:0;bottom:0;margin-block:auto;') +
+    (horizontal ? fromSide(horizontal, 'var(--ox)') : 'left:0;right:0;margin-inline:auto');
+  return `.box{inset:auto;${place}}`;
+}
+
+/** The values of a box at the rim: its width and its distances, even margins on a phone. */
+export const rimBox = (width: number, [x, y]: readonly [number, number]): ConditionStyles => ({
+  base: { width, offsetX: x, offsetY: y },
+  small: { offsetX: 16, offsetY: 16 },
+});
+
+const schema = Type.Object(
+  { type: Type.Literal('corner'), at: rim, offset, width: overlayWidth, closing },
+  strict,
+);
+
+export const corner = definePlacement({
+  type: 'corner',
+  label: 'Corner or edge',
+  help: 'In front of the page, which stays usable.',
+  schema,
+  stand: 'popover',
+  mode: 'overlay',
+  create: () => ({
+    type: 'corner',
+    at: 'bottom-right',
+    offset: [24, 24],
+    width: 380,
+    closing: { button: true, escape: true, backdrop: false },
+  }),
+  properties: [
+    { path: ['at'], label: 'Position', control: 'choice', options: rimNames },
+    ...closingProperties(false),
+  ],
+  box: ({ width, offset: distances }) => rimBox(width, distances),
+  css: ({ at }) => boxCss + rimCss(at),
+});

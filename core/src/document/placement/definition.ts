@@ -1,0 +1,118 @@
+import { Type, type Static, type TObject } from '@sinclair/typebox';
+import type { InspectorProperty } from '../elements/property.js';
+import { oneOf, strict } from '../../base/schema/index.js';
+import type { ConditionStyles } from '../../style/values.js';
+
+export { oneOf, strict };
+
+/**
+ * How a widget stands on a page: `modal` blocks the page behind it, `popover` stands above it and leaves it usable,
+ * `inline` is part of it.
+ */
+export type Stand = 'modal' | 'popover' | 'inline';
+
+/** Which place it takes: overlays share one, inline ones each need their marker, free ones stand beside anything. */
+export type Mode = 'overlay' | 'inline' | 'free';
+
+/** One way for a widget to stand on a page: its data, and the CSS of its box. One file each. */
+export interface PlacementDefinition<S extends TObject = TObject> {
+  type: string;
+  label: string;
+  /** One sentence for the menu. */
+  help: string;
+  schema: S;
+  stand: Stand;
+  mode: Mode;
+  create(): Record<string, unknown>;
+  properties: readonly InspectorProperty[];
+  /** What its box has in place of the brand's values, such as its width; looks, the widget and each screen may differ. */
+  box?(placement: Static<S>): ConditionStyles;
+  /** The CSS of the box: where it stands and how large it may be. Lengths in px, safe areas of the screen spared. */
+  css(placement: Static<S>): string;
+}
+
+export const definePlacement = <S extends TObject>(
+  definition: PlacementDefinition<S>,
+): PlacementDefinition<S> => definition;
+
+export const closeMarks = ['cross', 'line', 'arrow', 'words'] as const;
+export const closePlaces = ['inside-end', 'inside-start', 'outside-end'] as const;
+
+/** How an overlay closes. */
+export const closing = Type.Object(
+  {
+    button: Type.Boolean(),
+    escape: Type.Boolean(),
+    backdrop: Type.Boolean(),
+    /** What the close button shows; a cross where nothing is said. */
+    mark: Type.Optional(oneOf(closeMarks)),
+    at: Type.Optional(oneOf(closePlaces)),
+    words: Type.Optional(Type.String({ maxLength: 40 })),
+    /** Seconds after which it closes by itself. */
+    after: Type.Optional(Type.Number({ minimum: 1, maximum: 3600 })),
+  },
+  strict,
+);
+
+export const offset = Type.Tuple([
+  Type.Number({ minimum: 0, maximum: 400 }),
+  Type.Number({ minimum: 0, maximum: 400 }),
+]);
+
+/** Width of an overlay, px. */
+export const overlayWidth = Type.Number({ minimum: 40, maximum: 1200 });
+
+/** `distance` from a side, and never under a notch or a home bar. */
+export const fromSide = (side: string, distance: string): string =>
+  `${side}:max(${distance},env(safe-area-inset-${side}))`;
+
+/** However wide it is asked to be, some of the page is seen beside it. */
+export const boxCss = '.box{max-width:calc(100vw - 32px)}';
+
+/** A box with straight corners. */
+export const straight = (): ConditionStyles => ({ base: { radius: 0 } });
+
+/** How the width of the content is asked for, where the box itself is as wide as the window. */
+export const contentWidth: InspectorProperty = {
+  path: ['width'],
+  label: 'Content width',
+  unit: 'px',
+  control: 'number',
+  always: true,
+  min: 200,
+  max: 2000,
+};
+
+/** How the ways to close are asked for; a click beside it only where something is beside it to be clicked. */
+export const closingProperties = (beside: boolean): readonly InspectorProperty[] => [
+  { path: ['closing', 'button'], label: 'Close button', control: 'toggle', always: true },
+  { path: ['closing', 'escape'], label: 'Esc key', control: 'toggle', always: true },
+  ...(beside
+    ? [
+        {
+          path: ['closing', 'backdrop'],
+          label: 'Outside click',
+          control: 'toggle',
+          always: true,
+        } satisfies InspectorProperty,
+      ]
+    : []),
+  {
+    path: ['closing', 'mark'],
+    label: 'Button icon',
+    control: 'choice',
+    options: { cross: 'Cross', line: 'Line', arrow: 'Arrow', words: 'Text' },
+  },
+  { path: ['closing', 'words'], label: 'Button text', control: 'line' },
+  {
+    path: ['closing', 'at'],
+    label: 'Button position',
+    control: 'choice',
+    options: {
+      'inside-end': 'Inside, end',
+      'inside-start': 'Inside, start',
+      'outside-end': 'Above the box',
+    },
+  },
+  { path: ['closing', 'after'], label: 'Close after', unit: 's', control: 'number', min: 1, max: 3600 },
+];

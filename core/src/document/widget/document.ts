@@ -1,0 +1,169 @@
+import { Type, type Static } from '@sinclair/typebox';
+import type { Behaviour, Targeting } from '../../behaviour/index.js';
+import type { StyleSheet } from '../../style/index.js';
+import type { Element } from '../elements/index.js';
+import { languages } from '../../base/messages/index.js';
+import { motionsSchema, type Motions } from '../../style/motion/index.js';
+import { placementDefinitions, type Placement } from '../placement/index.js';
+import { conditionSpecs, triggerSpecs } from '../../behaviour/index.js';
+import { oneOf, strict } from '../../base/schema/index.js';
+import { sceneTitle, standardScenes, type SceneName } from './scenes.js';
+
+/** The version of the document format that this code writes. */
+export const schemaVersion = 1;
+
+/** The most a document may hold. */
+export const limits = { elements: 2000, depth: 40 } as const;
+
+export const kinds = ['popup', 'cta', 'form', 'countdown', 'bar', 'chat'] as const;
+
+export type Kind = (typeof kinds)[number];
+
+export const elementId = Type.String({
+  pattern: '^[a-z][a-z0-9]{0,19}$',
+  description: 'must start with a lowercase letter and contain only lowercase letters and digits, at most 20',
+});
+
+const frequency = Type.Union([
+  Type.Object({ per: Type.Literal('page') }, strict),
+  Type.Object({ per: Type.Literal('visit') }, strict),
+  Type.Object({ per: Type.Literal('days'), days: Type.Integer({ minimum: 1, maximum: 3650 }) }, strict),
+]);
+
+const pause = Type.Union([Type.Null(), Type.Integer({ minimum: 0, maximum: 3650 })]);
+
+const triggerList = Type.Array(Type.Union(triggerSpecs.map((spec) => spec.schema())), {
+  minItems: 1,
+  maxItems: 20,
+});
+
+const targeting = Type.Recursive((self) =>
+  Type.Union([
+    ...(['all', 'any', 'none'] as const).map((key) =>
+      Type.Object({ [key]: Type.Array(self, { maxItems: 50 }) }, strict),
+    ),
+    ...conditionSpecs.map((spec) => spec.schema()),
+  ]),
+);
+
+const behaviour = Type.Object(
+  {
+    triggers: Type.Union([
+      Type.Object({ any: triggerList }, strict),
+      Type.Object({ all: triggerList }, strict),
+    ]),
+    targeting: Type.Unsafe<Targeting>(targeting),
+    frequency,
+    returning: Type.Object({ afterClosing: pause, afterSubmitting: pause }, strict),
+    priority: Type.Integer({ minimum: -100, maximum: 100 }),
+  },
+  strict,
+);
+
+const longestMailAddress = 254;
+const mailPattern = '^[^\\s@<>,;"]+@[^\\s@<>,;"]+\\.[^\\s@<>,;"]+$';
+
+/** Whether a text may be a recipient of a notification. */
+export function isMailAddress(text: string): boolean {
+  return text.length <= longestMailAddress && new RegExp(mailPattern).test(text);
+}
+
+const mailAddress = Type.String({
+  maxLength: longestMailAddress,
+  pattern: mailPattern,
+  description: 'must be an e-mail address, such as desk@place.example',
+});
+
+/** What follows a submission on the server, by type. A new action is one line here and one handler in the server. */
+export const actions = {
+  notify: Type.Object(
+    {
+      type: Type.Literal('notify'),
+      recipients: Type.Array(mailAddress, { maxItems: 20 }),
+      subject: Type.String({ minLength: 1, maxLength: 200 }),
+    },
+    strict,
+  ),
+};
+
+export type Action = Static<(typeof actions)[keyof typeof actions]>;
+
+const afterwards = Type.Object(
+  {
+    visitor: Type.Union([
+      Type.Object({ type: Type.Literal('scene') }, strict),
+      Type.Object({ type: Type.Literal('page'), address: Type.String({ maxLength: 2048 }) }, strict),
+      Type.Object({ type: Type.Literal('close') }, strict),
+    ]),
+    actions: Type.Array(Type.Union(Object.values(actions)), { maxItems: 20 }),
+  },
+  strict,
+);
+
+const scene = Type.Object({ root: elementId }, strict);
+
+/** A scene of the designer's own, with what it is called. */
+const namedScene = Type.Object({ root: elementId, title: sceneTitle }, strict);
+
+/** The envelope of a document. Elements are checked each by its own type, style values each by its property. */
+export const envelope = Type.Object(
+  {
+    schema: Type.Literal(schemaVersion),
+    // What it is opened by: spaces alone could not be pressed.
+    name: Type.String({ minLength: 1, maxLength: 120, pattern: '\\S', description: 'must not be blank' }),
+    kind: oneOf(kinds),
+    /** The language of what visitors read; the site's where nothing is said. */
+    language: Type.Optional(oneOf(languages)),
+    placement: Type.Object({ type: oneOf(Object.keys(placementDefinitions) as Placement['type'][]) }),
+    scenes: Type.Object(
+      {
+        opening: scene,
+        ...Object.fromEntries(standardScenes.slice(1).map((name) => [name, Type.Optional(scene)])),
+      },
+      { additionalProperties: namedScene },
+    ),
+    /** What stands above and below every scene. */
+    regions: Type.Optional(
+      Type.Object({ header: Type.Optional(scene), footer: Type.Optional(scene) }, strict),
+    ),
+    elements: Type.Record(Type.String(), Type.Object({ type: Type.String() }), {
+      maxProperties: limits.elements,
+    }),
+    style: Type.Record(Type.String(), Type.Unknown()),
+    /** The look of its box. */
+    look: Type.Optional(Type.String({ maxLength: 80 })),
+    behaviour,
+    afterwards,
+    motion: Type.Optional(motionsSchema),
+    /** A style sheet of the designer's own, for this widget alone. */
+    css: Type.Optional(Type.String({ maxLength: 20_000 })),
+  },
+  strict,
+);
+
+type Envelope = Static<typeof envelope>;
+
+/** One face of a widget. */
+export interface Scene {
+  root: string;
+  /** What it is called, where it is one of the designer's own. */
+  title?: string;
+}
+
+/** A widget as its designer made it: everything but its id, address name and site, so that it can be copied anywhere. */
+export interface WidgetDocument extends Omit<
+  Envelope,
+  'placement' | 'scenes' | 'regions' | 'elements' | 'style' | 'behaviour' | 'afterwards' | 'motion' | 'css'
+> {
+  placement: Placement;
+  scenes: { opening: Scene } & { [name in SceneName]?: Scene };
+  regions?: { header?: { root: string }; footer?: { root: string } };
+  /** All elements by id; the order on the page is the order in `children`. */
+  elements: Record<string, Element>;
+  /** The widget's own values for every element of a role, by role. */
+  style: Record<string, StyleSheet>;
+  behaviour: Behaviour;
+  afterwards: Static<typeof afterwards>;
+  motion?: Motions;
+  css?: string;
+}

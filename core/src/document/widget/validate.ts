@@ -1,0 +1,133 @@
+import { Type, type TSchema } from '@sinclair/typebox';
+import { valueAt } from '../../base/maps/index.js';
+import { elementDefinitions, elementProblems } from '../elements/index.js';
+import { safeAddress } from '../../base/sanitise/index.js';
+import { roleStyles } from '../../style/index.js';
+import { placementDefinitions } from '../placement/index.js';
+import { envelope, limits, schemaVersion, type WidgetDocument } from './document.js';
+import type { Problem } from './problem.js';
+import { isNamedScene, mostNamedScenes, standardScenes } from './scenes.js';
+import { schemaProblems } from './schema-problems.js';
+import { styleProblems } from './style-problems.js';
+import { treeProblems } from './tree.js';
+import { standingProblems } from './standing.js';
+import { upgradeDocument } from './upgrade.js';
+
+export type Validation = { ok: true; document: WidgetDocument } | { ok: false; problems: Problem[] };
+
+/**
+ * Checks a document from outside: an editor, an import, the API. Older schema versions are upgraded first.
+ *
+ * @example
+ * const result = validateDocument(JSON.parse(text));
+ * if (!result.ok) console.log(result.problems[0].path, result.problems[0].reason);
+ */
+export function validateDocument(input: unknown): Validation {
+  const upgraded = upgradeDocument(input);
+  if (!upgraded.ok) return { ok: false, problems: [upgraded.problem] };
+  const candidate = upgraded.document;
+  const first = schemaProblems(envelope, candidate, '');
+  if (first.length > 0) return { ok: false, problems: first };
+  // The envelope has passed, so the parts below have the shape that their own checks expect.
+  const document = candidate as unknown as WidgetDocument;
+  const problems = [...partProblems(document)];
+  if (problems.length === 0) problems.push(...treeProblems(document));
+  if (problems.length === 0) problems.push(...standingProblems(document));
+  return problems.length === 0 ? { ok: true, document } : { ok: false, problems: problems.slice(0, 20) };
+}
+
+function* partProblems(document: WidgetDocument): Generator<Problem> {
+  yield* placementProblems(document);
+  for (const [id, element] of Object.entries(document.elements)) yield* elementProblems(id, element);
+  for (const role of Object.keys(document.style)) yield* roleProblems(document, role);
+  yield* visitorProblems(document);
+  yield* sceneProblems(document);
+}
+
+const placementProblems = ({ placement }: WidgetDocument): Problem[] =>
+  schemaProblems(placementDefinitions[placement.type].schema, placement, 'placement');
+
+function* roleProblems({ style }: WidgetDocument, role: string): Generator<Problem> {
+  const parts = Object.keys(valueAt(roleStyles, role) ?? {});
+  if (parts.length === 0) yield { path: `style.${role}`, reason: 'is not a known role' };
+  else yield* styleProblems(valueAt(style, role), parts, `style.${role}`);
+}
+
+function* sceneProblems({ scenes }: WidgetDocument): Generator<Problem> {
+  const own = Object.keys(scenes).filter((name) => !(standardScenes as readonly string[]).includes(name));
+  for (const name of own)
+    if (!isNamedScene(name)) yield { path: `scenes.${name}`, reason: 'is not a known field' };
+  if (own.length > mostNamedScenes)
+    yield { path: 'scenes', reason: `has more than ${mostNamedScenes} scenes of its own` };
+}
+
+function* visitorProblems({ afterwards: { visitor } }: WidgetDocument): Generator<Problem> {
+  if (visitor.type === 'page' && visitor.address !== '' && safeAddress(visitor.address, 'page') === null) {
+    yield {
+      path: 'afterwards.visitor.address',
+      reason: 'must be a page address: a path, or one starting with https:',
+    };
+  }
+}
+
+/** What an edit has changed, as far as it has to be checked again. */
+export interface Touched {
+  /** Keys of the document itself. */
+  keys: ReadonlySet<string>;
+  elements: ReadonlySet<string>;
+  /** Roles whose style the widget sets. */
+  roles: ReadonlySet<string>;
+  /** Whether elements came, went, moved or changed what others may hold. */
+  tree: boolean;
+}
+
+/**
+ * Checks what an edit has touched, in a document that was sound before it: what `validateDocument` would find, in the
+ * time that the edited part takes and not the whole.
+ *
+ * @returns at most twenty problems
+ */
+export function touchedProblems(
+  document: WidgetDocument,
+  { keys, elements, roles, tree }: Touched,
+): Problem[] {
+  const problems: Problem[] = [];
+  for (const key of keys) {
+    const schema = valueAt(envelope.properties as Record<string, TSchema>, key);
+    const value = valueAt(document as unknown as Record<string, unknown>, key);
+    if (!schema) problems.push({ path: key, reason: 'is not a known field' });
+    else if (value === undefined && (envelope.required as string[] | undefined)?.includes(key))
+      problems.push({ path: key, reason: 'is missing' });
+    else if (value !== undefined) problems.push(...schemaProblems(schema, value, key));
+  }
+  if (problems.length > 0) return problems.slice(0, 20);
+  if (keys.has('placement')) problems.push(...placementProblems(document));
+  if (keys.has('scenes')) problems.push(...sceneProblems(document));
+  if (keys.has('afterwards')) problems.push(...visitorProblems(document));
+  for (const role of roles)
+    if (Object.hasOwn(document.style, role)) problems.push(...roleProblems(document, role));
+  for (const id of elements)
+    if (Object.hasOwn(document.elements, id))
+      problems.push(...elementProblems(id, valueAt(document.elements, id)));
+  if (tree && problems.length === 0) problems.push(...treeProblems(document));
+  if (tree && problems.length === 0) problems.push(...standingProblems(document));
+  return problems.slice(0, 20);
+}
+
+/** The published JSON Schema of a widget document (JSON Schema 2020-12). */
+export function widgetSchema(): Record<string, unknown> {
+  const elements = Object.values(elementDefinitions).map(({ schema }) => schema);
+  const whole = Type.Object(
+    {
+      ...envelope.properties,
+      placement: Type.Union(Object.values(placementDefinitions).map(({ schema }) => schema)),
+      elements: Type.Record(Type.String(), Type.Union(elements), { maxProperties: limits.elements }),
+    },
+    { additionalProperties: false },
+  );
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: `Sirene widget, schema version ${schemaVersion}`,
+    ...(JSON.parse(JSON.stringify(whole)) as Record<string, unknown>),
+  };
+}

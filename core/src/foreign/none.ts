@@ -1,5 +1,0 @@
-import { Html } from '../render/html.js';
-import type { Foreign } from './types.js';
-
-/** Shows nothing of what comes from outside. For those who have not loaded what makes it safe. */
-export const noForeign: Foreign = { html: () => new Html(''), svg: () => new Html(''), css: () => '' };

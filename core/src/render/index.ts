@@ -1,7 +1,0 @@
-export { compileWidget, htmlOf, labelOf } from './compile.js';
-export type { CompiledFont, CompiledWidget } from './compiled.js';
-export { escapeHtml, h, Html, join } from './html.js';
-export { placementSheet, surfaceRole } from './surface.js';
-export { lookOfBox, lookOfElement } from './worn-looks.js';
-export { noForeign } from '../foreign/none.js';
-export { classesOf } from './classes.js';

@@ -1,0 +1,233 @@
+import { createElement, type Element } from '../../document/elements/index.js';
+import { plainBrand } from '../../style/index.js';
+import { signup } from '../../testing/documents.js';
+import { applyOperation, type Operation, type WidgetDocument } from '../../document/widget/index.js';
+import { checkDocument, contrastOf } from './index.js';
+
+const set = (document: WidgetDocument, path: string[], value: unknown) =>
+  applyOperation(document, { type: 'set', path, value }).document;
+const insert = (document: WidgetDocument, id: string, element: Element, parent = 'opening', at = 0) =>
+  applyOperation(document, {
+    type: 'insert',
+    branch: { root: id, elements: { [id]: element } },
+    parent,
+    at,
+  }).document;
+const noticed = insert(
+  signup(),
+  'legal',
+  { type: 'text', level: 0, content: [{ text: 'For this alone.' }], notice: true },
+  'form',
+  3,
+);
+const told = set(
+  noticed,
+  ['afterwards', 'actions'],
+  [{ type: 'notify', recipients: ['a@b.example'], subject: 'x' }],
+);
+const link = (label: string): Element => ({
+  ...createElement('button'),
+  label,
+  action: { type: 'link', address: '/x' },
+});
+const texts = (document: WidgetDocument) => checkDocument(document, plainBrand).map(({ text }) => text);
+
+test('a sound widget has nothing to mend', () => {
+  expect(texts(told)).toEqual([]);
+});
+
+test.each<[string, WidgetDocument, RegExp]>([
+  ['nobody told', noticed, /Nobody is notified/],
+  ['no legal notice', set(told, ['elements', 'legal', 'notice'], undefined), /no privacy notice/],
+  [
+    'an image without words',
+    insert(told, 'pic', { type: 'image', src: 'https://a.example/x.png', alt: '' }),
+    /mark it as decorative/,
+  ],
+  ['an image not chosen', insert(told, 'pic', createElement('image')), /not chosen yet/],
+  [
+    'a video without words',
+    insert(told, 'video', { type: 'video', src: 'https://a.example/x.mp4', alt: '' }),
+    /no description/,
+  ],
+  [
+    'an icon that leads somewhere',
+    insert(told, 'star', { type: 'icon', name: 'star', link: '/x' }),
+    /say where it goes/,
+  ],
+  [
+    'a level left out',
+    insert(told, 'sub', { type: 'text', level: 4, content: [{ text: 'Sub' }] }, 'opening', 1),
+    /level 4 follows one of level 2/,
+  ],
+  ['a second loud button', insert(told, 'more', link('More')), /More: a second primary button beside Send/],
+  ['no label', set(told, ['elements', 'email', 'label'], ' '), /no label/],
+  ['a button without words', set(told, ['elements', 'send', 'label'], ''), /no text/],
+  [
+    'a button that leads nowhere',
+    set(told, ['elements', 'send', 'action'], { type: 'link', address: '' }),
+    /has no URL yet/,
+  ],
+  [
+    'a form that can’t be sent',
+    applyOperation(told, { type: 'remove', id: 'send' }).document,
+    /no submit button/,
+  ],
+  ['an empty text', set(told, ['elements', 'words', 'content'], []), /A text is empty/],
+  [
+    'empty thanks',
+    applyOperation(told, { type: 'remove', id: 'done' }).document,
+    /thank-you message is empty/,
+  ],
+  [
+    'no way to close',
+    set(told, ['placement', 'closing'], { button: false, escape: false, backdrop: false }),
+    /can’t close it/,
+  ],
+  [
+    'a page that is not chosen',
+    set(told, ['afterwards', 'visitor'], { type: 'page', address: '' }),
+    /not chosen yet/,
+  ],
+  [
+    'grey on grey',
+    set(told, ['elements', 'title', 'style', 'box', 'base', 'color'], '#cccccc'),
+    /contrast is 1\.6, and 3 is needed/,
+  ],
+  [
+    'a faint input',
+    set(told, ['elements', 'email', 'style', 'input', 'base', 'color'], '#dddddd'),
+    /E-mail \(input\): contrast/,
+  ],
+])('%s is found', (_, document, expected) => {
+  expect(texts(document)).toContainEqual(expect.stringMatching(expected));
+});
+
+test('each repair repairs', () => {
+  let document = set(told, ['elements', 'title', 'style', 'box', 'base', 'color'], '#cccccc');
+  document = set(document, ['elements', 'words', 'content'], []);
+  document = set(document, ['placement', 'closing'], { button: false, escape: false, backdrop: false });
+  document = set(document, ['elements', 'legal', 'notice'], undefined);
+  document = insert(document, 'pic', { type: 'image', src: 'https://a.example/x.png', alt: '' });
+  document = insert(document, 'sub', { type: 'text', level: 4, content: [{ text: 'Sub' }] }, 'opening', 2);
+  document = insert(document, 'more', link('More'));
+  const findings = checkDocument(document, plainBrand);
+  expect(findings).toHaveLength(7);
+  for (const { repair } of findings)
+    if (repair) document = applyOperation(document, repair.operation).document;
+  expect(texts(document)).toEqual([]);
+});
+
+test('hidden elements are not checked', () => {
+  const document = set(told, ['elements', 'title', 'style', 'box', 'base', 'color'], '#cccccc');
+  expect(texts(set(document, ['elements', 'title', 'hidden'], true))).toEqual([]);
+});
+
+test('contrast is read against the background behind: the group’s, else the box’s', () => {
+  const on = (document: WidgetDocument) => contrastOf(document, plainBrand, 'title', 'box').background;
+  expect(on(told)).toBe('#ffffff');
+  expect(on(set(told, ['style', 'overlay', 'box', 'base', 'background'], '#101010'))).toBe('#101010');
+  const grouped = set(
+    told,
+    ['elements', 'opening', 'style', 'box', 'base', 'background'],
+    'rgb(255 0 0 / 0.5)',
+  );
+  expect(on(grouped)).toBe('#ff8080');
+});
+
+test('the header of a price plan is what its pieces are read on, and colours nothing else', () => {
+  const plan = (header: number): Element => ({
+    ...(createElement('plan') as Extract<Element, { type: 'plan' }>),
+    order: ['title', 'amount', 'badge', 'icon', 'subtitle', 'features', 'button'],
+    header,
+    style: { header: { base: { background: '#101010', color: '#ff0000' } } },
+  });
+  const plans = insert(told, 'plans', createElement('plans'));
+  const on = (header: number, part: string) =>
+    contrastOf(insert(plans, 'plan', plan(header), 'plans'), plainBrand, 'plan', part);
+  expect(on(1, 'title').background).toBe('#101010');
+  expect(on(1, 'title').colour).not.toBe('#ff0000');
+  expect(on(1, 'amount').background).toBe('#ffffff');
+  expect(on(2, 'amount').background).toBe('#101010');
+  expect(on(0, 'title').background).toBe('#ffffff');
+});
+
+test('under a blend mode contrast is said not to be measured, and normal blending lets it be', () => {
+  const grey = set(told, ['elements', 'title', 'style', 'box', 'base', 'color'], '#cccccc');
+  const texts = (document: WidgetDocument) => checkDocument(document, plainBrand).map(({ text }) => text);
+  expect(texts(grey)).toEqual([expect.stringMatching(/^Sign up: contrast is 1\.6/)]);
+  for (const [path, title, id] of [
+    [['elements', 'title', 'style', 'box', 'base', 'blend'], 'Sign up', 'title'],
+    [['elements', 'opening', 'style', 'box', 'base', 'blend'], 'Column', 'opening'],
+    [['style', 'overlay', 'box', 'base', 'blend'], 'The widget', null],
+  ] as const) {
+    const blended = set(grey, [...path], 'multiply');
+    const [finding] = checkDocument(blended, plainBrand);
+    expect(finding).toMatchObject({ element: id });
+    expect(finding?.text).toBe(
+      `${title}: a blend mode changes the colours of its text; contrast can’t be measured`,
+    );
+    expect(texts(blended)).not.toContainEqual(expect.stringMatching(/^Sign up: contrast/));
+    const mended = applyOperation(blended, finding?.repair?.operation as Operation).document;
+    expect(texts(mended)).toEqual([expect.stringMatching(/^Sign up: contrast/)]);
+  }
+});
+
+test('what only a drawn widget tells is told with its repair', () => {
+  const drawn = { small: [{ element: 'send', width: 60, height: 20 }], wide: ['title'] };
+  const findings = checkDocument(told, plainBrand, { drawn });
+  expect(findings.map(({ text }) => text)).toEqual([
+    'Send: 60 × 20 px is too small to tap; the minimum is 24 px',
+    'Sign up: too wide for a window of 320 px',
+  ]);
+  let document = told;
+  for (const { repair } of findings)
+    if (repair) document = applyOperation(document, repair.operation).document;
+  expect(document.elements['send']?.style).toEqual({ box: { base: { minHeight: 44 } } });
+  expect(document.elements['title']?.style).toEqual({
+    box: { small: { minWidth: 0, maxWidth: '100%', fontSize: '{size.large}' } },
+  });
+});
+
+test('a notice is added under a free id', () => {
+  let document = set(told, ['elements', 'legal', 'notice'], undefined);
+  document = insert(document, 'notice', { type: 'badge', words: 'New' });
+  const [finding] = checkDocument(document, plainBrand);
+  expect(finding?.repair?.operation).toMatchObject({ branch: { root: 'notice2' }, parent: 'form', at: 4 });
+});
+
+describe('contrast over what is not plain', () => {
+  const worst = (style: object, images?: Map<string, string[]>) =>
+    contrastOf(
+      set(told, ['style', 'overlay', 'box', 'base'], style),
+      plainBrand,
+      'title',
+      'box',
+      { screen: null, state: null },
+      images,
+    );
+
+  it('of a gradient the worst of its colours counts', () => {
+    const reading = worst({ gradient: 'linear-gradient(90deg, #ffffff, #1d2528)', color: '#1d2528' });
+    expect(reading.background).toBe('#1d2528');
+    expect(reading.ratio).toBeCloseTo(1, 1);
+    expect(reading.repair).toMatch(/^#/);
+  });
+
+  it('of an image the worst sampled colour counts, the less the weaker it is', () => {
+    const image = 'https://a.example/x.png';
+    const images = new Map([[image, ['#eeeeee', '#101010']]]);
+    const at = (imageOpacity: number) => worst({ image, imageOpacity, background: '#ffffff' }, images).ratio;
+    expect(at(1)).toBeLessThan(1.5);
+    expect(at(0.3)).toBeGreaterThan(at(0.6));
+    expect(worst({ image, background: '#ffffff' }).ratio).toBeGreaterThan(10);
+  });
+
+  it('a repair over a background of two colours is readable on both, where one is', () => {
+    const reading = worst({ gradient: 'linear-gradient(90deg, #000000, #555555)', color: '#444444' });
+    expect(reading.repair).not.toBe('#444444');
+    expect(
+      worst({ gradient: 'linear-gradient(90deg, #000000, #555555)', color: reading.repair }).ratio,
+    ).toBeGreaterThan(3);
+  });
+});

@@ -1,0 +1,89 @@
+import { valueAt } from '../../base/maps/index.js';
+import { definitionOf, type Element } from '../../document/elements/index.js';
+import type { Brand } from '../../style/index.js';
+import {
+  rootsOf,
+  withDescendants,
+  type Operation,
+  type WidgetDocument,
+} from '../../document/widget/index.js';
+import type { ImageColours } from './backgrounds.js';
+
+/** Something about a widget that a visitor would stumble over, and where there is one, the edit that mends it. */
+export interface Finding {
+  /** The element, or null for the widget as a whole. */
+  element: string | null;
+  text: string;
+  /** An error keeps it from being published; a warning is asked about first. */
+  severity?: 'error' | 'warning';
+  repair?: { label: string; operation: Operation };
+}
+
+/** What only a drawn widget can tell. */
+export interface Drawn {
+  /** Things to be pressed that are smaller than they may be, px. */
+  small: readonly { element: string; width: number; height: number }[];
+  /** Elements that are wider than a window of 320 px leaves them. */
+  wide: readonly string[];
+}
+
+/** What is looked at. */
+export interface Subject {
+  document: WidgetDocument;
+  brand: Brand;
+  /** Colours sampled from the images behind texts. */
+  images: ImageColours;
+  /** Left out where the widget has not been drawn. */
+  drawn?: Drawn;
+  /** When it is looked at, ms since 1970; left out where nothing hangs on it. */
+  now?: number;
+  /** Every element that visitors may see, in reading order, by the face it stands in: a scene or a region. */
+  faces: readonly { at: string; ids: readonly string[] }[];
+}
+
+/** One thing to look for. A new one is its file and a line in the registry. */
+export type Rule = (subject: Subject) => Finding[];
+
+/** What the check goes by besides the document and its brand. */
+export type CheckedBy = Partial<Pick<Subject, 'images' | 'drawn' | 'now'>>;
+
+export function subjectOf(
+  document: WidgetDocument,
+  brand: Brand,
+  { images = new Map(), ...by }: CheckedBy,
+): Subject {
+  const { elements } = document;
+  const visible = (id: string): string[] => {
+    const element = valueAt(elements, id);
+    if (!element || element.hidden) return [];
+    return [id, ...('children' in element ? element.children.flatMap(visible) : [])];
+  };
+  const faces = rootsOf(document).map(([at, root]) => ({ at, ids: visible(root) }));
+  return { ...by, document, brand, images, faces };
+}
+
+/** Every element that visitors may see, with its id. */
+export const seen = ({ document, faces }: Subject): [string, Element][] =>
+  faces.flatMap(({ ids }) =>
+    ids.map((id): [string, Element] => [id, valueAt(document.elements, id) as Element]),
+  );
+
+export const titleOf = (element: Element): string => element.title ?? definitionOf(element).title(element);
+
+/** The parts of an element whose text has to be readable. */
+export function textsOf(element: Element): readonly string[] {
+  const { texts, container } = definitionOf(element);
+  return texts?.(element as never) ?? (container ? [] : ['box']);
+}
+
+export const inside = (subject: Subject, id: string): Element[] =>
+  withDescendants(subject.document.elements, id).flatMap(
+    (one) => valueAt(subject.document.elements, one) ?? [],
+  );
+
+/** The edit that sets a key of an element. */
+export const setting = (id: string, key: readonly string[], value: unknown): Operation => ({
+  type: 'set',
+  path: ['elements', id, ...key],
+  value,
+});

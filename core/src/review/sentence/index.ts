@@ -1,0 +1,279 @@
+import { valueAt } from '../../base/maps/index.js';
+import { closingOf, type Closing } from '../../document/placement/index.js';
+import { targetingParts, type Condition, type Targeting, type Trigger } from '../../behaviour/index.js';
+import type { Element } from '../../document/elements/index.js';
+import { withDescendants, type WidgetDocument } from '../../document/widget/index.js';
+import { listed } from './listed.js';
+
+/** What a piece of a sentence opens when it is pressed. */
+export type Subject =
+  | 'pages'
+  | 'conditions'
+  | 'triggers'
+  | 'frequency'
+  | 'placement'
+  | 'closing'
+  | 'visitor'
+  | 'recipients'
+  | 'afterClosing'
+  | 'afterSubmitting';
+
+/** A piece of a sentence; those with a subject can be changed where they stand. */
+export interface Piece {
+  text: string;
+  subject?: Subject;
+}
+
+export const stations = ['arrive', 'appear', 'respond', 'afterwards', 'return'] as const;
+export type Station = (typeof stations)[number];
+
+const say = (text: string): Piece => ({ text });
+const about = (subject: Subject, text: string): Piece => ({ text, subject });
+
+const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
+
+/** The rule of one station as a sentence. */
+export function stationSentence(document: WidgetDocument, station: Station): Piece[] {
+  return sentences[station](document);
+}
+
+/** The whole rule of a widget in one sentence, as plain text. */
+export function ruleSentence(document: WidgetDocument): string {
+  const { behaviour, placement } = document;
+  const visitors = visitorWords(behaviour.targeting);
+  const to = visitors === everyone ? '' : `, to ${visitors}`;
+  if (placement.type === 'page') return `Shown at its own address${to}.`;
+  const where = `on ${pageWords(behaviour.targeting)}${to}`;
+  const often = frequencyWords(document);
+  return `Appears ${triggerWords(behaviour.triggers)}, ${where}${often ? `, ${often}` : ''}.`;
+}
+
+const everyone = 'every visitor';
+
+const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
+  arrive: ({ behaviour: { targeting }, placement }) =>
+    placement.type === 'page'
+      ? [say('Shown at its own address, to '), about('conditions', visitorWords(targeting)), say('.')]
+      : [
+          say('Shown on '),
+          about('pages', pageWords(targeting)),
+          say(', to '),
+          about('conditions', visitorWords(targeting)),
+          say('.'),
+        ],
+  appear: (document) => {
+    const { placement, behaviour } = document;
+    const often = about('frequency', frequencyWords(document) || 'every time');
+    if (placement.type === 'page')
+      return [say('Stands '), about('placement', placementWords(document)), say(', whenever it is opened.')];
+    return [
+      say('Appears '),
+      about('triggers', triggerWords(behaviour.triggers)),
+      say(', '),
+      about('placement', placementWords(document)),
+      say(', '),
+      often,
+      say('.'),
+    ];
+  },
+  respond: (document) => {
+    const closing = closingOf(document.placement);
+    const isPage = document.placement.type === 'page';
+    return [
+      say(`Visitors see ${contentWords(document)}`),
+      ...(closing
+        ? [say(' and close it with '), about('closing', closingWords(closing)), say('.')]
+        : [
+            say(
+              isPage ? ' on a standalone page, which does not close.' : ' in the page, which does not close.',
+            ),
+          ]),
+    ];
+  },
+  afterwards: (document) => {
+    const { afterwards, scenes } = document;
+    const { visitor, actions } = afterwards;
+    if (!hasForm(document))
+      return [say('There is no form to submit, so nothing is stored and nobody is notified.')];
+    const recipients = actions.flatMap((action) => (action.type === 'notify' ? action.recipients : []));
+    const seen =
+      visitor.type === 'page'
+        ? `the page ${visitor.address || '(not chosen yet)'}`
+        : visitor.type === 'scene' && scenes.thanks
+          ? 'the thank-you message'
+          : 'the widget close';
+    return [
+      say('After submitting, visitors see '),
+      about('visitor', seen),
+      say('. The submission is stored, and '),
+      about('recipients', recipients.length > 0 ? listed(recipients, 'and') : 'nobody'),
+      say(recipients.length > 1 ? ' are notified by e-mail.' : ' is notified by e-mail.'),
+    ];
+  },
+  return: (document) => {
+    const { returning } = document.behaviour;
+    const closed = closingOf(document.placement) && [
+      say('After closing: '),
+      about('afterClosing', pauseWords(returning.afterClosing)),
+    ];
+    const submitted = hasForm(document) && [
+      say(closed ? '; after submitting: ' : 'After submitting: '),
+      about('afterSubmitting', pauseWords(returning.afterSubmitting)),
+    ];
+    const said = [...(closed || []), ...(submitted || [])];
+    return said.length > 0 ? [...said, say('.')] : [say('Returning visitors see it again as before.')];
+  },
+};
+
+function pageWords(targeting: Targeting): string {
+  const { include, exclude } = targetingParts(targeting).pages;
+  const wanted = include.length > 0 ? patternWords(include) : 'every page';
+  return exclude.length > 0 ? `${wanted} except ${patternWords(exclude)}` : wanted;
+}
+
+/** The conditions besides the pages, as they follow "to"; groups inside the tree included. */
+function visitorWords(targeting: Targeting): string {
+  const { conditions, rest } = targetingParts(targeting);
+  const said = [...conditions.map(conditionWords), ...rest.map(treeWords)];
+  return said.length > 0 ? `visitors ${listed(said, 'and')}` : everyone;
+}
+
+/** A group of conditions in words, such as "(on /shop/* or on their 2nd page or later)". */
+function treeWords(tree: Targeting): string {
+  if ('type' in tree) return conditionWords(tree);
+  const [list, word, before] =
+    'all' in tree ? [tree.all, 'and', ''] : 'any' in tree ? [tree.any, 'or', ''] : [tree.none, 'or', 'not '];
+  if (list.length === 0) return 'any' in tree ? '(nobody)' : '(anybody)';
+  const said = listed(list.map(treeWords), word as 'and' | 'or');
+  return before || list.length > 1 ? `${before}(${said})` : said;
+}
+
+// "/journal/*" is said as people say it; a pattern that is more than that is shown as it is.
+function patternWords(patterns: readonly string[]): string {
+  const folders = patterns.every((pattern) => /^[^*]+\/\*$/.test(pattern));
+  return folders
+    ? `pages under ${listed(
+        patterns.map((pattern) => pattern.slice(0, -2)),
+        'and',
+      )}`
+    : listed(patterns, 'and');
+}
+
+/** A condition in words that follow "visitors". */
+export function conditionWords(condition: Condition): string {
+  switch (condition.type) {
+    case 'address':
+      return addressWords(condition);
+    case 'width':
+      return `with a window ${condition.from} to ${condition.to} px wide`;
+    case 'pages-seen':
+      return `on their ${ordinal(condition.atLeast)} page or later`;
+  }
+}
+
+function addressWords({ include, exclude }: { include: string[]; exclude: string[] }): string {
+  const not = exclude.length > 0 ? ` except ${exclude.join(', ')}` : '';
+  return `on ${include.join(', ') || 'every page'}${not}`;
+}
+
+function ordinal(count: number): string {
+  const end =
+    count % 100 > 10 && count % 100 < 14 ? 'th' : ({ 1: 'st', 2: 'nd', 3: 'rd' }[count % 10] ?? 'th');
+  return `${count}${end}`;
+}
+
+/** A trigger in words that follow "appears". */
+export function triggerPhrase(trigger: Trigger): string {
+  switch (trigger.type) {
+    case 'load':
+      return 'on page load';
+    case 'delay':
+      return `${seconds(trigger.seconds)} after page load`;
+    case 'scroll':
+      return `at ${Math.round(trigger.share * 100)} % scroll depth`;
+    case 'leave':
+      return 'on exit intent';
+    case 'asked':
+      return 'when a link or script opens it';
+  }
+}
+
+function triggerWords(triggers: WidgetDocument['behaviour']['triggers']): string {
+  return 'any' in triggers
+    ? listed(triggers.any.map(triggerPhrase), 'or')
+    : listed(triggers.all.map(triggerPhrase), 'and');
+}
+
+/** How often at most, as it ends a sentence; empty where every page view shows it. */
+function frequencyWords({ behaviour: { frequency }, placement }: WidgetDocument): string {
+  // What is part of a page is there whenever the page is.
+  if (frequency.per === 'page') return placement.type === 'inline' ? '' : 'at most once per page view';
+  if (frequency.per === 'visit') return 'at most once per visit';
+  return `at most once ${frequency.days === 1 ? 'per day' : frequency.days === 7 ? 'per week' : `every ${frequency.days} days`}`;
+}
+
+const seconds = (count: number): string => `${count} s`;
+
+/** A placement in words: "at the bottom right corner". */
+export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>): string {
+  const rim = (at: string) =>
+    at.includes('-') ? `in the ${at.replace('-', ' ')} corner` : `at the ${at} edge`;
+  switch (placement.type) {
+    case 'corner':
+      return rim(placement.at);
+    case 'inline':
+      return 'inline at its marker';
+    case 'centre':
+      return placement.backdrop ? 'in the centre over a backdrop' : 'in the centre';
+    case 'side':
+      return `as a side panel on the ${placement.at}`;
+    case 'bar':
+      return `as a bar at the ${placement.at}${placement.push ? ', pushing the page' : ''}`;
+    case 'cover':
+      return 'in full screen';
+    case 'anchored':
+      return `anchored to ${placement.to}`;
+    case 'page':
+      return 'on a standalone page';
+    case 'launcher':
+      return `behind a ${placement.shape} ${rim(placement.at)}`;
+  }
+}
+
+function closingWords(closing: Closing): string {
+  const { button, escape, backdrop, after } = closing;
+  const ways = [button && 'the close button', escape && 'Esc', backdrop && 'an outside click'].filter(
+    (way) => way !== false,
+  );
+  const said = listed(ways, 'or') || `its own buttons${after === undefined ? ' only' : ''}`;
+  return after === undefined ? said : `${said}, or it closes after ${seconds(after)}`;
+}
+
+/** What an element is to visitors, where it is what the widget is about; the first that is there is named. */
+const mainThings: readonly [type: Element['type'], words: string][] = [
+  ['basket', 'the basket'],
+  ['plans', 'the price plans'],
+  ['countdown', 'a countdown'],
+  ['amounts', 'donation amounts'],
+  ['links', 'a link strip'],
+  ['map', 'a map card'],
+];
+
+function contentWords({ elements, scenes }: WidgetDocument): string {
+  const types = withDescendants(elements, scenes.opening.root).flatMap(
+    (id) => valueAt(elements, id)?.type ?? [],
+  );
+  const fields = types.filter((type) => type === 'field').length;
+  const main = mainThings.flatMap(([type, words]) => (types.includes(type) ? [words] : []));
+  const parts = [...main, ...(fields > 0 ? [`a form with ${plural(fields, 'field')}`] : [])];
+  if (parts.length > 0) return listed(parts, 'and');
+  return types.length > 1 ? plural(types.length - 1, 'element') : 'an empty box';
+}
+
+const hasForm = ({ elements }: WidgetDocument): boolean =>
+  Object.values(elements).some(({ type }) => type === 'form');
+
+function pauseWords(days: number | null): string {
+  if (days === null) return 'never again';
+  return days === 0 ? 'shows again normally' : `not for ${plural(days, 'day')}`;
+}
