@@ -2,6 +2,7 @@ import js from '@eslint/js';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 import bareLookup from './scripts/lint/bare-lookup.js';
+import order from './scripts/lint/order.js';
 
 /** Which workspaces of ours each may import: the layers of docs/architecture.md. */
 const layers = {
@@ -13,6 +14,17 @@ const layers = {
   e2e: [],
 };
 const all = Object.keys(layers);
+
+/** The folders of core, each of which may import those before it: docs/architecture.md says what each holds. */
+const wings = ['base', 'style', 'behaviour', 'form', 'document', 'compile', 'review', 'rehearse', 'library'];
+
+const orderRules = ['core', 'embed', 'server', 'studio', 'demo'].map((workspace) => ({
+  files: [`${workspace}/src/**/*.{ts,tsx}`],
+  plugins: { order: { rules: { imports: order } } },
+  rules: {
+    'order/imports': ['error', { src: `${workspace}/src`, ...(workspace === 'core' && { wings }) }],
+  },
+}));
 
 const layerRules = all.map((workspace) => {
   const forbidden = all.filter((other) => other !== workspace && !layers[workspace].includes(other));
@@ -135,6 +147,10 @@ export default tseslint.config(
     },
   },
   {
+    files: ['scripts/**/*.test.mjs'],
+    languageOptions: { globals: { test: 'readonly', expect: 'readonly', afterEach: 'readonly' } },
+  },
+  {
     // What these hand to the browser runs there.
     files: ['bench/**/*.mjs', 'e2e/attack/**/*.mjs'],
     languageOptions: {
@@ -157,4 +173,5 @@ export default tseslint.config(
     },
   },
   ...layerRules,
+  ...orderRules,
 );

@@ -35,5 +35,11 @@ export default {
     project('server'),
     project('embed', { testEnvironment: 'jsdom' }),
     project('studio'),
+    {
+      displayName: 'lint',
+      rootDir: '<rootDir>/scripts',
+      testMatch: ['<rootDir>/**/*.test.mjs'],
+      transform: {},
+    },
   ],
 };

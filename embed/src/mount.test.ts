@@ -1,7 +1,12 @@
 import { compileWidget, type CompiledWidget } from '@sirene/core/compile';
 import { completeBrand } from '@sirene/core/style';
 import { createElement } from '@sirene/core/document/elements';
-import { changePlacement, applyOperation, createWidget, type WidgetDocument } from '@sirene/core/document/widget';
+import {
+  changePlacement,
+  applyOperation,
+  createWidget,
+  type WidgetDocument,
+} from '@sirene/core/document/widget';
 import { mount, type Mounted, type MountPort } from './mount.js';
 import { patch } from './patch.js';
 import { standIn } from './testing/platform.js';

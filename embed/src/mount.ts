@@ -4,6 +4,7 @@ import type { hang } from './anchor.ts';
 import { loadFonts } from './fonts.ts';
 import { writeHtml } from './markup.ts';
 import { push } from './push.ts';
+import { served } from './served.ts';
 
 /** What the one who mounts a widget is told and decides. */
 export interface MountPort {
@@ -55,12 +56,6 @@ const hostCss = 'all:initial!important;display:block!important';
 export const sheetText = ({ css, stand }: CompiledWidget, base: string): string =>
   // An overlay's host takes no room, not even the gap between the items of a body that is a grid.
   `:host{${hostCss}${stand === 'inline' ? '' : ';position:fixed!important'}}${served(css, base)}`;
-
-/** Turns the addresses of uploads and typefaces into those they are served from. */
-export const served = (text: string, base: string): string =>
-  text
-    .replace(/asset:([a-z0-9]{16,40}\/?[a-z0-9.-]*)/g, `${base}/a/$1`)
-    .replace(/fonts:([a-z0-9-]+\.woff2)/g, `${base}/fonts/$1`);
 
 /**
  * Puts a compiled widget on a page: in a shadow root, an overlay in the browser's top layer, an inline widget inside

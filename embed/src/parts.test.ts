@@ -6,7 +6,8 @@ import type { SceneName } from '@sirene/core/document/widget';
 import { fillBasket, writeBasket } from './basket.js';
 import { count, writeCounts } from './countdown.js';
 import { writeHtml } from './markup.js';
-import { boxHtml, served, type Mounted } from './mount.js';
+import { boxHtml, type Mounted } from './mount.js';
+import { served } from './served.js';
 import { push } from './push.js';
 
 /** A widget as it is written, without the platform's popovers. */

@@ -4,7 +4,8 @@ import morphdom from 'morphdom';
 import { changeOf } from './change.ts';
 import { loadFonts } from './fonts.ts';
 import { rewrite } from './rules.ts';
-import { boxHtml, served, sheetText, type Mounted } from './mount.ts';
+import { boxHtml, sheetText, type Mounted } from './mount.ts';
+import { served } from './served.ts';
 
 /**
  * Brings a mounted widget up to a newer compiled body in place: only what differs is touched, so focus, scroll and

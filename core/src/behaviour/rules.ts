@@ -1,4 +1,3 @@
-import type { Mode } from '../document/placement/index.js';
 import { compileTargeting, type Targeting, type Test } from './targeting.js';
 import type { Trigger } from './triggers/registry.js';
 
@@ -21,12 +20,14 @@ export interface Behaviour {
   priority: number;
 }
 
+/** Which place it takes: overlays share one, inline ones each need their marker, free ones stand beside anything. */
+export type Mode = 'overlay' | 'inline' | 'free';
+
 /** A widget as the behaviour machine knows it. */
 export interface WidgetRules extends Behaviour {
   id: string;
   /** Its address name: in markers, in `sirene.open`, in links. */
   slug: string;
-  /** Overlays share one place and appear one at a time; inline widgets need their marker; free ones stand beside any. */
   mode: Mode;
 }
 

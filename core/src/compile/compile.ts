@@ -13,12 +13,12 @@ import {
   type Element,
   type RenderContext,
 } from '../document/elements/index.js';
-import { noForeign } from './foreign/none.js';
-import type { Foreign } from './foreign/types.js';
+import { noForeign } from '../base/html/no-foreign.js';
+import type { Foreign } from '../base/html/foreign.js';
 import type { FormRule } from '../form/index.js';
 import { defaultLanguage, directionOf, messagesIn, type Messages } from '../base/messages/index.js';
 import { exitTime, motionCss } from '../style/motion/index.js';
-import { closingOf, hasBackdrop, standOf } from '../document/placement/index.js';
+import { closingOf, hasBackdrop, standOf, surfaceRole } from '../document/placement/index.js';
 import { safeAddress } from '../base/sanitise/index.js';
 import {
   brandTokens,
@@ -44,7 +44,7 @@ import type { CompiledWidget } from './compiled.js';
 import { Html, join } from '../base/html/index.js';
 import { joinRules, layersCss, withoutOverridden, type StyleLayer } from './rules.js';
 import { lookOfBox, lookOfElement } from './worn-looks.js';
-import { closeHtml, shutCss, surfaceCss, surfaceRole, surfaceSheet, unseenCss } from './surface.js';
+import { closeHtml, shutCss, surfaceCss, surfaceSheet, unseenCss } from './surface.js';
 
 /**
  * Compiles a widget: the one step between what a designer edits and what visitors get. Pure; the same document and

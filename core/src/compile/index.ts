@@ -1,7 +1,7 @@
 export { compileWidget, htmlOf, labelOf } from './compile.js';
 export type { CompiledFont, CompiledWidget } from './compiled.js';
 export { escapeHtml, h, Html, join } from '../base/html/index.js';
-export { placementSheet, surfaceRole } from './surface.js';
+export { placementSheet } from './surface.js';
 export { lookOfBox, lookOfElement } from './worn-looks.js';
-export { noForeign } from './foreign/none.js';
+export { noForeign } from '../base/html/no-foreign.js';
 export { classesOf } from './classes.js';

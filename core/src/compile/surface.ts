@@ -4,11 +4,12 @@ import {
   hasBackdrop,
   placementDefinitions,
   standOf,
+  surfaceRole,
   type Closing,
   type PlacementDefinition,
   type Placement,
 } from '../document/placement/index.js';
-import { mergeSheets, roleStyle, type Role, type StyleSheet } from '../style/index.js';
+import { mergeSheets, roleStyle, type StyleSheet } from '../style/index.js';
 import { h } from '../base/html/index.js';
 
 /** What a placement sets for the box, above the brand and below everything else. */
@@ -21,11 +22,6 @@ export function placementSheet(placement: Placement): StyleSheet {
 /** The brand's values for a widget's box as its placement has them. */
 export const surfaceSheet = (placement: Placement): StyleSheet =>
   mergeSheets(roleStyle(surfaceRole(placement)), placementSheet(placement));
-
-/** The role that a widget's outermost box plays. */
-export function surfaceRole(placement: Placement): Role & ('overlay' | 'panel') {
-  return standOf(placement) === 'inline' ? 'panel' : 'overlay';
-}
 
 // Everything visitors' pages set is shut out; what a widget needs is said here or comes from its style.
 const base =

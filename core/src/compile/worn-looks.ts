@@ -1,7 +1,7 @@
+import { surfaceRole } from '../document/placement/index.js';
 import { definitionOf, type Element } from '../document/elements/index.js';
 import { lookOf, type Brand } from '../style/index.js';
 import type { WidgetDocument } from '../document/widget/index.js';
-import { surfaceRole } from './surface.js';
 
 /** The id of the look that an element has. */
 export const lookOfElement = (looks: Brand['looks'], element: Element): string | undefined =>

@@ -7,7 +7,7 @@ export * from './gradient.js';
 export * from './token-choice.js';
 export { labelPlaces } from './label-places.js';
 export { withoutIdle } from './variable-sets.js';
-export * from './lengths.js';
+export * from '../base/measure/lengths.js';
 export * from './looks.js';
 export * from './properties.js';
 export * from './resolve.js';

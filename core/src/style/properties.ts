@@ -2,7 +2,7 @@ import { valueAt } from '../base/maps/index.js';
 import { isSafeColour, safeImage, wholeImage } from '../base/sanitise/index.js';
 import { labelPlaces, labelPlaceCss } from './label-places.js';
 import { edges, edgeCss } from './edges.js';
-import { isWrittenLength, lengthCss, lengthUnits } from './lengths.js';
+import { isWrittenLength, lengthCss, lengthUnits } from '../base/measure/lengths.js';
 import type { TokenGroup } from './token-choice.js';
 import { aliasPath, tokenVariable } from './tokens.js';
 import type { Value } from './values.js';

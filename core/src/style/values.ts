@@ -1,5 +1,5 @@
 import { valueAt } from '../base/maps/index.js';
-import type { Length } from './lengths.js';
+import type { Length } from '../base/measure/lengths.js';
 
 /** Four sides, from the top clockwise, or four corners from the top left. */
 export type Sides = [Length, Length, Length, Length];

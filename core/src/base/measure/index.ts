@@ -1,7 +1,7 @@
 import { calc } from '@csstools/css-calc';
 import { valueAt } from '../maps/index.js';
-import { listed } from '../../review/sentence/listed.js';
-import { lengthUnits, rangeIn, type LengthUnit } from '../../style/lengths.js';
+import { listed } from './listed.js';
+import { lengthUnits, rangeIn, type LengthUnit } from './lengths.js';
 
 /** What a field for a number takes. */
 export interface MeasureRule {

@@ -1,9 +1,9 @@
 import { checkCss } from './css.js';
 import { safeHtml } from './html.js';
 import { safeSvg } from './svg.js';
-import type { Foreign } from './types.js';
+import type { Foreign } from '../../base/html/foreign.js';
 
-export type { Foreign } from './types.js';
+export type { Foreign } from '../../base/html/foreign.js';
 
 export { cssProblem, markupProblem, pageBudget, pageCssBudget } from './budget.js';
 export { quietCss } from './quiet-css.js';

@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { iconHtml } from '../../base/icons/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
-import { sceneName } from '../widget/scenes.js';
+import { sceneName } from '../scenes/index.js';
 import { buttonSizes, buttonTypes, buttonVariants } from '../../style/index.js';
 import { define, elementFields, newTab, oneOf, strict } from './definition.js';
 

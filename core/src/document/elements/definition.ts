@@ -1,14 +1,14 @@
 import { Type, type Static, type TObject, type TProperties } from '@sinclair/typebox';
-import type { Foreign } from '../../compile/foreign/types.js';
+import type { Foreign } from '../../base/html/foreign.js';
 import type { Messages } from '../../base/messages/index.js';
 import { motionsSchema, type Motions } from '../../style/motion/index.js';
 import type { Html } from '../../base/html/index.js';
 import { oneOf, strict } from '../../base/schema/index.js';
 import type { BrandLogo, Role, StyleSheet } from '../../style/index.js';
 import type { FieldRule } from '../../form/index.js';
-import type { InspectorProperty } from './property.js';
+import type { InspectorProperty } from '../property/index.js';
 
-export type { InspectorProperty } from './property.js';
+export type { InspectorProperty } from '../property/index.js';
 
 /** What an element needs to know of its surroundings while it is written as HTML. */
 export interface RenderContext {

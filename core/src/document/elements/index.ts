@@ -1,8 +1,8 @@
 import { isGroup } from '../../base/maps/index.js';
 import { motionsSchema } from '../../style/motion/index.js';
-import type { Problem } from '../widget/problem.js';
-import { schemaProblems } from '../widget/schema-problems.js';
-import { styleProblems } from '../widget/style-problems.js';
+import type { Problem } from '../../base/schema/problem.js';
+import { schemaProblems } from '../../base/schema/schema-problems.js';
+import { styleProblems } from '../../style/style-problems.js';
 import type { ElementDefinition } from './definition.js';
 import { definitions, type Element, type ElementType } from './registry.js';
 

@@ -1,4 +1,4 @@
-import { schemaProblems } from '../widget/schema-problems.js';
+import { schemaProblems } from '../../base/schema/schema-problems.js';
 import { createElement, elementDefinitions, elementProblems, mayStandIn, type ElementType } from './index.js';
 
 /** What is said first of an element with a change. */

@@ -1,5 +1,6 @@
+import type { Mode } from '../../behaviour/index.js';
 import { Type, type Static, type TObject } from '@sinclair/typebox';
-import type { InspectorProperty } from '../elements/property.js';
+import type { InspectorProperty } from '../property/index.js';
 import { oneOf, strict } from '../../base/schema/index.js';
 import type { ConditionStyles } from '../../style/values.js';
 
@@ -10,9 +11,6 @@ export { oneOf, strict };
  * `inline` is part of it.
  */
 export type Stand = 'modal' | 'popover' | 'inline';
-
-/** Which place it takes: overlays share one, inline ones each need their marker, free ones stand beside anything. */
-export type Mode = 'overlay' | 'inline' | 'free';
 
 /** One way for a widget to stand on a page: its data, and the CSS of its box. One file each. */
 export interface PlacementDefinition<S extends TObject = TObject> {

@@ -11,7 +11,7 @@ import { page } from './page.js';
 import { side } from './side.js';
 
 export type { PlacementDefinition } from './definition.js';
-export { closeMarks, closePlaces, type Mode, type Stand } from './definition.js';
+export { closeMarks, closePlaces, type Stand } from './definition.js';
 export { rims } from './corner.js';
 
 /** Every placement. A new one is its file and a line here. */
@@ -39,6 +39,10 @@ export function createPlacement(type: PlacementType): Placement {
 
 /** How a widget stands on the page. */
 export const standOf = ({ type }: Placement) => placementDefinitions[type].stand;
+
+/** The role that a widget's outermost box plays. */
+export const surfaceRole = (placement: Placement): 'overlay' | 'panel' =>
+  standOf(placement) === 'inline' ? 'panel' : 'overlay';
 
 /** Which place a widget takes on the page. */
 export const modeOf = ({ type }: Placement) => placementDefinitions[type].mode;

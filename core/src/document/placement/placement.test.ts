@@ -1,7 +1,7 @@
 import * as csstree from 'css-tree';
 import { compileWidget } from '../../compile/index.js';
 import { plainBrand } from '../../style/index.js';
-import { schemaProblems } from '../widget/schema-problems.js';
+import { schemaProblems } from '../../base/schema/schema-problems.js';
 import { createWidget, validateDocument, type WidgetDocument } from '../widget/index.js';
 import { rimCss, rimNames } from './corner.js';
 import {

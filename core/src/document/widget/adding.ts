@@ -11,7 +11,7 @@ import {
 import { placeFor, type Place } from './arrange.js';
 import { newId } from './create.js';
 import type { WidgetDocument } from './document.js';
-import type { SceneName } from './scenes.js';
+import type { SceneName } from '../scenes/index.js';
 import { addScene } from './faces.js';
 import { withFreeKey } from './keys.js';
 import type { Branch, Operation } from './operations.js';

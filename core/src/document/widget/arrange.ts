@@ -2,7 +2,7 @@ import { valueAt } from '../../base/maps/index.js';
 import { definitionOf, mayStandIn, type Element, type ElementType } from '../elements/index.js';
 import { freeKey, keysAround } from './keys.js';
 import type { WidgetDocument } from './document.js';
-import type { SceneName } from './scenes.js';
+import type { SceneName } from '../scenes/index.js';
 import type { Operation } from './operations.js';
 import { ancestorsOf, childrenOf, parentOf, withDescendants } from './tree.js';
 

@@ -1,7 +1,7 @@
 import { elementProblems } from '../elements/index.js';
 import { limits } from './document.js';
 import type { Branch } from './operations.js';
-import type { Problem } from './problem.js';
+import type { Problem } from '../../base/schema/problem.js';
 import { treeProblems } from './tree.js';
 
 /** Finds what is wrong with an element, and all it holds, that comes from outside any document. */

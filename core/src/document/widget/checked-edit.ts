@@ -1,7 +1,7 @@
 import type { Branch, Edit, Operation, Path } from './operations.js';
 import { applyOperation, OperationError } from './operations.js';
 import type { WidgetDocument } from './document.js';
-import type { Problem } from './problem.js';
+import type { Problem } from '../../base/schema/problem.js';
 import { touchedProblems, validateDocument, type Touched } from './validate.js';
 
 /** An edit that was made, or why it was not: nothing else comes of an operation. */

@@ -9,7 +9,7 @@ import {
 import { placeFor, typesAround, type Place } from './arrange.js';
 import { copyBranch, newId } from './create.js';
 import type { WidgetDocument } from './document.js';
-import type { SceneName } from './scenes.js';
+import type { SceneName } from '../scenes/index.js';
 import { freeKey, keysAround } from './keys.js';
 import type { Branch, Operation } from './operations.js';
 import { ancestorsOf, childrenOf, parentOf, withDescendants } from './tree.js';

@@ -7,7 +7,7 @@ import { motionsSchema, type Motions } from '../../style/motion/index.js';
 import { placementDefinitions, type Placement } from '../placement/index.js';
 import { conditionSpecs, triggerSpecs } from '../../behaviour/index.js';
 import { oneOf, strict } from '../../base/schema/index.js';
-import { sceneTitle, standardScenes, type SceneName } from './scenes.js';
+import { sceneTitle, standardScenes, type SceneName } from '../scenes/index.js';
 
 /** The version of the document format that this code writes. */
 export const schemaVersion = 1;

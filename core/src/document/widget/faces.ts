@@ -1,6 +1,6 @@
 import { createElement } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
-import { isNamedScene, standardScenes, type SceneName } from './scenes.js';
+import { isNamedScene, standardScenes, type SceneName } from '../scenes/index.js';
 import { newId } from './create.js';
 import type { Operation } from './operations.js';
 import { withDescendants } from './tree.js';

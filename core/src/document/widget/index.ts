@@ -14,7 +14,7 @@ export {
 export { branchProblems } from './branch.js';
 export { applyChecked, type CheckedEdit } from './checked-edit.js';
 export * from './operations.js';
-export * from './problem.js';
+export * from '../../base/schema/problem.js';
 export { isRequiredAt } from './required.js';
 export * from './tree.js';
 export { upgradeDocument } from './upgrade.js';
@@ -31,4 +31,4 @@ export {
   standardScenes,
   type SceneName,
   type StandardScene,
-} from './scenes.js';
+} from '../scenes/index.js';

@@ -1,6 +1,5 @@
-import { surfaceRole } from '../../compile/surface.js';
 import { roleStyle } from '../../style/index.js';
-import { createPlacement, type Placement } from '../placement/index.js';
+import { createPlacement, surfaceRole, type Placement } from '../placement/index.js';
 import type { WidgetDocument } from './document.js';
 import type { Operation } from './operations.js';
 

@@ -1,7 +1,7 @@
 import { valueAt } from '../../base/maps/index.js';
 import { elementDefinitions, mayStandIn, type ElementType } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
-import type { Problem } from './problem.js';
+import type { Problem } from '../../base/schema/problem.js';
 import { childrenOf, rootsOf } from './tree.js';
 
 /** Finds elements that stand where their kind may not, and fields of one form that share a key. Needs a sound tree. */

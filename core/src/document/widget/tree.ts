@@ -1,8 +1,8 @@
 import { valueAt } from '../../base/maps/index.js';
 import type { Element } from '../elements/index.js';
-import type { Problem } from './problem.js';
+import type { Problem } from '../../base/schema/problem.js';
 import { limits, type WidgetDocument } from './document.js';
-import type { SceneName } from './scenes.js';
+import type { SceneName } from '../scenes/index.js';
 
 type Elements = Readonly<Record<string, Element>>;
 

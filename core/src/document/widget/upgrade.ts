@@ -1,5 +1,5 @@
 import { schemaVersion } from './document.js';
-import type { Problem } from './problem.js';
+import type { Problem } from '../../base/schema/problem.js';
 
 type Raw = Record<string, unknown>;
 

@@ -1,9 +1,9 @@
 import { Type } from '@sinclair/typebox';
 import { languages } from '../../base/messages/index.js';
 import { oneOf, strict } from '../../base/schema/index.js';
-import { schemaProblems } from '../../document/widget/schema-problems.js';
-import { styleProblems } from '../../document/widget/style-problems.js';
-import type { Problem } from '../../document/widget/problem.js';
+import { schemaProblems } from '../../base/schema/schema-problems.js';
+import { styleProblems } from '../../style/style-problems.js';
+import type { Problem } from '../../base/schema/problem.js';
 import { aliasesIn } from './aliases.js';
 import {
   completeBrand,

@@ -1,6 +1,6 @@
 import { valueAt } from '../../base/maps/index.js';
 import { definitionOf, type Element } from '../../document/elements/index.js';
-import { lookOfBox, lookOfElement, placementSheet, surfaceRole } from '../../compile/index.js';
+import { lookOfBox, lookOfElement, placementSheet } from '../../compile/index.js';
 import {
   brandTokens,
   colourDistance,
@@ -18,6 +18,7 @@ import {
   type Role,
   type StyleSources,
 } from '../../style/index.js';
+import { surfaceRole } from '../../document/placement/index.js';
 import { ancestorsOf, rootsOf, type WidgetDocument } from '../../document/widget/index.js';
 import { drawnOver, type ImageColours } from './backgrounds.js';
 

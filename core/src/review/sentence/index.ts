@@ -3,7 +3,7 @@ import { closingOf, type Closing } from '../../document/placement/index.js';
 import { targetingParts, type Condition, type Targeting, type Trigger } from '../../behaviour/index.js';
 import type { Element } from '../../document/elements/index.js';
 import { withDescendants, type WidgetDocument } from '../../document/widget/index.js';
-import { listed } from './listed.js';
+import { listed } from '../../base/measure/listed.js';
 
 /** What a piece of a sentence opens when it is pressed. */
 export type Subject =

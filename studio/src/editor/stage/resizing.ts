@@ -1,6 +1,6 @@
 import { valueAt } from '@sirene/core/base/maps';
 import type { Placement, WidgetDocument } from '@sirene/core/document/widget';
-import { surfaceRole } from '@sirene/core/compile';
+import { surfaceRole } from '@sirene/core/document/placement';
 import type { Selection } from '../state/editor.tsx';
 
 /** What a handle of the selection changes. */

@@ -1,7 +1,14 @@
 import { Stack, Textarea } from '@chakra-ui/react';
-import { markRuns, plainText, runsIn, withText, type Marking, type Run } from '@sirene/core/document/elements';
+import {
+  markRuns,
+  plainText,
+  runsIn,
+  withText,
+  type Marking,
+  type Run,
+} from '@sirene/core/document/elements';
 import { useCallback, useLayoutEffect, useRef, useState } from 'react';
-import type { PropertyControlProps } from '../inspector/property/controls.tsx';
+import type { PropertyControlProps } from '../inspector/property/control-props.ts';
 import { useEditor } from '../state/editor.tsx';
 import { MarkBar } from './MarkBar.tsx';
 

@@ -1,5 +1,10 @@
 import { Box, Grid, Text } from '@chakra-ui/react';
-import { illustrationHtml, illustrationSource, illustrations, paintsCss } from '@sirene/core/style/illustrations';
+import {
+  illustrationHtml,
+  illustrationSource,
+  illustrations,
+  paintsCss,
+} from '@sirene/core/style/illustrations';
 import { brandTokens, completeBrand, tokenVariable, type Brand } from '@sirene/core/style';
 import { Tile } from './Tile.tsx';
 

@@ -1,5 +1,5 @@
 import { valueAt } from '../../../base/maps/index.js';
-import { surfaceRole } from '../../../compile/index.js';
+import { surfaceRole } from '../../../document/placement/index.js';
 import { contrastOf } from '../contrast.js';
 import { seen, textsOf, titleOf, type Finding, type Rule } from '../finding.js';
 

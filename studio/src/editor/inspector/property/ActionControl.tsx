@@ -4,7 +4,7 @@ import { scenesOf, type SceneName } from '@sirene/core/document/widget';
 import { titleOfScene } from '../../../shared/scene-names.ts';
 import { useSettledDocument } from '../../state/editor.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
-import type { PropertyControlProps } from './controls.tsx';
+import type { PropertyControlProps } from './control-props.ts';
 
 type Action = (Element & { type: 'button' })['action'];
 

@@ -1,6 +1,6 @@
 import { commonCurrencies, currencies } from '@sirene/core/base/money';
 import { SearchChoice } from '../../../shared/SearchChoice.tsx';
-import type { PropertyControlProps } from './controls.tsx';
+import type { PropertyControlProps } from './control-props.ts';
 
 const names = new Intl.DisplayNames(undefined, { type: 'currency' });
 const option = (value: string) => ({ value, label: `${value} · ${names.of(value)}` });

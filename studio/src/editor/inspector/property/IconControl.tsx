@@ -1,7 +1,7 @@
 import { Box, Button, Flex, Grid, Input, Popover, Portal, Text } from '@chakra-ui/react';
 import { iconHtml, iconNames } from '@sirene/core/base/icons';
 import { useState } from 'react';
-import type { PropertyControlProps } from './controls.tsx';
+import type { PropertyControlProps } from './control-props.ts';
 
 /** An icon of the library, found by its name. */
 export function IconControl({ id, property, value, onChange }: PropertyControlProps<string>) {

@@ -3,7 +3,7 @@ import type { InspectorProperty } from '@sirene/core/document/elements';
 import { readPath } from '@sirene/core/document/widget';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { Row } from '../../../shared/Row.tsx';
-import { PropertyControl, type PropertyControlProps } from './controls.tsx';
+import type { PropertyControlProps } from './control-props.ts';
 
 /** An entry with another value; what every new entry has is emptied rather than taken away. */
 function withKey(entry: unknown, key: string, value: unknown, blank: unknown): unknown {
@@ -15,7 +15,16 @@ function withKey(entry: unknown, key: string, value: unknown, blank: unknown): u
 }
 
 /** Entries that are added, ordered and taken away, each with its own properties. */
-export function ListControl({ id, property, value = [], onChange }: PropertyControlProps<unknown[]>) {
+export function ListControl({
+  id,
+  property,
+  value = [],
+  onChange,
+  Entry,
+}: PropertyControlProps<unknown[]> & {
+  /** The control of a property of an entry. */
+  Entry: React.ComponentType<PropertyControlProps>;
+}) {
   const { entries } = property;
   if (!entries) return null;
   const moved = (at: number, to: number) => {
@@ -39,7 +48,7 @@ export function ListControl({ id, property, value = [], onChange }: PropertyCont
     const [key] = inner.path;
     const set = (next: unknown) =>
       onChange(value.with(at, key === undefined ? next : withKey(entry, key, next, entries.blank())));
-    return <PropertyControl id={id} property={inner} value={readPath(entry, inner.path)} onChange={set} />;
+    return <Entry id={id} property={inner} value={readPath(entry, inner.path)} onChange={set} />;
   };
   return (
     <Stack id={id} role="group" aria-label={property.label} gap={only ? '1' : '2'}>

@@ -1,7 +1,7 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { Flex, IconButton, Stack, Text } from '@chakra-ui/react';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import type { PropertyControlProps } from './controls.tsx';
+import type { PropertyControlProps } from './control-props.ts';
 
 /** Pieces from top to foot, each moved by a button. */
 export function OrderControl({ id, property, value, onChange }: PropertyControlProps<string[]>) {

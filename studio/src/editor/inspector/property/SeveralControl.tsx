@@ -1,5 +1,5 @@
 import { Checkbox, Stack } from '@chakra-ui/react';
-import type { PropertyControlProps } from './controls.tsx';
+import type { PropertyControlProps } from './control-props.ts';
 
 /** Any of several, at least one. */
 export function SeveralControl({ id, property, value, onChange }: PropertyControlProps<string[]>) {

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { SearchChoice } from '../../../shared/SearchChoice.tsx';
-import type { PropertyControlProps } from './controls.tsx';
+import type { PropertyControlProps } from './control-props.ts';
 
 const zones = [...new Set([...Intl.supportedValuesOf('timeZone'), 'UTC'])].map((value) => ({
   value,

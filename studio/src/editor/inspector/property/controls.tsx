@@ -10,18 +10,11 @@ import { IconControl } from './IconControl.tsx';
 import { ListControl } from './ListControl.tsx';
 import { OrderControl } from './OrderControl.tsx';
 import { SeveralControl } from './SeveralControl.tsx';
+import type { PropertyControlProps } from './control-props.ts';
 import { CurrencyControl } from './CurrencyControl.tsx';
 import { ZoneControl } from './ZoneControl.tsx';
 
 const CodeControl = lazy(async () => ({ default: (await import('../../code/CodeControl.tsx')).CodeControl }));
-
-export interface PropertyControlProps<T = unknown> {
-  id: string;
-  property: InspectorProperty;
-  value: T;
-  /** `along` holds what is set with it, by key of the owner. */
-  onChange(value: T | undefined, along?: Record<string, unknown>): void;
-}
 
 type Control = React.ComponentType<PropertyControlProps<never>>;
 
@@ -136,6 +129,11 @@ function LazyCode(props: PropertyControlProps<string>) {
   );
 }
 
+// The entries of a list have controls of their own.
+function EntriesControl(props: PropertyControlProps<unknown[]>) {
+  return <ListControl {...props} Entry={PropertyControl} />;
+}
+
 /** The control of each kind of property. A new kind is a line here. */
 const controls: Record<InspectorProperty['control'], Control> = {
   line: LineControl,
@@ -154,7 +152,7 @@ const controls: Record<InspectorProperty['control'], Control> = {
   currency: CurrencyControl,
   several: SeveralControl,
   order: OrderControl,
-  list: ListControl,
+  list: EntriesControl,
 };
 
 /** The control of a property, chosen by what its definition asks for. */

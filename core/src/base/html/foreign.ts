@@ -1,4 +1,4 @@
-import type { Html } from '../../base/html/index.js';
+import type { Html } from './index.js';
 
 /** Makes what comes from outside safe: markup, drawings, style sheets. */
 export interface Foreign {

@@ -1,6 +1,6 @@
-import { isGroup } from '../../base/maps/index.js';
-import { conditions, valueProblem } from '../../style/index.js';
-import type { Problem } from './problem.js';
+import { isGroup } from '../base/maps/index.js';
+import { conditions, valueProblem } from './index.js';
+import type { Problem } from '../base/schema/problem.js';
 
 /** Checks the values of a style sheet: known parts, known conditions, and each value by its property. */
 export function* styleProblems(sheet: unknown, parts: readonly string[], at: string): Generator<Problem> {
