@@ -3,6 +3,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { compressFolder } from './compress.mjs';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
 const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
@@ -36,6 +37,7 @@ export function buildAll() {
   run(npm, ['run', 'build', '-w', 'embed', '--silent']);
   say('Building the studio');
   run(npm, ['run', 'build', '-w', 'studio', '--silent']);
+  for (const folder of ['embed/dist/public/embed', 'studio/dist/assets']) compressFolder(join(root, folder));
 }
 
 /** Makes the demo data where there is no database yet. */

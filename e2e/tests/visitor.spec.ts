@@ -187,3 +187,23 @@ test('uploads are served for ever, run nothing, and lead nowhere else', async ({
   for (const path of ['/a/../sirene.db', '/a/..%2fsirene.db', '/a/x/full.webp'])
     expect((await request.get(studio + path)).status()).toBe(404);
 });
+
+test('scripts are sent as they were compressed when they were built, and kept for as long as they are the same', async ({
+  request,
+}) => {
+  const script = await request.get(`${studio}/embed.js`, { headers: { 'accept-encoding': 'br' } });
+  expect(script.headers()).toMatchObject({ 'content-encoding': 'br', vary: 'Accept-Encoding' });
+  const part = /form-[a-f0-9]+\.js/.exec(await script.text())?.[0];
+  const page = await (await request.get(`${studio}/sign-in`)).text();
+  const asset = /assets\/index-[\w-]+\.js/.exec(page)?.[0];
+  for (const path of [`embed/${part}`, asset])
+    for (const form of ['br', 'gzip']) {
+      const sent = await request.get(`${studio}/${path}`, { headers: { 'accept-encoding': form } });
+      expect(sent.headers()).toMatchObject({
+        'content-encoding': form,
+        'content-type': expect.stringMatching(/^(text|application)\/javascript/) as string,
+        'cache-control': 'public, max-age=31536000, immutable',
+        vary: expect.stringMatching(/accept-encoding/i) as string,
+      });
+    }
+});

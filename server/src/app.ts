@@ -1,6 +1,7 @@
-import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { constants } from 'node:zlib';
+import compress from '@fastify/compress';
 import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
 import { UnsupportedMediaTypeException, type LogLevel } from '@nestjs/common';
@@ -17,6 +18,7 @@ import type { Config, ServerClock } from './config.js';
 import { keepParts } from './delivery/embed-parts.js';
 import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { BodyPipe } from './shared/body.pipe.js';
+import { encode, sendEncoded } from './shared/encoded.js';
 import { MailSink } from './standins/mail-sink.js';
 import { version } from './version.js';
 import { openVisitorSurface } from './visitor-surface.js';
@@ -54,6 +56,14 @@ export async function createApp(
   const fastify = app.getHttpAdapter().getInstance();
   await openVisitorSurface(fastify, config);
   endInTime(fastify);
+  await app.register(compress, {
+    threshold: 1024,
+    encodings: ['br', 'gzip'],
+    // Quickly: what is sent often has been compressed before, as well as can be.
+    brotliOptions: { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } },
+    // What is sent here is read as it is: a small body must not become a large one.
+    globalDecompression: false,
+  });
   await app.register(cookie);
   refuseStrangersBodies(fastify, app.get(AccountsService));
   await app.register(helmet, {
@@ -125,6 +135,9 @@ function takeUploads(app: NestFastifyApplication): void {
     );
 }
 
+// Their names carry their content's hash.
+const forever = { decorateReply: false, immutable: true, maxAge: '1y' } as const;
+
 /** Serves the built embed and studio, where they are. The studio's own addresses all lead to its one page. */
 async function serveBuilt(app: NestFastifyApplication, { studio, embed, data }: Config): Promise<void> {
   if (!studio && !embed) return;
@@ -132,46 +145,39 @@ async function serveBuilt(app: NestFastifyApplication, { studio, embed, data }: 
   // Loaded only where files are served: the test runner can't load it.
   const { default: fastifyStatic } = await import('@fastify/static');
   if (embed && existsSync(embed)) {
-    const script = readFileSync(join(embed, 'embed.js'), 'utf8');
-    const etag = `"${createHash('sha256').update(script).digest('hex').slice(0, 24)}"`;
+    const script = await encode(readFileSync(join(embed, 'embed.js'), 'utf8'));
     fastify.get('/embed.js', (request: FastifyRequest, reply: FastifyReply) => {
-      void reply
-        .header('cache-control', 'no-cache')
-        .header('etag', etag)
-        .type('text/javascript; charset=utf-8');
-      void (request.headers['if-none-match'] === etag ? reply.status(304).send() : reply.send(script));
+      void reply.header('cache-control', 'no-cache').type('text/javascript; charset=utf-8');
+      void sendEncoded(request, reply, script);
     });
     await app.register(fastifyStatic, {
       root: keepParts(join(embed, 'embed'), data),
       prefix: '/embed/',
-      decorateReply: false,
-      immutable: true,
-      maxAge: '1y',
+      ...forever,
+      preCompressed: true,
     } as never);
   }
   mkdirSync(join(data, 'assets'), { recursive: true });
   await app.register(fastifyStatic, {
     root: join(data, 'assets'),
     prefix: '/a/',
-    decorateReply: false,
-    immutable: true,
-    maxAge: '1y',
+    ...forever,
   } as never);
   const page = studio && join(studio, 'index.html');
   if (!page || !existsSync(page)) return;
-  const html = readFileSync(page, 'utf8');
+  const html = await encode(readFileSync(page, 'utf8'));
   await app.register(fastifyStatic, {
     root: join(studio, 'assets'),
     prefix: '/assets/',
-    decorateReply: false,
-    immutable: true,
-    maxAge: '1y',
+    ...forever,
+    preCompressed: true,
   } as never);
   const entries = ['', 'sign-in', 'setup', 'forgot', 'reset/*', 'invitation/*'];
   const places = ['start', 'account', 'widgets', 'widgets/*', 'brand', 'starters', 'people', 'site', 'post'];
   for (const place of [...entries, ...places]) {
-    fastify.get(`/${place}`, (_: FastifyRequest, reply: FastifyReply) => {
-      void reply.header('cache-control', 'no-cache').type('text/html; charset=utf-8').send(html);
+    fastify.get(`/${place}`, (request: FastifyRequest, reply: FastifyReply) => {
+      void reply.header('cache-control', 'no-cache').type('text/html; charset=utf-8');
+      void sendEncoded(request, reply, html);
     });
   }
 }

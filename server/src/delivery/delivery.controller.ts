@@ -4,6 +4,7 @@ import { widgetSchema } from '@sirene/core/document/widget';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser, Public } from '../accounts/session.guard.js';
+import { sendEncoded } from '../shared/encoded.js';
 import { SitesService } from '../sites/sites.service.js';
 import { DeliveryService, refuseForeignPage } from './delivery.service.js';
 
@@ -25,9 +26,7 @@ export class DeliveryController {
     const site = await this.sites.byKey(key);
     refuseForeignPage(site, request.headers);
     this.delivery.seen(site, request.headers.referer ?? request.headers.origin ?? '');
-    const { text, etag } = await this.delivery.manifest(site);
-    void reply.header('etag', etag);
-    return request.headers['if-none-match'] === etag ? reply.status(304).send() : reply.send(text);
+    return sendEncoded(request, reply, await this.delivery.manifest(site));
   }
 
   /** A compiled body. Its address carries its content's hash, so it never changes. */
@@ -35,8 +34,8 @@ export class DeliveryController {
   @Get('b/:hash.json')
   @Header('content-type', 'application/json; charset=utf-8')
   @Header('cache-control', 'public, max-age=31536000, immutable')
-  body(@Param('hash') hash: string) {
-    return this.delivery.body(hash);
+  async body(@Param('hash') hash: string, @Req() request: FastifyRequest, @Res() reply: FastifyReply) {
+    return sendEncoded(request, reply, await this.delivery.body(hash));
   }
 
   /** The JSON Schema of a widget document. */

@@ -14,6 +14,7 @@ import type { CompiledWidget } from '@sirene/core/compile';
 import { LRUCache } from 'lru-cache';
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
+import { encode, type Encoded } from '../shared/encoded.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { BodyEntity } from '../widgets/widgets.entity.js';
@@ -34,29 +35,18 @@ interface Sighting {
   page: string;
 }
 
-/** A text as it is served, with its tag. */
-export interface Served {
-  text: string;
-  etag: string;
-}
-
 /** What of a site is served, kept until it publishes anew. */
 interface BuiltSite {
-  manifest: Served;
+  manifest: Encoded;
   /** The widgets that are pages of their own, by their address name. */
-  pages: Map<string, { name: string; bodyHash: string; drawn?: Promise<Served> }>;
+  pages: Map<string, { name: string; bodyHash: string; drawn?: Promise<Encoded> }>;
 }
 
-/** Most that bodies may take in memory, characters. */
+/** Most that bodies may take in memory, characters; their compressed forms are a fraction of it more. */
 const mostKept = 64_000_000;
 
-const serve = (text: string): Served => ({
-  text,
-  etag: `"${createHash('sha256').update(text).digest('hex').slice(0, 24)}"`,
-});
-
 /** What pages of an archived site get. */
-const nothing = serve(JSON.stringify({ widgets: [] }));
+const nothing = encode(JSON.stringify({ widgets: [] }));
 
 /** How long sightings of the script are gathered before they are written, ms. */
 const gatherMs = 2000;
@@ -65,7 +55,10 @@ const gatherMs = 2000;
 export class DeliveryService implements OnApplicationShutdown {
   readonly #logger = new Logger('Delivery');
   #sites = new Map<string, Promise<BuiltSite>>();
-  #bodies = new LRUCache<string, string>({ maxSize: mostKept, sizeCalculation: ({ length }) => length + 1 });
+  #bodies = new LRUCache<string, Encoded>({
+    maxSize: mostKept,
+    sizeCalculation: ({ text }) => text.length + 1,
+  });
   #sightings = new Map<string, Sighting>();
   #timer: NodeJS.Timeout | undefined;
 
@@ -79,7 +72,7 @@ export class DeliveryService implements OnApplicationShutdown {
   }
 
   /** What a page of the site needs first: each published widget's rules and where its body is. Built once a publishing. */
-  async manifest(site: SiteEntity): Promise<Served> {
+  async manifest(site: SiteEntity): Promise<Encoded> {
     return site.archivedAt === null ? (await this.#built(site)).manifest : nothing;
   }
 
@@ -88,12 +81,12 @@ export class DeliveryService implements OnApplicationShutdown {
     site: SiteEntity,
     slug: string,
     draw: (name: string, body: CompiledWidget) => string,
-  ): Promise<Served | null> {
+  ): Promise<Encoded | null> {
     if (site.archivedAt !== null) return null;
     const page = (await this.#built(site)).pages.get(slug);
     if (!page) return null;
     page.drawn ??= this.body(page.bodyHash)
-      .then((body) => serve(draw(page.name, JSON.parse(body) as CompiledWidget)))
+      .then(({ text }) => encode(draw(page.name, JSON.parse(text) as CompiledWidget)))
       .catch((error: unknown) => {
         // What failed is asked for anew by the next.
         delete page.drawn;
@@ -102,13 +95,15 @@ export class DeliveryService implements OnApplicationShutdown {
     return page.drawn;
   }
 
-  async body(hash: string): Promise<string> {
+  /** A compiled body as it is sent: compressed once, when the manifest that names it is built. */
+  async body(hash: string): Promise<Encoded> {
     const kept = this.#bodies.get(hash);
     if (kept !== undefined) return kept;
     const body = await this.dataSource.getRepository(BodyEntity).findOneBy({ hash });
     if (!body) throw new NotFoundException('There is no such body.');
-    this.#bodies.set(hash, body.content);
-    return body.content;
+    const encoded = await encode(body.content);
+    this.#bodies.set(hash, encoded);
+    return encoded;
   }
 
   // The question is what is kept: an answer that was on its way while something was published is not kept beyond it.
@@ -131,12 +126,12 @@ export class DeliveryService implements OnApplicationShutdown {
         slug: widget.slug,
         mode: modeOf(document.placement),
         body: `/b/${bodyHash}.json`,
-        integrity: integrityOf(await this.body(bodyHash)),
+        integrity: integrityOf((await this.body(bodyHash)).text),
         ...document.behaviour,
       });
       if (document.placement.type === 'page') pages.set(widget.slug, { name: document.name, bodyHash });
     }
-    return { manifest: serve(JSON.stringify({ widgets })), pages };
+    return { manifest: await encode(JSON.stringify({ widgets })), pages };
   }
 
   /** Remembers that a page loaded the script; written with the next group, so that page views cost no write each. */

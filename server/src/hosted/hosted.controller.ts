@@ -10,6 +10,7 @@ import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser, Public } from '../accounts/session.guard.js';
 import { CONFIG, type Config } from '../config.js';
 import { DeliveryService } from '../delivery/delivery.service.js';
+import { sendEncoded } from '../shared/encoded.js';
 import { SitesService } from '../sites/sites.service.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
 import { hostedPage, standalonePage } from './hosted-page.js';
@@ -38,16 +39,13 @@ export class HostedController {
   async page(
     @Param('key') key: string,
     @Param('slug') slug: string,
-    @Req() { headers }: FastifyRequest,
-    @Res({ passthrough: true }) reply: FastifyReply,
+    @Req() request: FastifyRequest,
+    @Res() reply: FastifyReply,
   ) {
     const site = await this.sites.byKey(key);
     const page = await this.delivery.page(site, slug, (name, body) => hostedPage(name, slug, site.key, body));
     if (!page) throw new NotFoundException('There is no such page. It may not be published yet.');
-    void reply.header('etag', page.etag);
-    if (headers['if-none-match'] !== page.etag) return page.text;
-    void reply.status(304);
-    return undefined;
+    return sendEncoded(request, reply, page);
   }
 
   /** The draft of a widget as one self-contained HTML file. */

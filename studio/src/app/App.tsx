@@ -5,7 +5,6 @@ import { Opening } from '../editor/Opening.tsx';
 import { Boundary } from '../shared/Boundary.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
-import { WidgetsPage } from '../widgets/WidgetsPage.tsx';
 import { ForgotPassword } from '../entry/ForgotPassword.tsx';
 import { Invitation } from '../entry/Invitation.tsx';
 import { ResetPassword } from '../entry/ResetPassword.tsx';
@@ -13,12 +12,14 @@ import { SetUp } from '../entry/SetUp.tsx';
 import { SignIn } from '../entry/SignIn.tsx';
 import { useSession, useSites } from './session.ts';
 import { Helpers } from './Helpers.tsx';
-import { useSendPending } from './send-pending.ts';
 import { system } from './theme.ts';
-import { TopBar } from './TopBar.tsx';
 
 const loadEditor = () => import('../editor/EditorPage.tsx');
 const EditorPage = lazy(async () => ({ default: (await loadEditor()).EditorPage }));
+const WithTopBar = lazy(async () => ({ default: (await import('./WithTopBar.tsx')).WithTopBar }));
+const WidgetsPage = lazy(async () => ({
+  default: (await import('../widgets/WidgetsPage.tsx')).WidgetsPage,
+}));
 const StartersPage = lazy(async () => ({
   default: (await import('../starters/StartersPage.tsx')).StartersPage,
 }));
@@ -64,22 +65,6 @@ function WithSite() {
   const { data: sites, error, mutate } = useSites();
   if (error && !sites) return <ErrorNote error={error} retry={() => void mutate()} />;
   return sites?.length === 0 ? <Navigate to="/start" replace /> : <Outlet />;
-}
-
-function WithTopBar() {
-  useSendPending();
-  // Tried again wherever one goes next: a page whose code could not be loaded takes nothing else along.
-  const { pathname } = useLocation();
-  return (
-    <>
-      <TopBar />
-      <Boundary key={pathname} name="this page">
-        <Suspense fallback={<Waiting what="Loading the page" />}>
-          <Outlet />
-        </Suspense>
-      </Boundary>
-    </>
-  );
 }
 
 export function App() {

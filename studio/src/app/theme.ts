@@ -37,7 +37,7 @@ const config = defineConfig({
       fonts: {
         body: { value: "'Instrument Sans Variable', system-ui, sans-serif" },
         heading: { value: "'Instrument Sans Variable', system-ui, sans-serif" },
-        title: { value: "'Bricolage Grotesque Variable', system-ui, sans-serif" },
+        title: { value: "'Bricolage Grotesque', system-ui, sans-serif" },
         mono: { value: "'JetBrains Mono Variable', ui-monospace, monospace" },
       },
       radii: { xs: { value: '3px' }, sm: { value: '4px' }, md: { value: '6px' }, lg: { value: '6px' } },
