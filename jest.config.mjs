@@ -1,3 +1,5 @@
+import { fileURLToPath } from 'node:url';
+
 const transform = {
   '^.+\\.tsx?$': [
     '@swc/jest',
@@ -18,7 +20,7 @@ const project = (name, extra = {}) => ({
   rootDir: `<rootDir>/${name}`,
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   transform,
-  setupFiles: ['<rootDir>/../scripts/jest-setup.mjs'],
+  setupFiles: [fileURLToPath(new URL('scripts/jest-setup.mjs', import.meta.url))],
   extensionsToTreatAsEsm: ['.ts'],
   moduleNameMapper: {
     '^@sirene/core/(.*)$': '<rootDir>/../core/src/$1/index.ts',

@@ -3,7 +3,7 @@ export { conditionSpecs, type Condition } from './conditions/registry.js';
 export { targetingOf, targetingParts, type OtherCondition, type TargetingParts } from './edit-targeting.js';
 export { explain, type Explanation, type Reason } from './explain.js';
 export * from './machine.js';
-export { dayMs, noMemory, pausedBy, readMemory, visitGapMs, type Memory, type Pause } from './memory.js';
+export { dayMs, noMemory, readMemory, visitGapMs, type Memory, type Pause } from './memory.js';
 export type { PageVisit } from './page.js';
 export * from './rules.js';
 export { startSession, type Clock, type Session } from './session.js';

@@ -107,7 +107,7 @@ function scriptsOf({ elements }: WidgetDocument, shown: readonly string[]): Comp
 }
 
 /** What assistive technology calls the widget: its first heading, else its name. */
-export function labelOf({ name, scenes, elements }: WidgetDocument): string {
+function labelOf({ name, scenes, elements }: WidgetDocument): string {
   for (const id of withDescendants(elements, scenes.opening.root)) {
     const element = valueAt(elements, id);
     if (element?.type === 'text' && element.level > 0 && !element.hidden)

@@ -1,6 +1,6 @@
-export { compileWidget, htmlOf, labelOf } from './compile.js';
+export { compileWidget, htmlOf } from './compile.js';
 export type { CompiledFont, CompiledWidget } from './compiled.js';
-export { escapeHtml, h, Html, join } from '../base/html/index.js';
+export { escapeHtml, h, Html } from '../base/html/index.js';
 export { placementSheet } from './surface.js';
 export { lookOfBox, lookOfElement } from './worn-looks.js';
 export { noForeign } from '../base/html/no-foreign.js';

@@ -3,7 +3,7 @@ import { clampChroma, converter, formatHex, parse, type Oklch } from 'culori';
 const toOklch = converter('oklch');
 
 /** Steps of a colour scale, from light to dark, and the lightness of each (Oklch, 0 to 1). */
-export const scaleSteps = {
+const scaleSteps = {
   50: 0.975,
   100: 0.945,
   200: 0.88,

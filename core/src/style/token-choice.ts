@@ -5,7 +5,7 @@ import type { Token } from './tokens.js';
  * What a property takes tokens from: a group that every brand has, with the type of its tokens, or a type alone, which
  * token files bring along.
  */
-export const tokenGroups = {
+const tokenGroups = {
   color: 'color',
   font: 'fontFamily',
   size: 'dimension',

@@ -11,7 +11,7 @@ import { Piscina } from 'piscina';
 import type { Outcome, TaskInput, TaskName, TaskOutput } from './tasks.js';
 
 /** Longest time for one task, ms. */
-export const patienceMs = 5000;
+const patienceMs = 5000;
 
 /** Most tasks that wait in a lane. */
 const mostWaiting = 64;

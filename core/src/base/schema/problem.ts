@@ -4,10 +4,3 @@ export interface Problem {
   path: string;
   reason: string;
 }
-
-/** Thrown where a document that must be right is not. */
-export class DocumentError extends Error {
-  constructor(readonly problems: Problem[]) {
-    super(problems.map(({ path, reason }) => `${path || 'document'} ${reason}`).join('; '));
-  }
-}

@@ -6,7 +6,7 @@ import { safeAddress } from '../../base/sanitise/index.js';
 import { addressText, currencyCode, define, elementFields, languageTag, line, oneOf } from './definition.js';
 import { addressProblem } from './rich-text.js';
 
-export const planPieces = ['badge', 'icon', 'title', 'subtitle', 'amount', 'features', 'button'] as const;
+const planPieces = ['badge', 'icon', 'title', 'subtitle', 'amount', 'features', 'button'] as const;
 
 /** What may be kept and yet not be shown. */
 const optional = ['badge', 'icon', 'subtitle', 'old', 'period'] as const;

@@ -33,8 +33,8 @@ export const definePlacement = <S extends TObject>(
   definition: PlacementDefinition<S>,
 ): PlacementDefinition<S> => definition;
 
-export const closeMarks = ['cross', 'line', 'arrow', 'words'] as const;
-export const closePlaces = ['inside-end', 'inside-start', 'outside-end'] as const;
+const closeMarks = ['cross', 'line', 'arrow', 'words'] as const;
+const closePlaces = ['inside-end', 'inside-start', 'outside-end'] as const;
 
 /** How an overlay closes. */
 export const closing = Type.Object(

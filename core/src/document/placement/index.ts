@@ -11,7 +11,7 @@ import { page } from './page.js';
 import { side } from './side.js';
 
 export type { PlacementDefinition } from './definition.js';
-export { closeMarks, closePlaces, type Stand } from './definition.js';
+export type { Stand } from './definition.js';
 export { rims } from './corner.js';
 
 /** Every placement. A new one is its file and a line here. */

@@ -19,7 +19,7 @@ export const kinds = ['popup', 'cta', 'form', 'countdown', 'bar', 'chat'] as con
 
 export type Kind = (typeof kinds)[number];
 
-export const elementId = Type.String({
+const elementId = Type.String({
   pattern: '^[a-z][a-z0-9]{0,19}$',
   description: 'must start with a lowercase letter and contain only lowercase letters and digits, at most 20',
 });
@@ -75,7 +75,7 @@ const mailAddress = Type.String({
 });
 
 /** What follows a submission on the server, by type. A new action is one line here and one handler in the server. */
-export const actions = {
+const actions = {
   notify: Type.Object(
     {
       type: Type.Literal('notify'),

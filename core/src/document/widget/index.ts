@@ -1,11 +1,9 @@
-export { createPlacement, type Placement } from '../placement/index.js';
+export type { Placement } from '../placement/index.js';
 export * from './create.js';
 export * from './faces.js';
 export {
-  actions,
   isMailAddress,
   kinds,
-  limits,
   schemaVersion,
   type Action,
   type Kind,
@@ -20,7 +18,7 @@ export * from './tree.js';
 export { upgradeDocument } from './upgrade.js';
 export { validateDocument, widgetSchema, type Validation } from './validate.js';
 export { insertNew, isSubmit, newElements, type NewElement } from './adding.js';
-export { fits, moveByKey, moveTo, placeFor, type Direction, type Place } from './arrange.js';
+export { fits, moveByKey, moveTo, type Direction, type Place } from './arrange.js';
 export { branchOf, duplicate, insertBranch } from './copies.js';
 export { freeKey } from './keys.js';
 export { inTurn, pasteStyle, styleOf, topmost, type CopiedStyle } from './several.js';

@@ -80,7 +80,7 @@ export function buildWidget(sketch: WidgetSketch): WidgetDocument {
 }
 
 /** Values of an element's box at rest, or of one of its parts. */
-export const styled = (values: Values, part = 'box') => ({ style: { [part]: { base: values } } });
+const styled = (values: Values, part = 'box') => ({ style: { [part]: { base: values } } });
 
 /** An element with values of its own for its box, at rest and on a small screen, beside those it has. */
 export function dressed(sketch: Sketch, base: Values, small?: Values): Sketch {

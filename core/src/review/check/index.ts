@@ -3,4 +3,4 @@ export { contrastOf, sourcesOf, type ContrastReading } from './contrast.js';
 export type { Drawn, Finding } from './finding.js';
 export type { ImageColours } from './backgrounds.js';
 export { leastTarget } from './rules/drawn.js';
-export { addressesOf, reviewOf, type ReviewItem } from './review.js';
+export { reviewOf, type ReviewItem } from './review.js';

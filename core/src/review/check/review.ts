@@ -62,7 +62,7 @@ export function reviewOf(document: WidgetDocument, brand: Brand): ReviewItem[] {
 const titleOf = (element: Element): string => element.title ?? definitionOf(element).title(element);
 
 /** Every address that an element leads to. */
-export function addressesOf(element: Element): string[] {
+function addressesOf(element: Element): string[] {
   const found: unknown[] = [];
   if ('action' in element && element.action.type === 'link') found.push(element.action.address);
   if ('address' in element) found.push(element.address);

@@ -3,7 +3,7 @@ import { Transform } from 'class-transformer';
 import { IsEmail, IsString, Length, MaxLength, MinLength } from 'class-validator';
 
 /** The least a new password has, characters (NIST SP 800-63B asks for 8 at least, without further rules). */
-export const leastPassword = 10;
+const leastPassword = 10;
 
 const trimmed = () =>
   Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.trim() : value));

@@ -9,7 +9,7 @@ import type { Rehearsal } from './rehearsal.ts';
 const speeds = [1, 4, 16] as const;
 
 /** m:ss of virtual time, with days where there are any. */
-export function virtualTime(ms: number): string {
+function virtualTime(ms: number): string {
   const seconds = Math.floor(ms / 1000);
   const days = Math.floor(seconds / 86_400);
   const rest = seconds % 86_400;
