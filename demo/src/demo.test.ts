@@ -1,7 +1,8 @@
+import { Ajv2020 } from 'ajv/dist/2020.js';
 import { compileWidget } from '@sirene/core/compile';
 import { checkDocument } from '@sirene/core/review/check';
 import { completeBrand } from '@sirene/core/style';
-import { validateDocument } from '@sirene/core/document/widget';
+import { validateDocument, widgetSchema } from '@sirene/core/document/widget';
 import { readBrand } from '@sirene/core/review/brand';
 import { assets } from './data/assets.js';
 import { brand } from './data/brand.js';
@@ -15,12 +16,14 @@ const brought = <T>(value: T) =>
     JSON.stringify(value).replace(/asset:@([a-z-]+)/g, 'asset:0123456789abcdef01234567/full.svg'),
   ) as T;
 const whole = completeBrand(brought(brand));
+const asPublished = new Ajv2020({ strict: true }).compile(widgetSchema());
 const all = widgets(Date.UTC(2026, 10, 25)).map(
   ({ document }) => [document.name, brought(document)] as const,
 );
 
 test.each(all)('%s is sound: accepted, compiled, and with nothing to mend', (_, document) => {
   expect(validateDocument(document)).toMatchObject({ ok: true });
+  expect(asPublished(document) || asPublished.errors).toBe(true);
   expect(checkDocument(document, whole).map(({ text }) => text)).toEqual([]);
   expect(Object.keys(compileWidget(document, whole).scenes)).toContain('opening');
 });

@@ -1,4 +1,13 @@
-import { buildWidget, countdown, dressed, icon, link, row, words, type Sketch } from '@sirene/core/library/sketch';
+import {
+  buildWidget,
+  countdown,
+  dressed,
+  icon,
+  link,
+  row,
+  words,
+  type Sketch,
+} from '@sirene/core/library/sketch';
 import type { Values } from '@sirene/core/style';
 import type { WidgetDocument } from '@sirene/core/document/widget';
 

@@ -1,4 +1,14 @@
-import { buildWidget, email, field, form, heading, notice, send, thanks, words } from '@sirene/core/library/sketch';
+import {
+  buildWidget,
+  email,
+  field,
+  form,
+  heading,
+  notice,
+  send,
+  thanks,
+  words,
+} from '@sirene/core/library/sketch';
 
 /** A signup in the corner for those who read. */
 export const skyLetter = buildWidget({

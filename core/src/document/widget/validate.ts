@@ -7,6 +7,7 @@ import { placementDefinitions } from '../placement/index.js';
 import { envelope, limits, schemaVersion, type WidgetDocument } from './document.js';
 import type { Problem } from '../../base/schema/problem.js';
 import { isNamedScene, mostNamedScenes, standardScenes } from '../scenes/index.js';
+import { jsonSchema } from '../../base/schema/json-schema.js';
 import { schemaProblems } from '../../base/schema/schema-problems.js';
 import { styleProblems } from '../../style/style-problems.js';
 import { treeProblems } from './tree.js';
@@ -127,7 +128,8 @@ export function widgetSchema(): Record<string, unknown> {
   );
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
+    $id: `urn:sirene:widget:${schemaVersion}`,
     title: `Sirene widget, schema version ${schemaVersion}`,
-    ...(JSON.parse(JSON.stringify(whole)) as Record<string, unknown>),
+    ...jsonSchema(whole),
   };
 }
