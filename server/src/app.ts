@@ -19,6 +19,7 @@ import { keepParts } from './delivery/embed-parts.js';
 import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { BodyPipe } from './shared/body.pipe.js';
 import { encode, sendEncoded } from './shared/encoded.js';
+import { withPathParameters } from './shared/path-parameters.js';
 import { MailSink } from './standins/mail-sink.js';
 import { version } from './version.js';
 import { openVisitorSurface } from './visitor-surface.js';
@@ -78,7 +79,7 @@ export async function createApp(
     .setVersion(version)
     .addCookieAuth('sirene_session')
     .build();
-  SwaggerModule.setup('api', app, () => SwaggerModule.createDocument(app, document), {
+  SwaggerModule.setup('api', app, () => withPathParameters(SwaggerModule.createDocument(app, document)), {
     ui: false,
     jsonDocumentUrl: 'api/openapi.json',
     raw: ['json'],

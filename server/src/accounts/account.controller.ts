@@ -7,10 +7,12 @@ import type { UserEntity } from './accounts.entity.js';
 import { AccountsService } from './accounts.service.js';
 import { ChangePasswordDto, RenameDto } from './dto/account.dto.js';
 import { sessionToken } from './session-cookie.js';
+import { AnyAccount } from './permission.js';
 import { CurrentUser } from './session.guard.js';
 
 /** What somebody who is signed in does to their own account. */
 @ApiTags('account')
+@AnyAccount()
 @Controller('api/account')
 export class AccountController {
   constructor(private readonly accounts: AccountsService) {}

@@ -8,7 +8,8 @@ import { AccountsService } from './accounts.service.js';
 import { AskResetDto, ResetDto, SetUpDto } from './dto/account.dto.js';
 import { SignInDto } from './dto/sign-in.dto.js';
 import { deviceOf, sessionCookie, sessionToken, setSession } from './session-cookie.js';
-import { Public, refuseOtherOrigins } from './session.guard.js';
+import { AnyAccount, Public } from './permission.js';
+import { refuseOtherOrigins } from './session.guard.js';
 
 /** The ways in: signing in, the first account, a password that was forgotten. */
 @ApiTags('session')
@@ -91,6 +92,7 @@ export class AccountsController {
     setSession(reply, await this.accounts.reset(token, password, deviceOf(request)), this.config);
   }
 
+  @AnyAccount()
   @Delete()
   @HttpCode(204)
   async signOut(@Req() request: FastifyRequest, @Res({ passthrough: true }) reply: FastifyReply) {

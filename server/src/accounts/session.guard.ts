@@ -3,7 +3,6 @@ import {
   ForbiddenException,
   Injectable,
   NotFoundException,
-  SetMetadata,
   UnauthorizedException,
   type CanActivate,
   type ExecutionContext,
@@ -11,16 +10,8 @@ import {
 import { Reflector } from '@nestjs/core';
 import type { FastifyInstance, FastifyRequest } from 'fastify';
 import { AccountsService } from './accounts.service.js';
-import type { UserEntity } from './accounts.entity.js';
+import { permissionOf, type SignedIn } from './permission.js';
 import { sessionToken } from './session-cookie.js';
-
-/** A request with who makes it, once that is known. */
-type SignedIn = FastifyRequest & { user?: UserEntity };
-
-const PUBLIC = Symbol('public');
-
-/** Marks what needs no session. */
-export const Public = () => SetMetadata(PUBLIC, true);
 
 /** The signed-in user. */
 export const CurrentUser = createParamDecorator(
@@ -36,8 +27,10 @@ export class SessionGuard implements CanActivate {
   ) {}
 
   async canActivate(context: ExecutionContext): Promise<boolean> {
-    if (this.reflector.getAllAndOverride<boolean>(PUBLIC, [context.getHandler(), context.getClass()]))
-      return true;
+    const permission = permissionOf(this.reflector, context);
+    if (permission === 'public') return true;
+    // Forgotten, it is nobody's: a test names the route.
+    if (permission === undefined) throw new ForbiddenException('This route lets nobody in.');
     const request = context.switchToHttp().getRequest<SignedIn>();
     refuseOtherOrigins(request);
     await signedIn(request, this.accounts);

@@ -11,37 +11,32 @@ import {
   Req,
 } from '@nestjs/common';
 import { ApiConsumes, ApiTags } from '@nestjs/swagger';
+import { CurrentSite, SiteAccess } from '../sites/site-access.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FastifyRequest } from 'fastify';
-import type { UserEntity } from '../accounts/accounts.entity.js';
-import { CurrentUser } from '../accounts/session.guard.js';
-import { SitesService } from '../sites/sites.service.js';
 import { sourceOf, type AssetEntity } from './assets.entity.js';
 import { AssetsService } from './assets.service.js';
 import { UploadDto } from './dto/upload.dto.js';
 
 @ApiTags('assets')
+@SiteAccess('member')
 @Controller('api/sites/:site/assets')
 export class AssetsController {
-  constructor(
-    private readonly assets: AssetsService,
-    private readonly sites: SitesService,
-  ) {}
+  constructor(private readonly assets: AssetsService) {}
 
   @Get()
-  async list(@CurrentUser() user: UserEntity, @Param('site') siteId: string) {
-    return (await this.assets.of(await this.sites.mine(user, siteId))).map(view);
+  async list(@CurrentSite() site: SiteEntity) {
+    return (await this.assets.of(site)).map(view);
   }
 
   /** The file itself is the body, as application/octet-stream. */
   @Post()
   @ApiConsumes('application/octet-stream')
   async upload(
-    @CurrentUser() user: UserEntity,
-    @Param('site') siteId: string,
+    @CurrentSite() site: SiteEntity,
     @Query() { name }: UploadDto,
     @Req() { body }: FastifyRequest,
   ) {
-    const site = await this.sites.mine(user, siteId);
     if (!(body instanceof Readable))
       throw new BadRequestException('The body must be the file itself, sent as application/octet-stream.');
     return view(await this.assets.take(site, name, body));
@@ -49,8 +44,8 @@ export class AssetsController {
 
   @Delete(':asset')
   @HttpCode(204)
-  async remove(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Param('asset') id: string) {
-    await this.assets.remove(await this.sites.mine(user, siteId), id);
+  async remove(@CurrentSite() site: SiteEntity, @Param('asset') id: string) {
+    await this.assets.remove(site, id);
   }
 }
 

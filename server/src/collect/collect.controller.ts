@@ -2,7 +2,7 @@ import type { IncomingHttpHeaders } from 'node:http';
 import { Body, Controller, Headers, HttpCode, Param, Post } from '@nestjs/common';
 import { RouteConfig } from '@nestjs/platform-fastify';
 import { ApiBody, ApiTags } from '@nestjs/swagger';
-import { Public } from '../accounts/session.guard.js';
+import { Public } from '../accounts/permission.js';
 import { refuseForeignPage } from '../delivery/delivery.service.js';
 import { FlatBodyPipe } from '../shared/flat-body.pipe.js';
 import { SitesService } from '../sites/sites.service.js';

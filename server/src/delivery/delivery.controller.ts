@@ -2,8 +2,9 @@ import { Controller, Get, Header, Param, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { widgetSchema } from '@sirene/core/document/widget';
 import type { FastifyReply, FastifyRequest } from 'fastify';
-import type { UserEntity } from '../accounts/accounts.entity.js';
-import { CurrentUser, Public } from '../accounts/session.guard.js';
+import { Public } from '../accounts/permission.js';
+import { CurrentSite, SiteAccess } from '../sites/site-access.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
 import { sendEncoded } from '../shared/encoded.js';
 import { SitesService } from '../sites/sites.service.js';
 import { DeliveryService, refuseForeignPage } from './delivery.service.js';
@@ -47,16 +48,18 @@ export class DeliveryController {
   }
 
   /** What a page of the site would be given: for those who rehearse what visitors see. */
+  @SiteAccess('member')
   @Get('api/sites/:site/manifest')
   @Header('content-type', 'application/json; charset=utf-8')
-  async rehearsed(@CurrentUser() user: UserEntity, @Param('site') id: string) {
-    return (await this.delivery.manifest(await this.sites.mine(user, id))).text;
+  async rehearsed(@CurrentSite() site: SiteEntity) {
+    return (await this.delivery.manifest(site)).text;
   }
 
   /** Whether the script runs on the site's pages, and when it was last seen. */
+  @SiteAccess('member')
   @Get('api/sites/:site/install')
-  async install(@CurrentUser() user: UserEntity, @Param('site') id: string) {
-    const seen = this.delivery.lastSeen(await this.sites.mine(user, id));
+  async install(@CurrentSite() site: SiteEntity) {
+    const seen = this.delivery.lastSeen(site);
     return { connected: seen !== null, at: seen?.at ?? null, page: seen?.page ?? null };
   }
 }

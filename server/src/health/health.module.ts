@@ -1,7 +1,7 @@
 import { Controller, Get, Module, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { FastifyReply } from 'fastify';
-import { Public } from '../accounts/session.guard.js';
+import { Public } from '../accounts/permission.js';
 import { version } from '../version.js';
 import { HealthService } from './health.service.js';
 

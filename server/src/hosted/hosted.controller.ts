@@ -6,8 +6,10 @@ import { Controller, Get, Header, Inject, NotFoundException, Param, Req, Res } f
 import { ApiTags } from '@nestjs/swagger';
 import { shippedFonts } from '@sirene/core/style';
 import type { FastifyReply, FastifyRequest } from 'fastify';
-import type { UserEntity } from '../accounts/accounts.entity.js';
-import { CurrentUser, Public } from '../accounts/session.guard.js';
+import { Public } from '../accounts/permission.js';
+import { CurrentSite, CurrentWidget, SiteAccess } from '../sites/site-access.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import type { WidgetEntity } from '../widgets/widgets.entity.js';
 import { CONFIG, type Config } from '../config.js';
 import { DeliveryService } from '../delivery/delivery.service.js';
 import { sendEncoded } from '../shared/encoded.js';
@@ -49,14 +51,14 @@ export class HostedController {
   }
 
   /** The draft of a widget as one self-contained HTML file. */
+  @SiteAccess('member')
   @Get('api/widgets/:widget/export.html')
   @Header('content-type', 'text/html; charset=utf-8')
   async file(
-    @CurrentUser() user: UserEntity,
-    @Param('widget') id: string,
+    @CurrentWidget() widget: WidgetEntity,
+    @CurrentSite() site: SiteEntity,
     @Res({ passthrough: true }) reply: FastifyReply,
   ) {
-    const { widget, site } = await this.widgets.mine(user, id);
     void reply.header('content-disposition', `attachment; filename="${widget.slug}.html"`);
     const body = await this.widgets.compiledDraft(widget, site);
     return this.#inlined(standalonePage(widget.draft.name, body, ''));

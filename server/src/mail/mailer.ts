@@ -2,6 +2,9 @@ import { Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { createTransport, type SendMailOptions, type Transporter } from 'nodemailer';
 import { CONFIG, type Config } from '../config.js';
 
+/** Names the site that a mail is about: the mail stand-in shows it to those who work there. */
+export const siteHeader = 'X-Sirene-Site';
+
 /** The one way by which mail leaves. */
 @Injectable()
 export class Mailer implements OnModuleDestroy {

@@ -5,7 +5,8 @@ import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { NewAccountDto } from '../accounts/dto/account.dto.js';
 import { deviceOf, setSession } from '../accounts/session-cookie.js';
-import { CurrentUser, Public, refuseOtherOrigins } from '../accounts/session.guard.js';
+import { AnyAccount, Public } from '../accounts/permission.js';
+import { CurrentUser, refuseOtherOrigins } from '../accounts/session.guard.js';
 import { CONFIG, type Config } from '../config.js';
 import { limited } from '../visitor-surface.js';
 import { MembersService } from './members.service.js';
@@ -42,6 +43,7 @@ export class InvitationsController {
   }
 
   /** Makes whoever is signed in a member. */
+  @AnyAccount()
   @Post('join')
   @HttpCode(204)
   async join(@CurrentUser() user: UserEntity, @Param('token') token: string) {

@@ -1,5 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { CurrentSite, SiteAccess } from '../sites/site-access.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
 import { SitesService } from '../sites/sites.service.js';
@@ -8,6 +10,7 @@ import { MembersService } from './members.service.js';
 
 /** Who works on a site, and who has been invited to. */
 @ApiTags('members')
+@SiteAccess('member')
 @Controller('api/sites/:site')
 export class MembersController {
   constructor(
@@ -16,47 +19,40 @@ export class MembersController {
   ) {}
 
   @Get('members')
-  async list(@CurrentUser() user: UserEntity, @Param('site') siteId: string) {
-    return this.members.of(await this.sites.mine(user, siteId));
+  async list(@CurrentSite() site: SiteEntity) {
+    return this.members.of(site);
   }
 
+  @SiteAccess('owner')
   @Patch('members/:member')
   @HttpCode(204)
-  async change(
-    @CurrentUser() user: UserEntity,
-    @Param('site') siteId: string,
-    @Param('member') member: string,
-    @Body() { role }: RoleDto,
-  ) {
-    await this.members.change(await this.sites.owned(user, siteId), member, role);
+  async change(@CurrentSite() site: SiteEntity, @Param('member') member: string, @Body() { role }: RoleDto) {
+    await this.members.change(site, member, role);
   }
 
   @Delete('members/:member')
   @HttpCode(204)
   async remove(
     @CurrentUser() user: UserEntity,
-    @Param('site') siteId: string,
+    @CurrentSite() site: SiteEntity,
     @Param('member') member: string,
   ) {
     // Whoever is a member may leave.
-    const site =
-      member === user.id ? await this.sites.mine(user, siteId) : await this.sites.owned(user, siteId);
+    if (member !== user.id) await this.sites.owned(user, site.id);
     await this.members.remove(site, member);
   }
 
   /** A new invitation; its link is told this once. */
+  @SiteAccess('owner')
   @Post('invitations')
-  async invite(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Body() { role }: RoleDto) {
-    return this.members.invite(user, await this.sites.owned(user, siteId), role);
+  async invite(@CurrentUser() user: UserEntity, @CurrentSite() site: SiteEntity, @Body() { role }: RoleDto) {
+    return this.members.invite(user, site, role);
   }
 
+  @SiteAccess('owner')
   @Delete('invitations/:invitation')
   @HttpCode(204)
-  async withdraw(
-    @CurrentUser() user: UserEntity,
-    @Param('site') siteId: string,
-    @Param('invitation') id: string,
-  ) {
-    await this.members.withdraw(await this.sites.owned(user, siteId), id);
+  async withdraw(@CurrentSite() site: SiteEntity, @Param('invitation') id: string) {
+    await this.members.withdraw(site, id);
   }
 }

@@ -1,9 +1,8 @@
 import { Body, Controller, Get, Header, Param, Post, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { CurrentSite, SiteAccess } from '../sites/site-access.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FastifyReply } from 'fastify';
-import type { UserEntity } from '../accounts/accounts.entity.js';
-import { CurrentUser } from '../accounts/session.guard.js';
-import { SitesService } from '../sites/sites.service.js';
 import { FetchPageDto, StorePageDto } from './dto/page.dto.js';
 import { PagesService } from './pages.service.js';
 
@@ -15,28 +14,26 @@ function stillPolicy(origins: readonly string[]): string {
 }
 
 @ApiTags('pages')
+@SiteAccess('member')
 @Controller()
 export class PagesController {
-  constructor(
-    private readonly pages: PagesService,
-    private readonly sites: SitesService,
-  ) {}
+  constructor(private readonly pages: PagesService) {}
 
   @Get('api/sites/:site/pages')
-  async list(@CurrentUser() user: UserEntity, @Param('site') siteId: string) {
-    return this.pages.of(await this.sites.mine(user, siteId));
+  async list(@CurrentSite() site: SiteEntity) {
+    return this.pages.of(site);
   }
 
   @Post('api/sites/:site/pages')
-  async store(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Body() page: StorePageDto) {
-    const { id, address, title } = await this.pages.store(await this.sites.mine(user, siteId), page);
+  async store(@CurrentSite() site: SiteEntity, @Body() page: StorePageDto) {
+    const { id, address, title } = await this.pages.store(site, page);
     return { id, address, title };
   }
 
   /** Fetches a page of the site and keeps a still copy of it. */
   @Post('api/sites/:site/pages/fetch')
-  async fetch(@CurrentUser() user: UserEntity, @Param('site') siteId: string, @Body() page: FetchPageDto) {
-    const { id, address, title } = await this.pages.fetch(await this.sites.mine(user, siteId), page.address);
+  async fetch(@CurrentSite() site: SiteEntity, @Body() page: FetchPageDto) {
+    const { id, address, title } = await this.pages.fetch(site, page.address);
     return { id, address, title };
   }
 
@@ -44,12 +41,11 @@ export class PagesController {
   @Get('stage/pages/:page')
   @Header('content-type', 'text/html; charset=utf-8')
   async read(
-    @CurrentUser() user: UserEntity,
+    @CurrentSite() { origins }: SiteEntity,
     @Param('page') id: string,
     @Res({ passthrough: true }) reply: FastifyReply,
   ) {
     const page = await this.pages.byId(id);
-    const { origins } = await this.sites.mine(user, page.siteId);
     void reply
       .header('cache-control', 'private, no-cache')
       .header('content-security-policy', stillPolicy(origins));

@@ -1,29 +1,21 @@
 import { Readable } from 'node:stream';
 import { Controller, Get, Param, Query, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { CurrentSite, SiteAccess } from '../sites/site-access.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FastifyReply } from 'fastify';
-import type { UserEntity } from '../accounts/accounts.entity.js';
-import { CurrentUser } from '../accounts/session.guard.js';
-import { SitesService } from '../sites/sites.service.js';
 import { submissionsCsv } from './csv.js';
 import { FilterSubmissionsDto, ListSubmissionsDto } from './dto/list-submissions.dto.js';
 import { PeopleService, type SubmissionView } from './people.service.js';
 
 @ApiTags('people')
+@SiteAccess('member')
 @Controller('api/sites/:site')
 export class PeopleController {
-  constructor(
-    private readonly people: PeopleService,
-    private readonly sites: SitesService,
-  ) {}
+  constructor(private readonly people: PeopleService) {}
 
   @Get('submissions')
-  async list(
-    @CurrentUser() user: UserEntity,
-    @Param('site') siteId: string,
-    @Query() filter: ListSubmissionsDto,
-  ) {
-    const site = await this.sites.mine(user, siteId);
+  async list(@CurrentSite() site: SiteEntity, @Query() filter: ListSubmissionsDto) {
     const { words, widget } = filter;
     const total = await this.people.count(site, { ...(words && { words }), ...(widget && { widget }) });
     const { views, next } = await this.people.submissions(site, filter);
@@ -32,12 +24,10 @@ export class PeopleController {
 
   @Get('submissions.csv')
   async csv(
-    @CurrentUser() user: UserEntity,
-    @Param('site') siteId: string,
+    @CurrentSite() site: SiteEntity,
     @Query() filter: FilterSubmissionsDto,
     @Res() reply: FastifyReply,
   ) {
-    const site = await this.sites.mine(user, siteId);
     const csv = submissionsCsv(() => this.people.pages(site, filter));
     return reply
       .type('text/csv; charset=utf-8')
@@ -46,12 +36,8 @@ export class PeopleController {
   }
 
   @Get('submissions/:submission')
-  async read(
-    @CurrentUser() user: UserEntity,
-    @Param('site') siteId: string,
-    @Param('submission') id: string,
-  ) {
-    return view(await this.people.submission(await this.sites.mine(user, siteId), id));
+  async read(@CurrentSite() site: SiteEntity, @Param('submission') id: string) {
+    return view(await this.people.submission(site, id));
   }
 }
 

@@ -1,8 +1,10 @@
-import { Body, Controller, Get, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Get, Patch, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { UserEntity } from '../accounts/accounts.entity.js';
+import { AnyAccount } from '../accounts/permission.js';
 import { CurrentUser } from '../accounts/session.guard.js';
 import { ChangeSiteDto, CreateSiteDto } from './dto/site.dto.js';
+import { CurrentSite, SiteAccess } from './site-access.js';
 import type { SiteEntity } from './sites.entity.js';
 import { SitesService } from './sites.service.js';
 
@@ -11,26 +13,33 @@ import { SitesService } from './sites.service.js';
 export class SitesController {
   constructor(private readonly sites: SitesService) {}
 
+  @AnyAccount()
   @Get()
   async list(@CurrentUser() user: UserEntity) {
     return (await this.sites.of(user)).map(view);
   }
 
+  @AnyAccount()
   @Post()
   async create(@CurrentUser() user: UserEntity, @Body() site: CreateSiteDto) {
     return view(await this.sites.create(user, site));
   }
 
+  @SiteAccess('member')
   @Get(':site')
-  async read(@CurrentUser() user: UserEntity, @Param('site') id: string) {
-    return view(await this.sites.mine(user, id));
+  async read(@CurrentSite() site: SiteEntity) {
+    return view(site);
   }
 
+  @SiteAccess('member')
   @Patch(':site')
-  async change(@CurrentUser() user: UserEntity, @Param('site') id: string, @Body() change: ChangeSiteDto) {
+  async change(
+    @CurrentUser() user: UserEntity,
+    @CurrentSite() site: SiteEntity,
+    @Body() change: ChangeSiteDto,
+  ) {
     // What hides a site from everybody is for its owners.
-    const site =
-      change.archived === undefined ? await this.sites.mine(user, id) : await this.sites.owned(user, id);
+    if (change.archived !== undefined) await this.sites.owned(user, site.id);
     return view(await this.sites.change(site, change));
   }
 }

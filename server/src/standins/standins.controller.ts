@@ -1,28 +1,51 @@
 import { Controller, Get, NotFoundException, Param } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { DataSource } from 'typeorm';
+import { DataSource, type SelectQueryBuilder } from 'typeorm';
+import type { UserEntity } from '../accounts/accounts.entity.js';
+import { AccountsService } from '../accounts/accounts.service.js';
+import { AnyAccount } from '../accounts/permission.js';
+import { CurrentUser } from '../accounts/session.guard.js';
+import { siteHeader } from '../mail/mailer.js';
 import { MailEntity } from './standins.entity.js';
 
 const most = 200;
 
 @ApiTags('stand-ins')
+@AnyAccount()
 @Controller('api/post')
 export class StandinsController {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly accounts: AccountsService,
+  ) {}
 
-  /** The newest mails that the mail stand-in keeps. */
+  /** The newest mails that the mail stand-in keeps: those of one's sites, and those to oneself. */
   @Get()
-  list() {
-    const select = { id: true, sender: true, recipients: true, subject: true, receivedAt: true };
-    return this.dataSource
-      .getRepository(MailEntity)
-      .find({ select, order: { receivedAt: 'DESC' }, take: most });
+  async list(@CurrentUser() user: UserEntity) {
+    const columns = ['id', 'sender', 'recipients', 'subject', 'receivedAt'];
+    return (await this.#mailsFor(user))
+      .select(columns.map((column) => `mail.${column}`))
+      .orderBy('mail.receivedAt', 'DESC')
+      .take(most)
+      .getMany();
   }
 
   @Get(':mail')
-  async read(@Param('mail') id: string) {
-    const mail = await this.dataSource.getRepository(MailEntity).findOneBy({ id });
+  async read(@CurrentUser() user: UserEntity, @Param('mail') id: string) {
+    const mail = await (await this.#mailsFor(user)).andWhere('mail.id = :id', { id }).getOne();
     if (!mail) throw new NotFoundException('There is no such mail.');
     return mail;
+  }
+
+  async #mailsFor(user: UserEntity): Promise<SelectQueryBuilder<MailEntity>> {
+    const sites = await this.accounts.sitesOf(user);
+    return this.dataSource
+      .getRepository(MailEntity)
+      .createQueryBuilder('mail')
+      .where(
+        `(EXISTS (SELECT 1 FROM json_each(mail.headers) WHERE value ->> 'name' = :header AND value ->> 'value' IN (:...sites))
+          OR EXISTS (SELECT 1 FROM json_each(mail.recipients) WHERE value = :email))`,
+        { header: siteHeader.toLowerCase(), sites: ['', ...sites], email: user.email },
+      );
   }
 }

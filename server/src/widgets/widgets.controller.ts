@@ -1,5 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { CurrentSite, CurrentWidget, SiteAccess } from '../sites/site-access.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
 import { ruleSentence } from '@sirene/core/review/sentence';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
@@ -11,6 +13,7 @@ import { WidgetsService } from './widgets.service.js';
 const lately = 30;
 
 @ApiTags('widgets')
+@SiteAccess('member')
 @Controller('api')
 export class WidgetsController {
   constructor(
@@ -20,8 +23,8 @@ export class WidgetsController {
 
   /** All widgets of a site, with what each did in the last thirty days. */
   @Get('sites/:site/widgets')
-  async list(@CurrentUser() user: UserEntity, @Param('site') siteId: string) {
-    const widgets = await this.widgets.of(await this.sites.mine(user, siteId));
+  async list(@CurrentSite() site: SiteEntity) {
+    const widgets = await this.widgets.of(site);
     const counts = await this.widgets.countsOf(
       widgets.map(({ id }) => id),
       lately,
@@ -38,63 +41,55 @@ export class WidgetsController {
   }
 
   @Post('sites/:site/widgets')
-  async create(
-    @CurrentUser() user: UserEntity,
-    @Param('site') siteId: string,
-    @Body() widget: CreateWidgetDto,
-  ) {
-    return view(await this.widgets.create(await this.sites.mine(user, siteId), widget));
+  async create(@CurrentSite() site: SiteEntity, @Body() widget: CreateWidgetDto) {
+    return view(await this.widgets.create(site, widget));
   }
 
   @Get('widgets/:widget')
-  async read(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
-    return view((await this.widgets.mine(user, id)).widget);
+  async read(@CurrentWidget() widget: WidgetEntity) {
+    return view(widget);
   }
 
   /** The draft compiled: what small true previews of it are drawn from. */
   @Get('widgets/:widget/preview')
-  async preview(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
-    const { widget, site } = await this.widgets.mine(user, id);
+  async preview(@CurrentWidget() widget: WidgetEntity, @CurrentSite() site: SiteEntity) {
     return this.widgets.compiledDraft(widget, site);
   }
 
   @Put('widgets/:widget/draft')
-  async save(
-    @CurrentUser() user: UserEntity,
-    @Param('widget') id: string,
-    @Body() { base, document }: SaveDraftDto,
-  ) {
-    const { widget } = await this.widgets.mine(user, id);
+  async save(@CurrentWidget() widget: WidgetEntity, @Body() { base, document }: SaveDraftDto) {
     return view(await this.widgets.saveDraft(widget, base, document));
   }
 
   @Post('widgets/:widget/publish')
   @HttpCode(200)
-  async publish(@CurrentUser() user: UserEntity, @Param('widget') id: string, @Body() { base }: BaseDto) {
-    const { widget, site } = await this.widgets.mine(user, id);
+  async publish(
+    @CurrentUser() user: UserEntity,
+    @CurrentWidget() widget: WidgetEntity,
+    @CurrentSite() site: SiteEntity,
+    @Body() { base }: BaseDto,
+  ) {
     return view(await this.widgets.publish(site, widget, base, user));
   }
 
   @Post('widgets/:widget/copy')
   async copy(
     @CurrentUser() user: UserEntity,
-    @Param('widget') id: string,
+    @CurrentWidget() widget: WidgetEntity,
+    @CurrentSite() own: SiteEntity,
     @Body() { name, site }: CopyWidgetDto,
   ) {
-    const { widget, site: own } = await this.widgets.mine(user, id);
     return view(await this.widgets.copy(widget, site ? await this.sites.mine(user, site) : own, name));
   }
 
   @Post('widgets/:widget/unpublish')
   @HttpCode(204)
-  async unpublish(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
-    const { widget, site } = await this.widgets.mine(user, id);
+  async unpublish(@CurrentWidget() widget: WidgetEntity, @CurrentSite() site: SiteEntity) {
     await this.widgets.unpublish(site, widget);
   }
 
   @Get('widgets/:widget/versions')
-  async versions(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
-    const { widget } = await this.widgets.mine(user, id);
+  async versions(@CurrentWidget() widget: WidgetEntity) {
     const versions = await this.widgets.versions(widget);
     return versions.map(({ number, publishedAt, publishedBy, document }) => ({
       number,
@@ -108,26 +103,23 @@ export class WidgetsController {
   @Post('widgets/:widget/versions/:number/restore')
   @HttpCode(200)
   async restore(
-    @CurrentUser() user: UserEntity,
-    @Param('widget') id: string,
+    @CurrentWidget() widget: WidgetEntity,
     @Param('number', ParseIntPipe) number: number,
     @Body() { base }: BaseDto,
   ) {
-    const { widget } = await this.widgets.mine(user, id);
     return view(await this.widgets.restore(widget, number, base));
   }
 
   @Delete('widgets/:widget')
   @HttpCode(204)
-  async remove(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
-    const { widget, site } = await this.widgets.mine(user, id);
+  async remove(@CurrentWidget() widget: WidgetEntity, @CurrentSite() site: SiteEntity) {
     await this.widgets.remove(site, widget);
   }
 
+  @SiteAccess('member', true)
   @Post('widgets/:widget/bring-back')
   @HttpCode(204)
-  async bringBack(@CurrentUser() user: UserEntity, @Param('widget') id: string) {
-    const { widget, site } = await this.widgets.mine(user, id, true);
+  async bringBack(@CurrentWidget() widget: WidgetEntity, @CurrentSite() site: SiteEntity) {
     await this.widgets.bringBack(site, widget);
   }
 }

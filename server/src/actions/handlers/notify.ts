@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Action } from '@sirene/core/document/widget';
 import { CONFIG, type Config } from '../../config.js';
-import { Mailer } from '../../mail/mailer.js';
+import { Mailer, siteHeader } from '../../mail/mailer.js';
 import type { ActionHandler, Errand } from '../handler.js';
 
 /** Tells people by mail that a submission has come; one delivery for each recipient. */
@@ -23,6 +23,7 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
     const lines = fields.map(({ label, value }) => `${label}: ${value || '(left empty)'}`);
     await this.mailer.send({
       to: delivery.target,
+      headers: { [siteHeader]: site.id },
       // The other side can tell a repeated mail by its id (RFC 5322, 3.6.4).
       messageId: `<${delivery.id}@sirene>`,
       subject: String(delivery.settings['subject'] ?? widgetName),
