@@ -2,7 +2,7 @@ import { hasPlace, wants, type MachineState } from './machine.js';
 import { pausedBy, type Pause } from './memory.js';
 import type { CompiledRules } from './rules.js';
 import { explainTargeting, type TargetingOutcome } from './targeting.js';
-import { triggerKinds, type Trigger } from './triggers/registry.js';
+import { kindOf, type Trigger } from './triggers/registry.js';
 
 /** One rule of a widget and whether it lets the widget appear now. */
 export type Reason =
@@ -33,7 +33,7 @@ export function explain(
   const open = state.open.includes(id);
   const pause = open ? null : pausedBy(widget, state.memory, page.now);
   const list = 'any' in widget.triggers ? widget.triggers.any : widget.triggers.all;
-  const fired = (trigger: Trigger) => triggerKinds[trigger.type]?.fired(trigger, page) ?? false;
+  const fired = (trigger: Trigger) => kindOf(trigger).fired(trigger, page);
   return {
     widget: id,
     open,

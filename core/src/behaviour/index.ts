@@ -6,6 +6,7 @@ export * from './machine.js';
 export { dayMs, noMemory, readMemory, visitGapMs, type Memory, type Pause } from './memory.js';
 export type { PageVisit } from './page.js';
 export * from './rules.js';
+export { specOf, type RuleField, type RuleSpec } from './rule-spec.js';
 export { startSession, type Clock, type Session } from './session.js';
 export { compileTargeting, explainTargeting, type Targeting, type TargetingOutcome } from './targeting.js';
 export { triggerSpecs, type Trigger } from './triggers/registry.js';

@@ -3,7 +3,7 @@ import { placeOf } from './address.js';
 import { pausedBy, noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
 import type { PageVisit } from './page.js';
 import type { CompiledRules } from './rules.js';
-import { triggerKinds, type Trigger } from './triggers/registry.js';
+import { kindOf, type Trigger } from './triggers/registry.js';
 
 /** All that the machine knows at one moment. Plain data: it can be kept, compared and played again. */
 export interface MachineState {
@@ -132,13 +132,13 @@ export function hasPlace(
 
 /** Whether the widget's triggers have happened. */
 export function wants({ triggers }: CompiledRules, page: PageVisit): boolean {
-  const fired = (trigger: Trigger) => triggerKinds[trigger.type]?.fired(trigger, page) ?? false;
+  const fired = (trigger: Trigger) => kindOf(trigger).fired(trigger, page);
   return 'any' in triggers ? triggers.any.some(fired) : triggers.all.every(fired);
 }
 
 function dueAt({ triggers }: CompiledRules, page: PageVisit): number {
   const list = 'any' in triggers ? triggers.any : triggers.all;
-  const times = list.map((trigger) => triggerKinds[trigger.type]?.dueAt?.(trigger, page) ?? Infinity);
+  const times = list.map((trigger) => kindOf(trigger).dueAt?.(trigger, page) ?? Infinity);
   return Math.min(...times.filter((time) => time > page.now), Infinity);
 }
 

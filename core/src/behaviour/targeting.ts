@@ -1,4 +1,4 @@
-import { conditionKinds, type Condition } from './conditions/registry.js';
+import { kindOf, type Condition } from './conditions/registry.js';
 import type { PageVisit } from './page.js';
 
 /** Conditions, nested: all, any or none of them. An empty list of `all` or `none` holds; an empty `any` does not. */
@@ -15,7 +15,7 @@ export function compileTargeting(tree: Targeting): Test {
     return (visit) => !any(visit);
   }
   // A kind this script does not know comes from a newer server: better not to appear than to appear wrongly.
-  return conditionKinds[tree.type]?.compile(tree) ?? (() => false);
+  return kindOf(tree).compile(tree);
 }
 
 function combine(trees: Targeting[], all: boolean): Test {

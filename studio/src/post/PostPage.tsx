@@ -15,8 +15,8 @@ export function PostPage() {
   return (
     <Page title="Test mailbox">
       <Text color="slate" mb="4" maxW="72ch">
-        This is the mail stand-in. Mail that Sirene sends arrives here and goes no further, until a real mail
-        server is set with <Code>SIRENE_SMTP_URL</Code>.
+        This is the mail stand-in. Mail of your sites and to you arrives here and goes no further, until a
+        real mail server is set with <Code>SIRENE_SMTP_URL</Code>.
       </Text>
       {error ? <ErrorNote error={error} retry={() => void mutate()} /> : null}
       {data?.length === 0 && (

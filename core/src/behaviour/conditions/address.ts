@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { compilePattern, type Place } from '../address.js';
-import type { ConditionKind, ConditionSpec } from '../condition.js';
+import type { ConditionKind } from '../condition.js';
+import type { RuleSpec } from '../rule-spec.js';
 
 export interface AddressCondition {
   type: 'address';
@@ -37,4 +38,8 @@ export const addressSpec = {
       { additionalProperties: false },
     ),
   create: () => ({ type: 'address', include: [], exclude: [] }),
-} satisfies ConditionSpec;
+  phrase: ({ include, exclude }: AddressCondition) =>
+    `on ${include.join(', ') || 'every page'}${exclude.length > 0 ? ` except ${exclude.join(', ')}` : ''}`,
+  // Pages have controls of their own.
+  fields: [],
+} satisfies RuleSpec;

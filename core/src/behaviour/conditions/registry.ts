@@ -1,20 +1,26 @@
+import { valueAt } from '../../base/maps/index.js';
 import type { Static } from '@sinclair/typebox';
 import type { ConditionKind } from '../condition.js';
 import { address, addressSpec } from './address.js';
 import { pagesSeen, pagesSeenSpec } from './pages-seen.js';
 import { width, widthSpec } from './width.js';
 
-// Two lists, so that the page loads how a kind behaves without what the studio says about it.
+// Two lists, so that a page loads how a kind behaves without what the studio says about it. The compiler asks for each kind
+// in both.
 
-/** How each kind of condition is tested. A condition never reaches a kind other than its own. */
-// eslint-disable-next-line @typescript-eslint/no-explicit-any
-export const conditionKinds: Readonly<Record<string, ConditionKind<any>>> = {
+/** What the document and the studio know of each kind of condition. */
+export const conditionSpecs = [addressSpec, widthSpec, pagesSeenSpec] as const;
+
+export type Condition = Static<ReturnType<(typeof conditionSpecs)[number]['schema']>>;
+
+const kinds: { readonly [T in Condition['type']]: ConditionKind<Extract<Condition, { type: T }>> } = {
   address,
   width,
   'pages-seen': pagesSeen,
 };
 
-/** How the studio offers each kind of condition. */
-export const conditionSpecs = [addressSpec, widthSpec, pagesSeenSpec] as const;
+/** How a condition is tested; one of a newer version, whose kind is not known here, holds for nobody. */
+export const kindOf = (condition: Condition): ConditionKind<Condition> =>
+  (valueAt(kinds, condition.type) as ConditionKind<Condition> | undefined) ?? unknownKind;
 
-export type Condition = Static<ReturnType<(typeof conditionSpecs)[number]['schema']>>;
+const unknownKind: ConditionKind<Condition> = { compile: () => () => false };

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import type { ConditionKind, ConditionSpec } from '../condition.js';
+import type { ConditionKind } from '../condition.js';
+import type { RuleSpec } from '../rule-spec.js';
 
 export interface WidthCondition {
   type: 'width';
@@ -27,4 +28,9 @@ export const widthSpec = {
       { additionalProperties: false },
     ),
   create: () => ({ type: 'width', from: 0, to: 20000 }),
-} satisfies ConditionSpec;
+  phrase: ({ from, to }: WidthCondition) => `with a window ${from} to ${to} px wide`,
+  fields: [
+    { key: 'from', label: 'From', unit: 'px', min: 0, max: 20000 },
+    { key: 'to', label: 'To', unit: 'px', min: 0, max: 20000 },
+  ],
+} satisfies RuleSpec;

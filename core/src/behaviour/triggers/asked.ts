@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import type { TriggerKind, TriggerSpec } from '../trigger.js';
+import type { RuleSpec } from '../rule-spec.js';
+import type { TriggerKind } from '../trigger.js';
 
 /** Never fires by itself: the page opens the widget, through the script's `open`. */
 export const asked: TriggerKind<{ type: 'asked' }> = { fired: () => false };
@@ -9,4 +10,7 @@ export const askedSpec = {
   label: 'Manual (link or script)',
   schema: () => Type.Object({ type: Type.Literal('asked') }, { additionalProperties: false }),
   create: () => ({ type: 'asked' }),
-} satisfies TriggerSpec;
+  phrase: () => 'when a link or script opens it',
+  fields: [],
+  openers: true,
+} satisfies RuleSpec;

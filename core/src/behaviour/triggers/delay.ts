@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import type { TriggerKind, TriggerSpec } from '../trigger.js';
+import type { RuleSpec } from '../rule-spec.js';
+import type { TriggerKind } from '../trigger.js';
 
 export interface DelayTrigger {
   type: 'delay';
@@ -23,4 +24,6 @@ export const delaySpec = {
       { additionalProperties: false },
     ),
   create: () => ({ type: 'delay', seconds: 8 }),
-} satisfies TriggerSpec;
+  phrase: ({ seconds }: DelayTrigger) => `${seconds} s after page load`,
+  fields: [{ key: 'seconds', label: 'After', unit: 's', min: 0, max: 3600 }],
+} satisfies RuleSpec;

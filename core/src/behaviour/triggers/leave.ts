@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import type { TriggerKind, TriggerSpec } from '../trigger.js';
+import type { RuleSpec } from '../rule-spec.js';
+import type { TriggerKind } from '../trigger.js';
 
 /** Fires when the visitor makes to leave: the pointer goes out at the top, or a quick scroll back on touch. */
 export const leave: TriggerKind<{ type: 'leave' }> = { fired: (_, visit) => visit.leaving };
@@ -9,4 +10,6 @@ export const leaveSpec = {
   label: 'Exit intent',
   schema: () => Type.Object({ type: Type.Literal('leave') }, { additionalProperties: false }),
   create: () => ({ type: 'leave' }),
-} satisfies TriggerSpec;
+  phrase: () => 'on exit intent',
+  fields: [],
+} satisfies RuleSpec;

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import type { TriggerKind, TriggerSpec } from '../trigger.js';
+import type { RuleSpec } from '../rule-spec.js';
+import type { TriggerKind } from '../trigger.js';
 
 /** Fires as soon as the visitor arrives. */
 export const load: TriggerKind<{ type: 'load' }> = { fired: () => true };
@@ -9,4 +10,6 @@ export const loadSpec = {
   label: 'Page load',
   schema: () => Type.Object({ type: Type.Literal('load') }, { additionalProperties: false }),
   create: () => ({ type: 'load' }),
-} satisfies TriggerSpec;
+  phrase: () => 'on page load',
+  fields: [],
+} satisfies RuleSpec;

@@ -1,3 +1,4 @@
+import { valueAt } from '../../base/maps/index.js';
 import type { Static } from '@sinclair/typebox';
 import type { TriggerKind } from '../trigger.js';
 import { asked, askedSpec } from './asked.js';
@@ -6,13 +7,24 @@ import { leave, leaveSpec } from './leave.js';
 import { load, loadSpec } from './load.js';
 import { scroll, scrollSpec } from './scroll.js';
 
-// Two lists, so that the page loads how a kind behaves without what the studio says about it.
+// Two lists, so that a page loads how a kind behaves without what the studio says about it. The compiler asks for each kind
+// in both.
 
-/** How each kind of trigger fires. A trigger never reaches a kind other than its own. */
-// eslint-disable-next-line @typescript-eslint/no-explicit-any
-export const triggerKinds: Readonly<Record<string, TriggerKind<any>>> = { load, delay, scroll, leave, asked };
-
-/** How the studio offers each kind of trigger. */
+/** What the document and the studio know of each kind of trigger. */
 export const triggerSpecs = [loadSpec, delaySpec, scrollSpec, leaveSpec, askedSpec] as const;
 
 export type Trigger = Static<ReturnType<(typeof triggerSpecs)[number]['schema']>>;
+
+const kinds: { readonly [T in Trigger['type']]: TriggerKind<Extract<Trigger, { type: T }>> } = {
+  load,
+  delay,
+  scroll,
+  leave,
+  asked,
+};
+
+/** How a trigger fires; one of a newer version, whose kind is not known here, never does. */
+export const kindOf = (trigger: Trigger): TriggerKind<Trigger> =>
+  (valueAt(kinds, trigger.type) as TriggerKind<Trigger> | undefined) ?? unknownKind;
+
+const unknownKind: TriggerKind<Trigger> = { fired: () => false };

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import type { TriggerKind, TriggerSpec } from '../trigger.js';
+import type { RuleSpec } from '../rule-spec.js';
+import type { TriggerKind } from '../trigger.js';
 
 export interface ScrollTrigger {
   type: 'scroll';
@@ -21,4 +22,6 @@ export const scrollSpec = {
       { additionalProperties: false },
     ),
   create: () => ({ type: 'scroll', share: 0.5 }),
-} satisfies TriggerSpec;
+  phrase: ({ share }: ScrollTrigger) => `at ${Math.round(share * 100)} % scroll depth`,
+  fields: [{ key: 'share', label: 'Scroll depth', unit: '%', min: 0, max: 100, share: true }],
+} satisfies RuleSpec;

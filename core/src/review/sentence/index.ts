@@ -1,6 +1,14 @@
 import { valueAt } from '../../base/maps/index.js';
 import { closingOf, type Closing } from '../../document/placement/index.js';
-import { targetingParts, type Condition, type Targeting, type Trigger } from '../../behaviour/index.js';
+import {
+  conditionSpecs,
+  specOf,
+  targetingParts,
+  triggerSpecs,
+  type Condition,
+  type Targeting,
+  type Trigger,
+} from '../../behaviour/index.js';
 import type { Element } from '../../document/elements/index.js';
 import { withDescendants, type WidgetDocument } from '../../document/widget/index.js';
 import { listed } from '../../base/measure/listed.js';
@@ -160,43 +168,12 @@ function patternWords(patterns: readonly string[]): string {
 }
 
 /** A condition in words that follow "visitors". */
-export function conditionWords(condition: Condition): string {
-  switch (condition.type) {
-    case 'address':
-      return addressWords(condition);
-    case 'width':
-      return `with a window ${condition.from} to ${condition.to} px wide`;
-    case 'pages-seen':
-      return `on their ${ordinal(condition.atLeast)} page or later`;
-  }
-}
-
-function addressWords({ include, exclude }: { include: string[]; exclude: string[] }): string {
-  const not = exclude.length > 0 ? ` except ${exclude.join(', ')}` : '';
-  return `on ${include.join(', ') || 'every page'}${not}`;
-}
-
-function ordinal(count: number): string {
-  const end =
-    count % 100 > 10 && count % 100 < 14 ? 'th' : ({ 1: 'st', 2: 'nd', 3: 'rd' }[count % 10] ?? 'th');
-  return `${count}${end}`;
-}
+export const conditionWords = (condition: Condition): string =>
+  specOf(conditionSpecs, condition).phrase(condition as never);
 
 /** A trigger in words that follow "appears". */
-export function triggerPhrase(trigger: Trigger): string {
-  switch (trigger.type) {
-    case 'load':
-      return 'on page load';
-    case 'delay':
-      return `${seconds(trigger.seconds)} after page load`;
-    case 'scroll':
-      return `at ${Math.round(trigger.share * 100)} % scroll depth`;
-    case 'leave':
-      return 'on exit intent';
-    case 'asked':
-      return 'when a link or script opens it';
-  }
-}
+export const triggerPhrase = (trigger: Trigger): string =>
+  specOf(triggerSpecs, trigger).phrase(trigger as never);
 
 function triggerWords(triggers: WidgetDocument['behaviour']['triggers']): string {
   return 'any' in triggers

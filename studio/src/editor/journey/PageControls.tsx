@@ -1,9 +1,15 @@
 import { Stack, Text } from '@chakra-ui/react';
-import { conditionSpecs, targetingOf, targetingParts, type OtherCondition } from '@sirene/core/behaviour';
+import {
+  conditionSpecs,
+  specOf,
+  targetingOf,
+  targetingParts,
+  type OtherCondition,
+} from '@sirene/core/behaviour';
 import { conditionWords } from '@sirene/core/review/sentence';
-import { NumberRow } from '../inspector/NumberRow.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
 import { PatternList } from './PatternList.tsx';
+import { RuleFields } from './RuleFields.tsx';
 import { RuleList } from './RuleList.tsx';
 
 const patternProblem = (pattern: string): string | null =>
@@ -63,40 +69,13 @@ export function ConditionControls() {
       <RuleList
         rules={conditions}
         words={(condition) => `visitors ${conditionWords(condition)}`}
-        controls={(condition, change) => <ConditionFields condition={condition} onChange={change} />}
+        controls={(condition, change) => (
+          <RuleFields spec={specOf(conditionSpecs, condition)} rule={condition} onChange={change} />
+        )}
         offered={others}
         least={0}
         onChange={set}
       />
     </Stack>
-  );
-}
-
-function ConditionFields({
-  condition,
-  onChange,
-}: {
-  condition: OtherCondition;
-  onChange(condition: OtherCondition): void;
-}) {
-  if (condition.type === 'pages-seen') {
-    const change = (atLeast: number) => onChange({ ...condition, atLeast });
-    return (
-      <NumberRow
-        label="From page"
-        unit="nth"
-        min={1}
-        max={1000}
-        value={condition.atLeast}
-        onChange={change}
-      />
-    );
-  }
-  const width = (end: 'from' | 'to') => (value: number) => onChange({ ...condition, [end]: value });
-  return (
-    <>
-      <NumberRow label="From" unit="px" min={0} max={20000} value={condition.from} onChange={width('from')} />
-      <NumberRow label="To" unit="px" min={0} max={20000} value={condition.to} onChange={width('to')} />
-    </>
   );
 }

@@ -1,12 +1,12 @@
 import { Stack, Text } from '@chakra-ui/react';
-import { triggerSpecs, type Frequency, type Trigger } from '@sirene/core/behaviour';
+import { specOf, triggerSpecs, type Frequency, type Trigger } from '@sirene/core/behaviour';
 import { triggerPhrase } from '@sirene/core/review/sentence';
 import { Choice } from '../../shared/Choice.tsx';
 import { NumberRow } from '../inspector/NumberRow.tsx';
 import { Toggle } from '../../shared/Toggle.tsx';
 import { Row } from '../../shared/Row.tsx';
-import { OpenLines } from '../publish/OpenLines.tsx';
 import { useDocument, useEditor } from '../state/editor.tsx';
+import { RuleFields } from './RuleFields.tsx';
 import { RuleList } from './RuleList.tsx';
 
 /** The triggers, and whether one of them is enough. */
@@ -34,39 +34,15 @@ export function TriggerControls() {
       <RuleList
         rules={list}
         words={triggerPhrase}
-        controls={(trigger, change) => <TriggerFields trigger={trigger} onChange={change} />}
+        controls={(trigger, change) => (
+          <RuleFields spec={specOf(triggerSpecs, trigger)} rule={trigger} onChange={change} />
+        )}
         offered={triggerSpecs}
         least={1}
         onChange={set}
       />
     </Stack>
   );
-}
-
-function TriggerFields({ trigger, onChange }: { trigger: Trigger; onChange(trigger: Trigger): void }) {
-  if (trigger.type === 'delay') {
-    const change = (seconds: number) => onChange({ ...trigger, seconds });
-    return <NumberRow label="After" unit="s" min={0} max={3600} value={trigger.seconds} onChange={change} />;
-  }
-  if (trigger.type === 'scroll') {
-    const change = (percent: number) => onChange({ ...trigger, share: percent / 100 });
-    return (
-      <NumberRow
-        label="Scroll depth"
-        unit="%"
-        min={0}
-        max={100}
-        value={Math.round(trigger.share * 100)}
-        onChange={change}
-      />
-    );
-  }
-  return trigger.type === 'asked' ? <Opened /> : null;
-}
-
-function Opened() {
-  const { widget } = useEditor();
-  return <OpenLines slug={widget.slug} />;
 }
 
 /** How often it may appear to one visitor. */

@@ -1,0 +1,35 @@
+import type { RuleSpec } from '@sirene/core/behaviour';
+import { valueAt } from '@sirene/core/base/maps';
+import { NumberRow } from '../inspector/NumberRow.tsx';
+import { OpenLines } from '../publish/OpenLines.tsx';
+import { useEditor } from '../state/editor.tsx';
+
+/** The controls of a rule, as its kind describes them. */
+export function RuleFields<R extends { type: string }>({
+  spec,
+  rule,
+  onChange,
+}: {
+  spec: RuleSpec;
+  rule: R;
+  onChange(rule: R): void;
+}) {
+  const { widget } = useEditor();
+  const numberAt = (key: string) => Number(valueAt(rule as Readonly<Record<string, unknown>>, key));
+  return (
+    <>
+      {spec.fields.map(({ key, share, ...field }) => {
+        const whole = share ? 100 : 1;
+        return (
+          <NumberRow
+            key={key}
+            {...field}
+            value={share ? Math.round(numberAt(key) * whole) : numberAt(key)}
+            onChange={(value) => onChange({ ...rule, [key]: value / whole })}
+          />
+        );
+      })}
+      {spec.openers && <OpenLines slug={widget.slug} />}
+    </>
+  );
+}
