@@ -16,7 +16,18 @@ const layers = {
 const all = Object.keys(layers);
 
 /** The folders of core, each of which may import those before it: docs/architecture.md says what each holds. */
-const wings = ['base', 'style', 'behaviour', 'form', 'document', 'compile', 'review', 'rehearse', 'library'];
+const wings = [
+  'base',
+  'style',
+  'behaviour',
+  'form',
+  'actions',
+  'document',
+  'compile',
+  'review',
+  'rehearse',
+  'library',
+];
 
 const orderRules = ['core', 'embed', 'server', 'studio', 'demo'].map((workspace) => ({
   files: [`${workspace}/src/**/*.{ts,tsx}`],

@@ -1,14 +1,18 @@
 import { Module } from '@nestjs/common';
 import { ActionsController } from './actions.controller.js';
-import { NotifyHandler } from './handlers/notify.js';
+import { handlerTypes } from './handlers/registry.js';
 import { HANDLERS, OutboxService } from './outbox.service.js';
 
 @Module({
   controllers: [ActionsController],
   providers: [
-    NotifyHandler,
-    // A new action is its handler and a place in this list.
-    { provide: HANDLERS, useFactory: (...handlers: unknown[]) => handlers, inject: [NotifyHandler] },
+    ...Object.values(handlerTypes),
+    {
+      provide: HANDLERS,
+      useFactory: (...handlers: unknown[]) =>
+        Object.fromEntries(Object.keys(handlerTypes).map((type, at) => [type, handlers[at]])),
+      inject: Object.values(handlerTypes),
+    },
     OutboxService,
   ],
   exports: [OutboxService],

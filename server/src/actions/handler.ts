@@ -1,4 +1,4 @@
-import type { Action } from '@sirene/core/document/widget';
+import type { Action } from '@sirene/core/actions';
 import type { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { DeliveryEntity } from './actions.entity.js';
@@ -14,7 +14,6 @@ export interface Errand {
 
 /** One kind of action. `run` may be called more than once for a delivery and names it to the other side each time. */
 export interface ActionHandler<A extends Action = Action> {
-  type: A['type'];
   /** One entry for each delivery that the action makes: each is tried, retried and repeated by itself. */
   targets(action: A): { target: string; settings: Record<string, unknown> }[];
   /** Throws when the other side did not take it. */

@@ -1,5 +1,6 @@
 import { Inject, Injectable, Logger, NotFoundException, type OnApplicationShutdown } from '@nestjs/common';
-import type { Action } from '@sirene/core/document/widget';
+import type { Action } from '@sirene/core/actions';
+import { valueAt } from '@sirene/core/base/maps';
 import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
@@ -12,9 +13,9 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { DeliveryEntity } from './actions.entity.js';
 import { waitAfter } from './backoff.js';
-import type { ActionHandler } from './handler.js';
+import type { Handlers } from './handlers/registry.js';
 
-/** Token under which the list of handlers is injected. */
+/** Token under which the handlers are injected, by the type of their action. */
 export const HANDLERS = Symbol('handlers');
 
 /** One statement for all rows of a submission. */
@@ -30,7 +31,6 @@ const roundMs = 1000;
 @Injectable()
 export class OutboxService implements OnApplicationShutdown {
   readonly #logger = new Logger('Outbox');
-  readonly #handlers: Map<string, ActionHandler>;
   #timer: NodeJS.Timeout | undefined;
   #round: Promise<void> | null = null;
 
@@ -39,11 +39,9 @@ export class OutboxService implements OnApplicationShutdown {
     private readonly transactions: Transactions,
     private readonly groups: GroupWriter,
     private readonly sites: SitesService,
-    @Inject(HANDLERS) handlers: ActionHandler[],
+    @Inject(HANDLERS) private readonly handlers: Handlers,
     @Inject(CLOCK) private readonly clock: ServerClock,
-  ) {
-    this.#handlers = new Map(handlers.map((handler) => [handler.type, handler]));
-  }
+  ) {}
 
   /** Starts looking for what is due, once a second. */
   start(): void {
@@ -64,15 +62,17 @@ export class OutboxService implements OnApplicationShutdown {
     now: number,
   ): void {
     const rows = actions.flatMap((action) =>
-      (this.#handlers.get(action.type)?.targets(action) ?? []).map(({ target, settings }) => [
-        newId('d'),
-        siteId,
-        submissionId,
-        action.type,
-        target,
-        JSON.stringify(settings),
-        now,
-      ]),
+      this.handlers[action.type]
+        .targets(action)
+        .map(({ target, settings }) => [
+          newId('d'),
+          siteId,
+          submissionId,
+          action.type,
+          target,
+          JSON.stringify(settings),
+          now,
+        ]),
     );
     if (rows.length > 0) statement(database, insertDeliveries(rows.length)).run(...rows.flat());
   }
@@ -148,7 +148,7 @@ export class OutboxService implements OnApplicationShutdown {
         ? await this.dataSource.getRepository(PersonEntity).findOneBy({ id: personId })
         : null;
       const site = await this.sites.byId(siteId);
-      const handler = this.#handlers.get(delivery.type);
+      const handler = valueAt(this.handlers, delivery.type);
       if (!handler || !site) throw new Error(`Nothing here can do "${delivery.type}".`);
       await handler.run({ delivery, submission, person, site });
       return null;

@@ -2,7 +2,7 @@ import { valueAt } from '@sirene/core/base/maps';
 import { ConflictException, HttpException, Inject, Injectable, NotFoundException } from '@nestjs/common';
 import { checkForm, isSecret, type FormRule } from '@sirene/core/form';
 import type { CompiledWidget } from '@sirene/core/compile';
-import type { Action } from '@sirene/core/document/widget';
+import type { Action } from '@sirene/core/actions';
 import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
 import { OutboxService } from '../actions/outbox.service.js';

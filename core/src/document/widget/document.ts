@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { actionSpecs } from '../../actions/index.js';
 import type { Behaviour, Targeting } from '../../behaviour/index.js';
 import type { StyleSheet } from '../../style/index.js';
 import type { Element } from '../elements/index.js';
@@ -60,34 +61,6 @@ const behaviour = Type.Object(
   strict,
 );
 
-const longestMailAddress = 254;
-const mailPattern = '^[^\\s@<>,;"]+@[^\\s@<>,;"]+\\.[^\\s@<>,;"]+$';
-
-/** Whether a text may be a recipient of a notification. */
-export function isMailAddress(text: string): boolean {
-  return text.length <= longestMailAddress && new RegExp(mailPattern).test(text);
-}
-
-const mailAddress = Type.String({
-  maxLength: longestMailAddress,
-  pattern: mailPattern,
-  description: 'must be an e-mail address, such as desk@place.example',
-});
-
-/** What follows a submission on the server, by type. A new action is one line here and one handler in the server. */
-const actions = {
-  notify: Type.Object(
-    {
-      type: Type.Literal('notify'),
-      recipients: Type.Array(mailAddress, { maxItems: 20 }),
-      subject: Type.String({ minLength: 1, maxLength: 200 }),
-    },
-    strict,
-  ),
-};
-
-export type Action = Static<(typeof actions)[keyof typeof actions]>;
-
 const afterwards = Type.Object(
   {
     visitor: Type.Union([
@@ -95,7 +68,7 @@ const afterwards = Type.Object(
       Type.Object({ type: Type.Literal('page'), address: Type.String({ maxLength: 2048 }) }, strict),
       Type.Object({ type: Type.Literal('close') }, strict),
     ]),
-    actions: Type.Array(Type.Union(Object.values(actions)), { maxItems: 20 }),
+    actions: Type.Array(Type.Union(actionSpecs.map(({ schema }) => schema)), { maxItems: 20 }),
   },
   strict,
 );

@@ -1,14 +1,7 @@
 export type { Placement } from '../placement/index.js';
 export * from './create.js';
 export * from './faces.js';
-export {
-  isMailAddress,
-  kinds,
-  schemaVersion,
-  type Action,
-  type Kind,
-  type WidgetDocument,
-} from './document.js';
+export { kinds, schemaVersion, type Kind, type WidgetDocument } from './document.js';
 export { branchProblems } from './branch.js';
 export { applyChecked, type CheckedEdit } from './checked-edit.js';
 export * from './operations.js';

@@ -1,3 +1,4 @@
+import { specOfAction, toldBy } from '../../actions/index.js';
 import { valueAt } from '../../base/maps/index.js';
 import { documentAliases } from '../brand/index.js';
 import { definitionOf, type Element } from '../../document/elements/index.js';
@@ -23,8 +24,11 @@ export interface ReviewItem {
 export function reviewOf(document: WidgetDocument, brand: Brand): ReviewItem[] {
   const items: ReviewItem[] = [{ title: 'Name', says: [document.name] }];
   const { behaviour, afterwards, elements } = document;
-  const recipients = afterwards.actions.flatMap((action) => action.recipients);
-  if (recipients.length > 0) items.push({ title: 'Recipients', says: recipients, station: 'afterwards' });
+  for (const action of afterwards.actions) {
+    const told = toldBy(action);
+    const title = specOfAction(action)?.label ?? action.type;
+    if (told.length > 0) items.push({ title, says: [...told], station: 'afterwards' });
+  }
   if (afterwards.visitor.type === 'page')
     items.push({
       title: 'Page after a submission',

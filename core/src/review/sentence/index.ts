@@ -1,4 +1,5 @@
 import { valueAt } from '../../base/maps/index.js';
+import { specOfAction, toldBy, type Action } from '../../actions/index.js';
 import { closingOf, type Closing } from '../../document/placement/index.js';
 import {
   conditionSpecs,
@@ -103,7 +104,6 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
     const { visitor, actions } = afterwards;
     if (!hasForm(document))
       return [say('There is no form to submit, so nothing is stored and nobody is notified.')];
-    const recipients = actions.flatMap((action) => (action.type === 'notify' ? action.recipients : []));
     const seen =
       visitor.type === 'page'
         ? `the page ${visitor.address || '(not chosen yet)'}`
@@ -114,8 +114,8 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
       say('After submitting, visitors see '),
       about('visitor', seen),
       say('. The submission is stored, and '),
-      about('recipients', recipients.length > 0 ? listed(recipients, 'and') : 'nobody'),
-      say(recipients.length > 1 ? ' are notified by e-mail.' : ' is notified by e-mail.'),
+      ...toldPieces(actions),
+      say('.'),
     ];
   },
   return: (document) => {
@@ -245,6 +245,17 @@ function contentWords({ elements, scenes }: WidgetDocument): string {
   const parts = [...main, ...(fields > 0 ? [`a form with ${plural(fields, 'field')}`] : [])];
   if (parts.length > 0) return listed(parts, 'and');
   return types.length > 1 ? plural(types.length - 1, 'element') : 'an empty box';
+}
+
+/** Who is told of a submission and how, one action after the other. */
+function toldPieces(actions: readonly Action[]): Piece[] {
+  const telling = actions.filter((action) => toldBy(action).length > 0);
+  if (telling.length === 0) return [about('recipients', 'nobody'), say(' is notified by e-mail')];
+  return telling.flatMap((action, at) => [
+    ...(at > 0 ? [say(at === telling.length - 1 ? ', and ' : ', ')] : []),
+    about('recipients', listed(toldBy(action), 'and')),
+    say(` ${specOfAction(action)?.phrase(toldBy(action))}`),
+  ]);
 }
 
 const hasForm = ({ elements }: WidgetDocument): boolean =>

@@ -1,5 +1,5 @@
 import { Inject, Injectable } from '@nestjs/common';
-import type { Action } from '@sirene/core/document/widget';
+import type { Action } from '@sirene/core/actions';
 import { CONFIG, type Config } from '../../config.js';
 import { Mailer, siteHeader } from '../../mail/mailer.js';
 import type { ActionHandler, Errand } from '../handler.js';
@@ -7,8 +7,6 @@ import type { ActionHandler, Errand } from '../handler.js';
 /** Tells people by mail that a submission has come; one delivery for each recipient. */
 @Injectable()
 export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }> {
-  readonly type = 'notify';
-
   constructor(
     @Inject(CONFIG) private readonly config: Config,
     private readonly mailer: Mailer,

@@ -1,6 +1,8 @@
 import { Field, Input, Stack } from '@chakra-ui/react';
 import { safeAddress } from '@sirene/core/base/sanitise';
-import { isMailAddress, type Action, type WidgetDocument } from '@sirene/core/document/widget';
+import { actionSpecs, isMailAddress, type ActionSpec } from '@sirene/core/actions';
+import { valueAt } from '@sirene/core/base/maps';
+import type { WidgetDocument } from '@sirene/core/document/widget';
 import { useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
 import { Row } from '../../shared/Row.tsx';
@@ -57,44 +59,56 @@ function AddressField({ value, onChange }: { value: string; onChange(address: st
   );
 }
 
-type Notify = Action & { type: 'notify' };
-
 const mailProblem = (address: string): string | null =>
   isMailAddress(address) ? null : 'is not an e-mail address';
 
-/** Who is told of a submission, and under which subject. */
+/** What follows a submission, kind by kind: who is told, and how. */
 export function RecipientControls() {
+  return (
+    <Stack gap="6">
+      {actionSpecs.map((spec) => (
+        <ActionControls key={spec.type} spec={spec} />
+      ))}
+    </Stack>
+  );
+}
+
+function ActionControls({ spec }: { spec: ActionSpec }) {
   const { session } = useEditor();
   const { name, afterwards } = useDocument();
-  const at = afterwards.actions.findIndex(({ type }) => type === 'notify');
-  const notify: Notify = afterwards.actions[at] ?? {
-    type: 'notify',
-    recipients: [],
-    subject: `New from ${name}`.slice(0, 200),
-  };
-  const set = (value: Notify) => {
+  const at = afterwards.actions.findIndex(({ type }) => type === spec.type);
+  const action = (afterwards.actions[at] ?? spec.create(name)) as Readonly<Record<string, unknown>>;
+  const isTelling = spec.told(action as never).length > 0;
+  const set = (key: string, value: unknown) => {
+    const next = { ...action, [key]: value };
     const others = afterwards.actions.filter((_, index) => index !== at);
-    const actions = value.recipients.length > 0 ? [...others, value] : others;
-    session.apply({ type: 'set', path: ['afterwards', 'actions'], value: actions }, 'recipients');
+    const actions = spec.told(next as never).length > 0 ? [...others, next] : others;
+    session.apply({ type: 'set', path: ['afterwards', 'actions'], value: actions }, spec.type);
   };
   return (
     <Stack gap="4">
-      <PatternList
-        label="Recipients"
-        help="One address per line. Each gets its own e-mail, retried until it is accepted."
-        value={notify.recipients}
-        problem={mailProblem}
-        onChange={(recipients) => set({ ...notify, recipients })}
-      />
-      <Field.Root disabled={notify.recipients.length === 0}>
-        <Field.Label>Subject</Field.Label>
-        <Input
-          size="sm"
-          maxLength={200}
-          value={notify.subject}
-          onChange={(event) => event.target.value !== '' && set({ ...notify, subject: event.target.value })}
-        />
-      </Field.Root>
+      {spec.fields.map((field) =>
+        field.control === 'addresses' ? (
+          <PatternList
+            key={field.key}
+            label={field.label}
+            help={field.help ?? ''}
+            value={valueAt(action, field.key) as string[]}
+            problem={mailProblem}
+            onChange={(addresses) => set(field.key, addresses)}
+          />
+        ) : (
+          <Field.Root key={field.key} disabled={!isTelling}>
+            <Field.Label>{field.label}</Field.Label>
+            <Input
+              size="sm"
+              maxLength={field.max}
+              value={valueAt(action, field.key) as string}
+              onChange={(event) => event.target.value !== '' && set(field.key, event.target.value)}
+            />
+          </Field.Root>
+        ),
+      )}
     </Stack>
   );
 }

@@ -1,0 +1,19 @@
+import type { Static } from '@sinclair/typebox';
+import type { ActionSpec } from './action.js';
+import { notify } from './notify.js';
+
+export type { ActionField, ActionSpec } from './action.js';
+export { isMailAddress } from './mail-address.js';
+
+/** Every kind of action. A new one is its file, a line here, and its handler, for which the server's compiler asks. */
+export const actionSpecs = [notify] as const;
+
+export type Action = Static<(typeof actionSpecs)[number]['schema']>;
+
+/** What is known of an action's kind; `undefined` for one of a newer version, which nobody here knows. */
+export const specOfAction = ({ type }: { type: string }): ActionSpec | undefined =>
+  (actionSpecs as readonly ActionSpec[]).find((one) => one.type === type);
+
+/** Who is told by an action, as people read it. */
+export const toldBy = (action: Action): readonly string[] =>
+  specOfAction(action)?.told(action as never) ?? [];

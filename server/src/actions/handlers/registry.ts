@@ -1,0 +1,14 @@
+import type { Type } from '@nestjs/common';
+import type { Action } from '@sirene/core/actions';
+import type { ActionHandler } from '../handler.js';
+import { NotifyHandler } from './notify.js';
+
+/** How the server does each kind of action; the compiler asks for every kind. */
+export const handlerTypes: {
+  readonly [T in Action['type']]: Type<ActionHandler<Extract<Action, { type: T }>>>;
+} = {
+  notify: NotifyHandler,
+};
+
+/** The handlers, made, by the type of their action. */
+export type Handlers = { readonly [T in Action['type']]: ActionHandler<Extract<Action, { type: T }>> };
