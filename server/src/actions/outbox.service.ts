@@ -23,8 +23,10 @@ const insertDeliveries = (rows: number): string =>
   `INSERT INTO delivery (id, siteId, submissionId, type, target, settings, dueAt, state, attempts)
    VALUES ${Array.from({ length: rows }, () => "(?, ?, ?, ?, ?, ?, ?, 'waiting', 0)").join(', ')}`;
 
-/** Deliveries tried in one round. */
-const group = 20;
+/** Deliveries under way at once: in all, and to one target, so that a slow one leaves room for the others. */
+const most = { all: 40, target: 10 };
+/** Deliveries looked at in one round: enough to find those of other targets behind the many of a slow one. */
+const looked = 400;
 const roundMs = 1000;
 
 /** The outbox: what has to follow a submission, tried until it is done. */
@@ -32,7 +34,8 @@ const roundMs = 1000;
 export class OutboxService implements OnApplicationShutdown {
   readonly #logger = new Logger('Outbox');
   #timer: NodeJS.Timeout | undefined;
-  #round: Promise<void> | null = null;
+  readonly #underWay = new Map<string, { target: string; done: Promise<void> }>();
+  #choosing: Promise<void> = Promise.resolve();
 
   constructor(
     private readonly dataSource: DataSource,
@@ -50,7 +53,8 @@ export class OutboxService implements OnApplicationShutdown {
 
   async onApplicationShutdown(): Promise<void> {
     clearInterval(this.#timer);
-    await this.#round;
+    await this.#choosing.catch(() => undefined);
+    await Promise.all([...this.#underWay.values()].map(({ done }) => done));
   }
 
   /** Writes the rows of a submission's actions; called inside the transaction that stores the submission. */
@@ -77,10 +81,20 @@ export class OutboxService implements OnApplicationShutdown {
     if (rows.length > 0) statement(database, insertDeliveries(rows.length)).run(...rows.flat());
   }
 
-  /** Tries all that is due now. One round at a time, so that nothing is tried twice at once. */
+  /** Begins to try what is due now, and waits for what it has begun; what is under way already is not tried twice. */
   async runDue(): Promise<void> {
-    this.#round ??= this.#runRound().finally(() => (this.#round = null));
-    await this.#round;
+    let begun: Promise<void>[] = [];
+    // One after the other: who chooses sees what the one before has taken.
+    this.#choosing = this.#choosing.then(async () => {
+      begun = (await this.#chosen()).map((delivery) => this.#begin(delivery));
+    });
+    try {
+      await this.#choosing;
+      await Promise.all(begun);
+    } catch (error) {
+      this.#choosing = Promise.resolve();
+      this.#logger.error(error);
+    }
   }
 
   /** Makes a delivery due now, whatever became of it. */
@@ -98,12 +112,27 @@ export class OutboxService implements OnApplicationShutdown {
     );
   }
 
-  async #runRound(): Promise<void> {
-    try {
-      await Promise.all((await this.#due()).map((delivery) => this.#try(delivery)));
-    } catch (error) {
-      this.#logger.error(error);
-    }
+  /** What is due and has room: of all, and of its target. */
+  async #chosen(): Promise<DeliveryEntity[]> {
+    const busy = new Map<string, number>();
+    for (const { target } of this.#underWay.values()) busy.set(target, (busy.get(target) ?? 0) + 1);
+    let room = most.all - this.#underWay.size;
+    return (await this.#due()).filter(({ id, target }) => {
+      const beside = busy.get(target) ?? 0;
+      if (room === 0 || beside >= most.target || this.#underWay.has(id)) return false;
+      busy.set(target, beside + 1);
+      room--;
+      return true;
+    });
+  }
+
+  #begin(delivery: DeliveryEntity): Promise<void> {
+    const { id, target } = delivery;
+    const done = this.#try(delivery)
+      .catch((error: unknown) => this.#logger.error(error))
+      .finally(() => this.#underWay.delete(id));
+    this.#underWay.set(id, { target, done });
+    return done;
   }
 
   /**
@@ -119,7 +148,7 @@ export class OutboxService implements OnApplicationShutdown {
       .andWhere('(delivery.attempts = 0 OR delivery.dueAt <= :now OR delivery.lastAt > :now)', { now })
       .orderBy('delivery.attempts')
       .addOrderBy('delivery.rowid')
-      .limit(group)
+      .limit(looked)
       .getMany();
   }
 

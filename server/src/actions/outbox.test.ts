@@ -1,3 +1,5 @@
+import { jest } from '@jest/globals';
+import { NotifyHandler } from './handlers/notify.js';
 import {
   origin,
   publishSignup,
@@ -90,6 +92,43 @@ test('with the mail server down the submission is kept, and its deliveries wait,
       dueAt: server.clock.time,
     });
   } finally {
+    await server.stop();
+  }
+});
+
+test('a target that is slow holds up no other, and nothing is tried twice at once', async () => {
+  const server = await TestServer.start();
+  const tried: string[] = [];
+  let release = () => {};
+  const slow = new Promise<void>((done) => (release = done));
+  const run = jest.spyOn(server.app.get(NotifyHandler), 'run').mockImplementation(async ({ delivery }) => {
+    tried.push(delivery.target);
+    if (delivery.target.startsWith('desk')) await slow;
+  });
+  try {
+    const there = await publishSignup(server);
+    const outbox = server.app.get(OutboxService);
+    const statesOf = [];
+    for (let at = 0; at < 30; at++) statesOf.push(await sendOne(server, there));
+    const rounds = [outbox.runDue(), outbox.runDue(), outbox.runDue()];
+    const letters = async () =>
+      (await Promise.all(statesOf.map((states) => states())))
+        .flat()
+        .filter(({ target }) => target.startsWith('letters'));
+    // Rounds as the clock has them, while the first is still waiting for the slow target.
+    for (let left = 20; left > 0 && (await letters()).some(({ state }) => state !== 'sent'); left--)
+      rounds.push(outbox.runDue());
+    expect((await letters()).map(({ state }) => state)).toEqual(Array(30).fill('sent'));
+    expect(tried.filter((target) => target.startsWith('desk'))).toHaveLength(10);
+    release();
+    await Promise.all(rounds);
+    await outbox.runDue();
+    await outbox.runDue();
+    expect(tried.filter((target) => target.startsWith('desk'))).toHaveLength(30);
+    expect(tried).toHaveLength(60);
+  } finally {
+    release();
+    run.mockRestore();
     await server.stop();
   }
 });
