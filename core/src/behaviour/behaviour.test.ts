@@ -350,6 +350,24 @@ test('never two overlays at once, and shown and hidden always add up to what is 
   );
 });
 
+test('explain names who has the place, or says that the page has no marker', () => {
+  const rules = compileRules([
+    rule({ id: 'first', slug: 'first', priority: 1 }),
+    rule({ id: 'second', slug: 'second' }),
+    rule({ id: 'part', slug: 'part', mode: 'inline' }),
+  ]);
+  const [state] = step(rules, startState(), arrive(0));
+  const placeOfWidget = (id: string) =>
+    explain(rules, state, id)?.reasons.find((reason) => reason.rule === 'place');
+  expect(placeOfWidget('first')).toEqual({ rule: 'place', holds: true });
+  expect(placeOfWidget('second')).toEqual({
+    rule: 'place',
+    holds: false,
+    blocker: { by: 'widget', widget: 'first' },
+  });
+  expect(placeOfWidget('part')).toEqual({ rule: 'place', holds: false, blocker: { by: 'marker' } });
+});
+
 test('explain says rule by rule what the machine goes by', () => {
   const rules = compileRules([
     rule({

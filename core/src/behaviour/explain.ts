@@ -1,4 +1,5 @@
-import { hasPlace, wants, type MachineState } from './machine.js';
+import type { Blocker } from './arbitrate.js';
+import { blockerOf, wants, type MachineState } from './machine.js';
 import { pausedBy, type Pause } from './memory.js';
 import type { CompiledRules } from './rules.js';
 import { explainTargeting, type TargetingOutcome } from './targeting.js';
@@ -9,7 +10,8 @@ export type Reason =
   | { rule: 'targeting'; holds: boolean; outcome: TargetingOutcome }
   | { rule: 'pause'; holds: boolean; pause: Pause | null }
   | { rule: 'triggers'; holds: boolean; triggers: { trigger: Trigger; fired: boolean }[] }
-  | { rule: 'place'; holds: boolean };
+  /** `blocker` says who has the place, or that the page has no marker. */
+  | { rule: 'place'; holds: boolean; blocker?: Blocker };
 
 export interface Explanation {
   widget: string;
@@ -33,6 +35,7 @@ export function explain(
   const open = state.open.includes(id);
   const pause = open ? null : pausedBy(widget, state.memory, page.now);
   const list = 'any' in widget.triggers ? widget.triggers.any : widget.triggers.all;
+  const blocker = open ? undefined : blockerOf(rules, widget, state);
   const fired = (trigger: Trigger) => kindOf(trigger).fired(trigger, page);
   return {
     widget: id,
@@ -45,7 +48,7 @@ export function explain(
         holds: open || wants(widget, page),
         triggers: list.map((trigger) => ({ trigger, fired: fired(trigger) })),
       },
-      { rule: 'place', holds: open || hasPlace(rules, widget, state) },
+      { rule: 'place', holds: blocker === undefined, ...(blocker && { blocker }) },
     ],
   };
 }

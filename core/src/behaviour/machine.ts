@@ -3,6 +3,7 @@ import { placeOf } from './address.js';
 import { pausedBy, noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
 import type { PageVisit } from './page.js';
 import type { CompiledRules } from './rules.js';
+import { arbitrate, type Blocker } from './arbitrate.js';
 import { kindOf, type Trigger } from './triggers/registry.js';
 
 /** All that the machine knows at one moment. Plain data: it can be kept, compared and played again. */
@@ -95,40 +96,46 @@ function seen(page: PageVisit, event: MachineEvent): PageVisit {
   return { ...page, now: event.at, scrolled, leaving: event.type === 'leave' };
 }
 
-/** Lets every widget appear that wants to and may; of the overlays only one at a time. */
+/** Lets every widget appear that wants to, may, and gets a place. */
 function appear(rules: readonly CompiledRules[], state: MachineState): Step {
-  const effects: Effect[] = [];
-  let next = state;
+  const page = state.page as PageVisit;
+  const wanting: CompiledRules[] = [];
+  const waiting: CompiledRules[] = [];
+  for (const widget of rules)
+    if (mayAppear(widget, state)) (wants(widget, page) ? wanting : waiting).push(widget);
+  const decisions = arbitrate(wanting, openOf(rules, state), state);
+  const coming = wanting.filter((_, at) => !decisions[at]?.blocker);
+  const next = coming.reduce(shown, state);
+  // Who has no place is not waited for: when one is free again, all are asked.
+  const there = openOf(rules, next);
   let wake = Infinity;
-  for (const widget of rules) {
-    if (!mayAppear(rules, widget, next)) continue;
-    if (wants(widget, next.page as PageVisit)) {
-      next = shown(next, widget);
-      effects.push({ type: 'show', widget: widget.id, asked: false });
-    } else {
-      wake = Math.min(wake, dueAt(widget, next.page as PageVisit));
-    }
-  }
-  if (next !== state) effects.push({ type: 'remember', memory: next.memory });
-  if (wake < Infinity) effects.push({ type: 'wake', at: wake });
-  return [next, effects];
+  for (const widget of waiting)
+    if (!arbitrate([widget], there, state)[0]?.blocker) wake = Math.min(wake, dueAt(widget, page));
+  return [
+    next,
+    [
+      ...coming.map((widget): Effect => ({ type: 'show', widget: widget.id, asked: false })),
+      ...(next === state ? [] : [{ type: 'remember', memory: next.memory } as const]),
+      ...(wake < Infinity ? [{ type: 'wake', at: wake } as const] : []),
+    ],
+  ];
 }
 
-function mayAppear(rules: readonly CompiledRules[], widget: CompiledRules, state: MachineState): boolean {
+function mayAppear(widget: CompiledRules, state: MachineState): boolean {
   if (!state.page || state.open.includes(widget.id) || pausedBy(widget, state.memory, state.page.now))
     return false;
-  return hasPlace(rules, widget, state) && widget.targets(state.page);
+  return widget.targets(state.page);
 }
 
-/** Whether the page has room: a marker for an inline widget, the one free place for an overlay. */
-export function hasPlace(
+const openOf = (rules: readonly CompiledRules[], { open }: MachineState): CompiledRules[] =>
+  rules.filter(({ id }) => open.includes(id));
+
+/** What keeps a widget from having a place on the page now, if anything does. */
+export const blockerOf = (
   rules: readonly CompiledRules[],
   widget: CompiledRules,
   state: MachineState,
-): boolean {
-  if (widget.mode === 'free') return true;
-  return widget.mode === 'inline' ? state.markers.includes(widget.slug) : overlays(rules, state).length === 0;
-}
+): Blocker | undefined => arbitrate([widget], openOf(rules, state), state)[0]?.blocker;
 
 /** Whether the widget's triggers have happened. */
 export function wants({ triggers }: CompiledRules, page: PageVisit): boolean {
@@ -177,7 +184,8 @@ function end(
 function ask(rules: readonly CompiledRules[], state: MachineState, id: string, at: number): Step {
   const widget = rules.find((one) => one.id === id);
   if (!widget || !state.page || state.open.includes(id)) return [state, []];
-  if (widget.mode === 'inline' && !hasPlace(rules, widget, state)) return [state, []];
+  if (blockerOf(rules, widget, state)?.by === 'marker') return [state, []];
+  // Asked for, it takes the place of whoever has it.
   const inTheWay = widget.mode === 'overlay' ? overlays(rules, state) : [];
   const open = state.open.filter((other) => !inTheWay.includes(other));
   const next = shown({ ...state, open, page: { ...state.page, now: at } }, widget);
@@ -191,8 +199,5 @@ function ask(rules: readonly CompiledRules[], state: MachineState, id: string, a
   ];
 }
 
-function overlays(rules: readonly CompiledRules[], state: MachineState): string[] {
-  return rules
-    .filter((widget) => widget.mode === 'overlay' && state.open.includes(widget.id))
-    .map(({ id }) => id);
-}
+const overlays = (rules: readonly CompiledRules[], state: MachineState): string[] =>
+  openOf(rules, state).flatMap(({ id, mode }) => (mode === 'overlay' ? [id] : []));

@@ -158,7 +158,7 @@ function Why({ rehearsal }: { rehearsal: Rehearsal }) {
       {explanation.reasons.map((reason) => (
         <Box key={reason.rule} fontSize="13px" lineHeight="1.4">
           <StateMark tone={reason.holds ? 'good' : 'bad'} wraps>
-            {reasonWords(reason)}
+            {reasonWords(reason, (id) => rehearsal.slugOf(id))}
           </StateMark>
         </Box>
       ))}
@@ -172,7 +172,7 @@ const pauses = {
   frequency: 'It has reached its frequency limit',
 };
 
-function reasonWords(reason: Reason): string {
+function reasonWords(reason: Reason, slugOf: (id: string) => string): string {
   switch (reason.rule) {
     case 'targeting':
       return reason.holds ? 'Page and visitor match' : `Page or visitor does not match${failing(reason)}`;
@@ -186,8 +186,15 @@ function reasonWords(reason: Reason): string {
             .map(({ trigger }) => triggerPhrase(trigger))
             .join(', ')}`;
     case 'place':
-      return reason.holds ? 'Its position is free' : 'Its position is taken, or the page has no place for it';
+      return placeWords(reason, slugOf);
   }
+}
+
+function placeWords({ blocker }: Reason & { rule: 'place' }, slugOf: (id: string) => string): string {
+  if (!blocker) return 'Its position is free';
+  return blocker.by === 'marker'
+    ? 'The page has no marker for it'
+    : `Its position is taken by “${slugOf(blocker.widget)}”`;
 }
 
 function failing({ outcome }: Reason & { rule: 'targeting' }): string {

@@ -97,6 +97,11 @@ export class Rehearsal {
     return this.#address;
   }
 
+  /** The address name of one of the site's widgets, by its id. */
+  slugOf(id: string): string {
+    return this.script.others.find((other) => other.id === id)?.slug ?? this.script.slug;
+  }
+
   /** ms since the rehearsal began. */
   get elapsed(): number {
     return this.#clock.now() - this.#start;
