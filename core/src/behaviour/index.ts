@@ -2,7 +2,7 @@ export { compilePattern, placeOf, type Place } from './address.js';
 export { conditionSpecs, type Condition } from './conditions/registry.js';
 export { targetingOf, targetingParts, type OtherCondition, type TargetingParts } from './edit-targeting.js';
 export { explain, type Explanation, type Reason } from './explain.js';
-export { arbitrate, type Blocker, type Decision, type Policy } from './arbitrate.js';
+export type { Blocker, Decision, Policy } from './arbitrate.js';
 export * from './machine.js';
 export { dayMs, noMemory, readMemory, visitGapMs, type Memory, type Pause } from './memory.js';
 export type { PageVisit } from './page.js';

@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { Coins } from 'lucide';
 import { money } from '../../base/money/index.js';
 import { h } from '../../base/html/index.js';
 import { currencyCode, define, elementFields, fieldName, languageTag, line, strict } from './definition.js';
@@ -16,7 +17,7 @@ const schema = elementFields('amounts', {
 export const amounts = define({
   type: 'amounts',
   label: 'Donation amounts',
-  icon: 'coins',
+  icon: Coins,
   schema,
   role: () => 'amounts',
   parts: ['box', 'amount', 'value', 'words'],

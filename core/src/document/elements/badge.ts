@@ -1,10 +1,11 @@
+import { Award } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { define, elementFields, line } from './definition.js';
 
 export const badge = define({
   type: 'badge',
   label: 'Badge',
-  icon: 'badge',
+  icon: Award,
   schema: elementFields('badge', { words: line(60) }),
   role: () => 'badge',
   parts: ['box'],

@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { ShoppingBasket } from 'lucide';
 import { basketHtml, type BasketWords } from '../basket/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
@@ -39,7 +40,7 @@ function isShown({ pictures, quantities, removable, button }: Basket, part: (typ
 export const basket = define({
   type: 'basket',
   label: 'Basket',
-  icon: 'basket',
+  icon: ShoppingBasket,
   schema,
   role: () => 'basket',
   parts,

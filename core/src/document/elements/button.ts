@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { RectangleHorizontal } from 'lucide';
 import { iconHtml } from '../../base/icons/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
@@ -37,7 +38,7 @@ const schema = elementFields('button', {
 export const button = define({
   type: 'button',
   label: 'Button',
-  icon: 'rectangle-horizontal',
+  icon: RectangleHorizontal,
   schema,
   role: () => 'button',
   parts: ['box', 'note', 'icon'],

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { Timer } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { countUnits } from '../../base/time/index.js';
 import { instantOf } from '../../base/zones/index.js';
@@ -32,7 +33,7 @@ const schema = elementFields('countdown', {
 export const countdown = define({
   type: 'countdown',
   label: 'Countdown',
-  icon: 'timer',
+  icon: Timer,
   schema,
   role: () => 'countdown',
   parts: ['box', 'unit', 'number', 'label'],

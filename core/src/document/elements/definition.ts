@@ -1,4 +1,5 @@
 import { Type, type Static, type TObject, type TProperties } from '@sinclair/typebox';
+import type { IconNode } from 'lucide';
 import type { Foreign } from '../../base/html/foreign.js';
 import type { Messages } from '../../base/messages/index.js';
 import { motionsSchema, type Motions } from '../../style/motion/index.js';
@@ -31,7 +32,6 @@ export interface RenderContext {
 /** One entry of the menu of new elements. */
 export interface Offer {
   label: string;
-  icon: string;
   /** Properties that differ from the type's defaults. */
   with: Record<string, unknown>;
   /** What it brings along inside, for a container. */
@@ -54,8 +54,9 @@ export interface AnyElement {
 export interface ElementDefinition<S extends TObject = TObject> {
   type: string;
   label: string;
-  /** Name in the icon library. */
-  icon: string;
+  /** What stands for it in the outline and in the menu of new elements; some of its kind may have another. */
+  icon: IconNode;
+  iconFor?(element: Static<S>): IconNode | undefined;
   schema: S;
   role(element: Static<S>): Role;
   parts: readonly string[];

@@ -1,11 +1,12 @@
 import { Type } from '@sinclair/typebox';
+import { Minus } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { define, elementFields, line } from './definition.js';
 
 export const divider = define({
   type: 'divider',
   label: 'Divider',
-  icon: 'minus',
+  icon: Minus,
   schema: elementFields('divider', { words: Type.Optional(line(80)) }),
   role: () => 'divider',
   parts: ['box'],

@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { TextCursorInput } from 'lucide';
 import { fieldSpecs, type FieldSpec } from '../../form/index.js';
 import { h, type Html } from '../../base/html/index.js';
 import { define, elementFields, fieldName, oneOf } from './definition.js';
@@ -97,7 +98,7 @@ function choicesHtml({ key, options = [] }: Field, spec: FieldSpec, part: (name:
 export const field = define({
   type: 'field',
   label: 'Field',
-  icon: 'text-cursor-input',
+  icon: TextCursorInput,
   schema,
   role: () => 'field',
   parts: [
@@ -166,7 +167,6 @@ export const field = define({
   ],
   offers: fieldSpecs.map(({ kind, key, label, asks, options }) => ({
     label: `${label} field`,
-    icon: 'field',
     with: {
       kind,
       key,

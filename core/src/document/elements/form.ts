@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { SquarePen } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { childList, define, elementFields, oneOf } from './definition.js';
 import { formLayoutCss, formLayouts, sideBySide } from './form-layouts.js';
@@ -14,7 +15,7 @@ const schema = elementFields('form', {
 export const form = define({
   type: 'form',
   label: 'Form',
-  icon: 'clipboard-pen-line',
+  icon: SquarePen,
   schema,
   role: () => 'form',
   parts: ['box'],
@@ -39,10 +40,9 @@ export const form = define({
     },
   ],
   offers: [
-    { label: 'Form', icon: 'clipboard-pen-line', with: {} },
+    { label: 'Form', with: {} },
     {
       label: 'One-line signup',
-      icon: 'mail',
       with: { layout: 'side' },
       holds: [
         {

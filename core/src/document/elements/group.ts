@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { Columns3, Grid2x2, Rows3 } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { childList, define, elementFields } from './definition.js';
 
@@ -12,7 +13,8 @@ const schema = elementFields('group', {
 export const group = define({
   type: 'group',
   label: 'Group',
-  icon: 'group',
+  icon: Rows3,
+  iconFor: ({ direction }) => (direction === 'row' ? Columns3 : direction === 'grid' ? Grid2x2 : undefined),
   schema,
   role: () => 'group',
   parts: ['box'],
@@ -29,9 +31,9 @@ export const group = define({
     { path: ['reverse'], label: 'Reverse order', control: 'toggle', rare: true },
   ],
   offers: [
-    { label: 'Column', icon: 'column', with: {} },
-    { label: 'Row', icon: 'row', with: { direction: 'row' } },
-    { label: 'Grid', icon: 'grid', with: { direction: 'grid' } },
+    { label: 'Column', with: {} },
+    { label: 'Row', with: { direction: 'row' } },
+    { label: 'Grid', with: { direction: 'grid' } },
   ],
   render: ({ direction, reverse }, { box, children }) =>
     h('div', { ...box, class: `${box.class} ${direction}${reverse ? ' back' : ''}` }, children()),

@@ -1,11 +1,12 @@
 import { Type } from '@sinclair/typebox';
+import { Code } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { define, elementFields } from './definition.js';
 
 export const html = define({
   type: 'html',
   label: 'HTML',
-  icon: 'code',
+  icon: Code,
   schema: elementFields('html', { source: Type.String({ maxLength: 50_000 }) }),
   role: () => 'html',
   parts: ['box'],

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { Star } from 'lucide';
 import { iconHtml } from '../../base/icons/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
@@ -18,7 +19,7 @@ const schema = elementFields('icon', {
 export const icon = define({
   type: 'icon',
   label: 'Icon',
-  icon: 'star',
+  icon: Star,
   schema,
   role: () => 'icon',
   parts: ['box', 'mark'],

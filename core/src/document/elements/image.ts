@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { Image } from 'lucide';
 import { illustrationAt, illustrationHtml, paintsCss } from '../../style/illustrations/index.js';
 import { h } from '../../base/html/index.js';
 import { assetScheme, safeAddress, safeImage, wholeImage } from '../../base/sanitise/index.js';
@@ -47,7 +48,7 @@ function sizes(src: string, width = 0): string | null {
 export const image = define({
   type: 'image',
   label: 'Image',
-  icon: 'image',
+  icon: Image,
   schema,
   role: () => 'image',
   parts: ['box', 'caption'],

@@ -22,6 +22,10 @@ export function definitionOf(element: Element): ElementDefinition {
   return elementDefinitions[element.type];
 }
 
+/** What stands for an element in the outline, as the shapes of its drawing. */
+export const iconOf = (element: Element) =>
+  definitionOf(element).iconFor?.(element) ?? definitionOf(element).icon;
+
 /** A new element with its defaults. */
 export function createElement<T extends ElementType>(type: T): Element & { type: T } {
   return definitions[type].create() as Element & { type: T };

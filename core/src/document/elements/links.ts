@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { Link } from 'lucide';
 import { iconHtml } from '../../base/icons/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
@@ -32,7 +33,7 @@ const shown = <T extends { off?: boolean }>(items: readonly T[]): T[] => items.f
 export const links = define({
   type: 'links',
   label: 'Link strip',
-  icon: 'link',
+  icon: Link,
   schema,
   role: () => 'links',
   parts: ['box', 'link', 'icon', 'count', 'divider'],

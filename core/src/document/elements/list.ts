@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { List } from 'lucide';
 import { iconHtml } from '../../base/icons/index.js';
 import { h } from '../../base/html/index.js';
 import { define, elementFields, line, oneOf, strict } from './definition.js';
@@ -14,7 +15,7 @@ const schema = elementFields('list', {
 export const list = define({
   type: 'list',
   label: 'List',
-  icon: 'list',
+  icon: List,
   schema,
   role: () => 'list',
   parts: ['box', 'item', 'even', 'mark'],

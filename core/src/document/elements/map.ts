@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { Map } from 'lucide';
 import { iconHtml } from '../../base/icons/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
@@ -20,7 +21,7 @@ const country =
 export const map = define({
   type: 'map',
   label: 'Map card',
-  icon: 'map',
+  icon: Map,
   schema,
   role: () => 'map',
   parts: ['box', 'words', 'pin'],

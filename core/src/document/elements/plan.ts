@@ -1,4 +1,5 @@
 import { Type, type Static } from '@sinclair/typebox';
+import { Receipt } from 'lucide';
 import { iconHtml } from '../../base/icons/index.js';
 import { money } from '../../base/money/index.js';
 import { h, type Child } from '../../base/html/index.js';
@@ -93,7 +94,7 @@ const headerCss =
 export const plan = define({
   type: 'plan',
   label: 'Price plan',
-  icon: 'receipt',
+  icon: Receipt,
   schema,
   role: () => 'plan',
   parts,

@@ -1,3 +1,4 @@
+import { TableColumnsSplit } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { childList, define, elementFields } from './definition.js';
 import { planRows } from './plan.js';
@@ -5,7 +6,7 @@ import { planRows } from './plan.js';
 export const plans = define({
   type: 'plans',
   label: 'Price plans',
-  icon: 'columns',
+  icon: TableColumnsSplit,
   schema: elementFields('plans', { children: childList }),
   role: () => 'plans',
   parts: ['box'],

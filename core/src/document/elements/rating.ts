@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { StarHalf } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { define, elementFields, line } from './definition.js';
 
@@ -13,7 +14,7 @@ const star = 'M12 2.6l2.9 5.9 6.5.9-4.7 4.6 1.1 6.5L12 17.4l-5.8 3.1 1.1-6.5L2.6
 export const rating = define({
   type: 'rating',
   label: 'Rating',
-  icon: 'star',
+  icon: StarHalf,
   schema,
   role: () => 'rating',
   parts: ['box', 'mark'],

@@ -1,10 +1,11 @@
+import { MoveVertical } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { define, elementFields } from './definition.js';
 
 export const spacer = define({
   type: 'spacer',
   label: 'Spacer',
-  icon: 'spacer',
+  icon: MoveVertical,
   schema: elementFields('spacer', {}),
   role: () => 'spacer',
   parts: ['box'],

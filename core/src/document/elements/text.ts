@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { AlignLeft, Heading } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { define, elementFields } from './definition.js';
 import { beginning, plainText, renderRuns, runProblems, runSchema, toRuns } from './rich-text.js';
@@ -18,7 +19,8 @@ export const noticeText =
 export const text = define({
   type: 'text',
   label: 'Text',
-  icon: 'type',
+  icon: AlignLeft,
+  iconFor: ({ level }) => (level > 0 ? Heading : undefined),
   schema,
   role: ({ level }) => (level === 0 ? 'text' : 'title'),
   parts: ['box'],
@@ -50,8 +52,8 @@ export const text = define({
     ...(content.some(({ highlight }) => highlight) ? ['& mark{background:#ffe08a;color:inherit}'] : []),
   ],
   offers: [
-    { label: 'Heading', icon: 'heading', with: { level: 2, content: [{ text: 'A heading' }] } },
-    { label: 'Paragraph', icon: 'type', with: {} },
+    { label: 'Heading', with: { level: 2, content: [{ text: 'A heading' }] } },
+    { label: 'Paragraph', with: {} },
   ],
   problems: ({ content }) => runProblems(content),
 });

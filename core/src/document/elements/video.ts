@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { Video } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { safeImage, wholeImage } from '../../base/sanitise/index.js';
 import { addressText, define, elementFields, line } from './definition.js';
@@ -20,7 +21,7 @@ const problem = (path: string, address: string | undefined): [string, string][] 
 export const video = define({
   type: 'video',
   label: 'Video',
-  icon: 'video',
+  icon: Video,
   schema,
   role: () => 'video',
   parts: ['box'],

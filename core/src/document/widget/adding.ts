@@ -27,12 +27,11 @@ export interface NewElement {
 }
 
 /** The new elements that the studio offers, with their names. */
-export const newElements: readonly { label: string; icon: string; element: NewElement }[] = Object.values(
+export const newElements: readonly { label: string; element: NewElement }[] = Object.values(
   elementDefinitions,
-).flatMap(({ type, label, icon, offers = [{ label, icon, with: {} }] }) =>
+).flatMap(({ type, label, offers = [{ label, with: {} }] }) =>
   offers.map((offer) => ({
     label: offer.label,
-    icon: offer.icon,
     element: {
       type: type as ElementType,
       with: offer.with,

@@ -1,3 +1,4 @@
+import { createElement, type Element } from '@sirene/core/document/elements';
 import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, IconButton, Menu, Portal } from '@chakra-ui/react';
 import { newElements } from '@sirene/core/document/widget';
@@ -6,7 +7,7 @@ import useSWR from 'swr';
 import { get, remove, type ShelfPiece } from '../../shared/api.ts';
 import { useElementCommands } from '../commands.ts';
 import { useEditor } from '../state/editor.tsx';
-import { ElementIcon, iconOf } from './icons.tsx';
+import { ElementIcon } from './icons.tsx';
 
 const groups = [
   { name: 'Elements', entries: newElements.filter(({ element }) => element.type !== 'field') },
@@ -42,7 +43,7 @@ export function AddMenu() {
                 <Box display="grid" gridTemplateColumns="1fr 1fr" role="presentation">
                   {offered.map(({ label, element }) => (
                     <Menu.Item key={label} value={label} onClick={() => add(element)}>
-                      <ElementIcon name={iconOf({ type: element.type, ...element.with })} />
+                      <ElementIcon element={{ ...createElement(element.type), ...element.with } as Element} />
                       {label}
                     </Menu.Item>
                   ))}
@@ -60,7 +61,7 @@ export function AddMenu() {
               )}
               {shelf.map(({ id, name, branch }) => (
                 <Menu.Item key={id} value={id} onClick={() => insert([branch])}>
-                  <ElementIcon name={iconOf(valueAt(branch.elements, branch.root) ?? { type: 'group' })} />
+                  <ElementIcon element={valueAt(branch.elements, branch.root) ?? createElement('group')} />
                   <Box flex="1" truncate>
                     {name}
                   </Box>

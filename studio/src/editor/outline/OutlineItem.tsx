@@ -4,7 +4,7 @@ import { definitionOf, type Element } from '@sirene/core/document/elements';
 import { Eye, EyeOff } from 'lucide-react';
 import { memo } from 'react';
 import { useEditor } from '../state/editor.tsx';
-import { ElementIcon, iconOf } from './icons.tsx';
+import { ElementIcon } from './icons.tsx';
 import type { OutlineRow } from './rows.ts';
 
 interface Props extends OutlineRow {
@@ -58,7 +58,7 @@ export const OutlineItem = memo(function OutlineItem(props: Props) {
       _hover={{ bg: 'wash', '& button': { color: 'inherit' } }}
       onDoubleClick={() => region === undefined && onRename(id)}
     >
-      <ElementIcon name={iconOf(element)} />
+      <ElementIcon element={element} />
       {renaming ? (
         <NameField
           value={title}
