@@ -128,12 +128,42 @@ test.each<[string, (raw: any) => void, string]>([
   [
     'a delay out of range',
     (raw) => (raw.behaviour.triggers = { any: [{ type: 'delay', seconds: -1 }] }),
-    'behaviour.triggers: does not have one of the allowed forms',
+    'behaviour.triggers.any.0.seconds: is less than 0',
   ],
   [
     'no trigger at all',
     (raw) => (raw.behaviour.triggers = { any: [] }),
-    'behaviour.triggers: does not have one of the allowed forms',
+    'behaviour.triggers.any: has fewer than 1 entries',
+  ],
+  [
+    'a trigger of no kind',
+    (raw) => (raw.behaviour.triggers = { all: [{ type: 'odd' }] }),
+    'behaviour.triggers.all.0.type: must be one of load, delay, scroll, leave, asked',
+  ],
+  [
+    'triggers of no form',
+    (raw) => (raw.behaviour.triggers = {}),
+    'behaviour.triggers: must have one of any, all',
+  ],
+  [
+    'a condition deep in others',
+    (raw) => (raw.behaviour.targeting = { any: [{ none: [{ type: 'width', from: -1, to: 3 }] }] }),
+    'behaviour.targeting.any.0.none.0.from: is less than 0',
+  ],
+  [
+    'a condition of no kind',
+    (raw) => (raw.behaviour.targeting = { all: [{ type: 'odd' }] }),
+    'behaviour.targeting.all.0.type: must be one of address, width, pages-seen',
+  ],
+  [
+    'a frequency without its days',
+    (raw) => (raw.behaviour.frequency = { per: 'days' }),
+    'behaviour.frequency.days: is missing',
+  ],
+  [
+    'a pause of no number',
+    (raw) => (raw.behaviour.returning.afterClosing = 'never'),
+    'behaviour.returning.afterClosing: must be a null or an integer',
   ],
   ['a width out of range', (raw) => (raw.placement.width = 9), 'placement.width: is less than 40'],
   [
