@@ -96,3 +96,77 @@ test('a look becomes the standard of its role, says who uses it, and an element 
     await page.request.put(path, { headers, data: before });
   }
 });
+
+test('a form style for the whole site, and one form that keeps its own, as visitors see them', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page);
+  const headers = { origin: studio, 'content-type': 'application/json' };
+  const get = async (path: string) => (await (await page.request.get(`${studio}${path}`)).json()) as never;
+  const sites: { id: string; name: string }[] = await get('/api/sites');
+  const site = sites.find(({ name }) => name === 'Larkmoor Observatory')?.id;
+  const path = `/api/sites/${site}/brand`;
+  const before: { looks: object } = await get(path);
+  const soft = {
+    name: 'Soft fields',
+    role: 'form',
+    standard: true,
+    style: { box: { base: { gap: 20 } } },
+    inside: { field: { input: { base: { background: '#fff3d6', radius: 14 } } } },
+  };
+  const ids: string[] = [];
+  try {
+    await page.request.put(`${studio}${path}`, {
+      headers,
+      data: { ...before, looks: { ...before.looks, soft } },
+    });
+    const field = (key: string) => ({ type: 'field', kind: 'email', key, label: key, required: true });
+    const created = await page.request.post(`${studio}/api/sites/${site}/widgets`, {
+      headers,
+      data: { name: 'Two forms', kind: 'popup' },
+    });
+    const { id, document } = (await created.json()) as {
+      id: string;
+      document: { elements: Record<string, object> };
+    };
+    ids.push(id);
+    Object.assign(document.elements, {
+      opening: { ...document.elements['opening'], children: ['one', 'two'] },
+      one: { type: 'form', children: ['first', 'send'] },
+      first: field('first'),
+      send: { type: 'button', label: 'Send', action: { type: 'submit' }, wide: true },
+      two: { type: 'form', look: 'none', children: ['second', 'go'] },
+      second: field('second'),
+      go: { type: 'button', label: 'Go', action: { type: 'submit' }, wide: true },
+    });
+    const kept = await page.request.put(`${studio}/api/widgets/${id}/draft`, {
+      headers,
+      data: { base: 1, document },
+    });
+    expect(kept.status(), await kept.text()).toBe(200);
+    const put = await page.request.post(`${studio}/api/widgets/${id}/publish`, {
+      headers,
+      data: { base: 2 },
+    });
+    expect(put.status(), await put.text()).toBe(200);
+    for (const width of [360, 1280]) {
+      const visitor = await browser.newPage({ viewport: { width, height: 800 }, reducedMotion: 'reduce' });
+      await visitor.goto(`${demo}/visit/`);
+      await visitor.waitForFunction(() => 'sirene' in window);
+      const box = visitor.getByRole('dialog', { name: 'Two forms' });
+      const first = box.getByRole('textbox', { name: 'first' });
+      const second = box.getByRole('textbox', { name: 'second' });
+      await expect(first).toHaveCSS('background-color', 'rgb(255, 243, 214)');
+      await expect(first).toHaveCSS('border-radius', '14px');
+      await expect(second).not.toHaveCSS('background-color', 'rgb(255, 243, 214)');
+      await expect(second).not.toHaveCSS('border-radius', '14px');
+      await expectAccessible(visitor);
+      await visitor.close();
+    }
+  } finally {
+    // The other tests of this worker look at the site as it was.
+    for (const id of ids) await page.request.delete(`${studio}/api/widgets/${id}`, { headers });
+    await page.request.put(`${studio}${path}`, { headers, data: before });
+  }
+});

@@ -72,17 +72,16 @@ test('whatever comes when: never two of one widget, and never one that can’t b
       const { surface, waiting, closings } = aPage();
       const hosts = () => [...closings.keys()].filter((host) => host.isConnected);
       for (const deed of list) {
-        if (deed.type === 'show') void surface.show({ id: deed.id });
-        else if (deed.type === 'hide') surface.hide({ id: deed.id });
-        else if (deed.type === 'close')
-          for (const mounted of surface.mounted) {
-            if (mounted.body === bodies[deed.id]) closings.get(mounted.host)?.();
-          }
-        else {
+        if ('which' in deed) {
           const [one] = waiting.splice(deed.which % Math.max(waiting.length, 1), 1);
           if (deed.type === 'come' && one) one.come({ body: bodies[one.id] });
           else one?.fail(new Error('no body'));
-        }
+        } else if (deed.type === 'show') void surface.show({ id: deed.id });
+        else if (deed.type === 'hide') surface.hide({ id: deed.id });
+        else
+          for (const mounted of surface.mounted) {
+            if (mounted.body === bodies[deed.id]) closings.get(mounted.host)?.();
+          }
         await settle();
         const mounted = surface.mounted;
         // What is on the page is what is known to be, and of each widget there is one.

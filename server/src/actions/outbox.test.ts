@@ -108,7 +108,7 @@ test('a target that is slow holds up no other, and nothing is tried twice at onc
   try {
     const there = await publishSignup(server);
     const outbox = server.app.get(OutboxService);
-    const statesOf = [];
+    const statesOf: (() => Promise<Seen[]>)[] = [];
     for (let at = 0; at < 30; at++) statesOf.push(await sendOne(server, there));
     const rounds = [outbox.runDue(), outbox.runDue(), outbox.runDue()];
     const letters = async () =>

@@ -21,7 +21,7 @@ async function upload(name: string, content: Uint8Array | string) {
     {
       method: 'POST',
       headers: { 'content-type': 'application/octet-stream', cookie: server.cookie },
-      body: content as unknown as BodyInit,
+      body: content as never,
     },
   );
   // eslint-disable-next-line @typescript-eslint/no-explicit-any -- tests look into whatever came

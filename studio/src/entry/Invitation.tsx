@@ -33,6 +33,9 @@ export function Invitation() {
     return (
       <EntryBox title="Invitation" text="This link does not work any more.">
         <ErrorNote error={refused} />
+        <Link asChild mt="4" fontSize="13px">
+          <RouterLink to="/sign-in">Back to sign in</RouterLink>
+        </Link>
       </EntryBox>
     );
   if (!invited || !session) return <Waiting what="Opening the invitation" />;

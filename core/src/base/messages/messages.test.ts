@@ -8,7 +8,7 @@ describe.each(languages)('the messages in %s', (language) => {
 
   it('are whole, and no longer than a field has room for', () => {
     expect(Object.keys(messages).toSorted()).toEqual(Object.keys(english).toSorted());
-    for (const text of Object.values<string>(messages)) {
+    for (const text of Object.values(messages as unknown as Record<string, string>)) {
       expect(text.trim()).toBe(text);
       expect(text.length).toBeGreaterThan(0);
       expect(text.length).toBeLessThan(110);

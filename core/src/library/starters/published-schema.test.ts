@@ -35,7 +35,7 @@ test.each<[string, string[], unknown]>([
     string,
     Record<string, Record<string, unknown>>
   >;
-  document['elements']!['pic'] = { type: 'image', src: '', alt: '', size: [1, 2] };
+  Object.assign(document['elements'] ?? {}, { pic: { type: 'image', src: '', alt: '', size: [1, 2] } });
   expect(faults(document)).toEqual([]);
   const holder = path
     .slice(0, -1)
