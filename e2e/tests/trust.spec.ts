@@ -101,8 +101,8 @@ test('what is edited while the server is away is there again, and saved once it 
 
 test('the server going away leaves the editor as it is, and opening without it says so', async ({ page }) => {
   await signIn(page);
-  const another = page.getByRole('link', { name: 'Members’ door' });
-  await expect(another).toBeVisible();
+  // The list that is held is what one goes back to.
+  await expect(page.getByRole('table')).toBeVisible();
   await newWidget(page, 'Whole server away');
   await saved(page);
   await page.route('**/api/**', (route) => route.abort());
@@ -118,7 +118,7 @@ test('the server going away leaves the editor as it is, and opening without it s
   await add(page, 'Badge');
   await expect(row(page, /New|Badge/)).toHaveCount(1);
   await page.getByRole('link', { name: 'Back to widgets' }).click();
-  await another.click();
+  await openWidget(page, 'Members’ door');
   await expect(page.getByRole('alert')).toContainText('can’t be reached');
   await expect(page.getByRole('link', { name: 'Back to widgets' })).toBeVisible();
   await page.unroute('**/api/**');
