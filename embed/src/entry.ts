@@ -23,7 +23,7 @@ interface Api {
   /** Closes one widget, or all that are open. */
   close(name?: string): void;
   basket: {
-    /** Tells widgets what is in the shop's basket: `[{ id, name, price, quantity, image?, note? }]`. */
+    /** Tells widgets what is in the shop's basket: `[{ id, name, price, quantity, picture?, note? }]`. */
     set(lines: unknown): void;
   };
   /**

@@ -37,7 +37,7 @@ function routes(): Route[] {
           getClass: () => controller,
         } as unknown as ExecutionContext;
         const base = Reflect.getMetadata('path', controller) as string;
-        const permission = permissionOf(reflector, context);
+        const permission = permissionOf(reflector, context)?.to;
         return [{ name: `${controller.name}.${name}`, path: `/${base}/${path}`, permission }];
       });
     }),

@@ -28,7 +28,7 @@ export class SessionGuard implements CanActivate {
 
   async canActivate(context: ExecutionContext): Promise<boolean> {
     const permission = permissionOf(this.reflector, context);
-    if (permission === 'public') return true;
+    if (permission?.to === 'everybody') return true;
     // Forgotten, it is nobody's: a test names the route.
     if (permission === undefined) throw new ForbiddenException('This route lets nobody in.');
     const request = context.switchToHttp().getRequest<SignedIn>();

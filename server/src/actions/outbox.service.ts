@@ -114,12 +114,15 @@ export class OutboxService implements OnApplicationShutdown {
 
   /** What is due and has room: of all, and of its target. */
   async #chosen(): Promise<DeliveryEntity[]> {
+    // What is under way as one looks may be done before the answer is there: it is none of what is due, either way.
+    const underWay = new Set(this.#underWay.keys());
     const busy = new Map<string, number>();
     for (const { target } of this.#underWay.values()) busy.set(target, (busy.get(target) ?? 0) + 1);
-    let room = most.all - this.#underWay.size;
+    let room = most.all - underWay.size;
+    if (room === 0) return [];
     return (await this.#due()).filter(({ id, target }) => {
       const beside = busy.get(target) ?? 0;
-      if (room === 0 || beside >= most.target || this.#underWay.has(id)) return false;
+      if (room === 0 || beside >= most.target || underWay.has(id)) return false;
       busy.set(target, beside + 1);
       room--;
       return true;

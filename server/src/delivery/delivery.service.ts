@@ -55,9 +55,11 @@ const gatherMs = 2000;
 export class DeliveryService implements OnApplicationShutdown {
   readonly #logger = new Logger('Delivery');
   #sites = new Map<string, Promise<BuiltSite>>();
-  #bodies = new LRUCache<string, Encoded>({
+  // Who asks for a body that is being read and compressed waits for that.
+  readonly #bodies = new LRUCache<string, Encoded>({
     maxSize: mostKept,
     sizeCalculation: ({ text }) => text.length + 1,
+    fetchMethod: (hash) => this.#read(hash),
   });
   #sightings = new Map<string, Sighting>();
   #timer: NodeJS.Timeout | undefined;
@@ -96,14 +98,14 @@ export class DeliveryService implements OnApplicationShutdown {
   }
 
   /** A compiled body as it is sent: compressed once, when the manifest that names it is built. */
-  async body(hash: string): Promise<Encoded> {
-    const kept = this.#bodies.get(hash);
-    if (kept !== undefined) return kept;
+  body(hash: string): Promise<Encoded> {
+    return this.#bodies.forceFetch(hash);
+  }
+
+  async #read(hash: string): Promise<Encoded> {
     const body = await this.dataSource.getRepository(BodyEntity).findOneBy({ hash });
     if (!body) throw new NotFoundException('There is no such body.');
-    const encoded = await encode(body.content);
-    this.#bodies.set(hash, encoded);
-    return encoded;
+    return encode(body.content);
   }
 
   // The question is what is kept: an answer that was on its way while something was published is not kept beyond it.

@@ -45,7 +45,7 @@ export class LibraryController {
     @CurrentSite() site: SiteEntity,
     @Body() kept: KeepStarterDto,
   ) {
-    return this.library.keepStarter(site, (await this.widgets.mine(user, kept.widget)).widget, kept);
+    return this.library.keepStarter(site, await this.widgets.mine(user, kept.widget), kept);
   }
 
   @Delete('starters/:starter')

@@ -1,9 +1,10 @@
-import { Body, Controller, Get, Header, Param, Post, Res } from '@nestjs/common';
+import { Body, Controller, Get, Header, Post, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { CurrentSite, SiteAccess } from '../sites/site-access.js';
+import { CurrentPage, CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FastifyReply } from 'fastify';
 import { FetchPageDto, StorePageDto } from './dto/page.dto.js';
+import type { PageEntity } from './pages.entity.js';
 import { PagesService } from './pages.service.js';
 
 // The copy has no scripts left; this makes sure of it. Styles, images and fonts come from the client's site, or from
@@ -40,15 +41,14 @@ export class PagesController {
   /** The stored copy itself, as the stage's frame loads it. */
   @Get('stage/pages/:page')
   @Header('content-type', 'text/html; charset=utf-8')
-  async read(
+  read(
     @CurrentSite() { origins }: SiteEntity,
-    @Param('page') id: string,
+    @CurrentPage() { html }: PageEntity,
     @Res({ passthrough: true }) reply: FastifyReply,
   ) {
-    const page = await this.pages.byId(id);
     void reply
       .header('cache-control', 'private, no-cache')
       .header('content-security-policy', stillPolicy(origins));
-    return page.html;
+    return html;
   }
 }

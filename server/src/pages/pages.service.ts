@@ -1,4 +1,4 @@
-import { BadRequestException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import { BadRequestException, Inject, Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
@@ -25,12 +25,6 @@ export class PagesService {
     return this.dataSource
       .getRepository(PageEntity)
       .find({ where: { siteId: site.id }, select, order: { storedAt: 'ASC' } });
-  }
-
-  async byId(id: string): Promise<PageEntity> {
-    const page = await this.dataSource.getRepository(PageEntity).findOneBy({ id });
-    if (!page) throw new NotFoundException('There is no stored copy of that page.');
-    return page;
   }
 
   /** Fetches a page of the site and stores a copy. */

@@ -3,7 +3,7 @@ import { quietCss } from '@sirene/core/compile/foreign';
 import { isPrivateHost } from './addresses.js';
 
 /**
- * Makes a still image of a page: its markup and styles without anything that runs, navigates or sends, and without
+ * Makes a still copy of a page: its markup and styles without anything that runs, navigates or sends, and without
  * what would make the browser of whoever looks at it ask hosts of their own network.
  *
  * @param address where the page is from; relative addresses in it are read from there

@@ -21,6 +21,7 @@ import { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import type { CreateWidgetDto } from './dto/widget.dto.js';
 import { freeSlug } from './slug.js';
+import { findWidget } from './find-widget.js';
 import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from './widgets.entity.js';
 
 /** Told when what a site shows its visitors has changed. */
@@ -63,14 +64,10 @@ export class WidgetsService {
   }
 
   /** A widget of a site that the user works on; any other is treated as not there. */
-  async mine(
-    user: UserEntity,
-    id: string,
-    withDeleted = false,
-  ): Promise<{ widget: WidgetEntity; site: SiteEntity }> {
-    const widget = await this.dataSource.getRepository(WidgetEntity).findOne({ where: { id }, withDeleted });
-    if (!widget) throw new NotFoundException('There is no such widget. It may have been deleted.');
-    return { widget, site: await this.sites.mine(user, widget.siteId) };
+  async mine(user: UserEntity, id: string): Promise<WidgetEntity> {
+    const widget = await findWidget(this.dataSource, id);
+    await this.sites.mine(user, widget.siteId);
+    return widget;
   }
 
   async create(site: SiteEntity, { name, kind, document }: CreateWidgetDto): Promise<WidgetEntity> {

@@ -4,6 +4,8 @@ import { isGroup, valueAt } from '../maps/index.js';
 import type { Problem } from './problem.js';
 
 const most = 20;
+/** How many forms within forms are told apart: at each, all that is inside is gone over once more. */
+const mostForms = 20;
 
 /**
  * Checks a value against a schema. Where it may have one of several forms, what is said is about the form that was meant: the
@@ -13,7 +15,13 @@ const most = 20;
  * @returns at most twenty problems, unknown fields among them
  */
 export function schemaProblems(schema: TSchema, value: unknown, at: string): Problem[] {
-  return [...problemsOf(schema, value, at, [])].slice(0, most);
+  const problems: Problem[] = [];
+  for (const problem of problemsOf(schema, value, at, [], 0)) {
+    problems.push(problem);
+    // Looked for one by one: of a hundred thousand only the first are told.
+    if (problems.length === most) break;
+  }
+  return problems;
 }
 
 /** @param around the schemas around that one inside refers to by name */
@@ -22,6 +30,7 @@ function* problemsOf(
   value: unknown,
   at: string,
   around: readonly TSchema[],
+  depth: number,
 ): Generator<Problem> {
   const known = schema.$id === undefined ? around : [...around, schema];
   const seen = new Set<string>();
@@ -29,11 +38,12 @@ function* problemsOf(
     const path = [at, ...error.path.split('/').filter(Boolean)].filter(Boolean).join('.');
     if (seen.has(path)) continue;
     seen.add(path);
-    const inner = error.type === ValueErrorType.Union ? meantIn(error.schema, error.value) : undefined;
+    const isForm = error.type === ValueErrorType.Union && depth < mostForms;
+    const inner = isForm ? meantIn(error.schema, error.value) : undefined;
     const within = error.schema.$id === undefined ? known : [...known, error.schema];
     if (inner === undefined) yield { path, reason: reasonFor(error) };
     else if ('reason' in inner) yield { path: `${path}.${inner.key}`, reason: inner.reason };
-    else yield* problemsOf(inner.form, error.value, path, within);
+    else yield* problemsOf(inner.form, error.value, path, within, depth + 1);
   }
 }
 

@@ -113,21 +113,19 @@ export function contrastOf(
     const holding = at === id ? wanted : { ...wanted, state: null };
     return (property: string) => resolveValue(sources, of, property, holding, tokens);
   };
-  const own = reader(id, part);
-  // What lies behind without being around: nothing is inherited from it.
-  const behind = (element && definitionOf(element).behind?.(element, part)) ?? [];
-  const outerBoxes: [string | null, string][] = [
+  const boxes: [string | null, string][] = [
+    [id, part],
     ...(part === 'box' ? [] : [[id, 'box'] as [string, string]]),
     ...around.map((one): [string, string] => [one, 'box']),
     ...surfaceParts(document, around.at(-1) ?? id).map((one): [null, string] => [null, one]),
   ];
-  const outer = outerBoxes.map(([at, of]) => reader(at, of));
-  const readers = [own, ...outer];
-  const blends = readers.findIndex((read) => !['normal', undefined].includes(read('blend')?.css));
-  const blendedBy = blends > 0 ? outerBoxes[blends - 1]?.[0] : blends === 0 ? id : undefined;
+  const readers = boxes.map(([at, of]) => reader(at, of));
+  const blending = boxes.find((_, at) => !['normal', undefined].includes(readers[at]?.('blend')?.css));
   const nearest = (property: string) => readers.map((read) => read(property)).find((value) => value !== null);
   // From the page, taken as white, up to the text: each background lies over the one below.
-  const drawn = [own, ...behind.map((one) => reader(id, one)), ...outer];
+  // What lies behind without being around is drawn, and nothing is inherited from it.
+  const behind = (element && definitionOf(element).behind?.(element, part)) ?? [];
+  const drawn = readers.toSpliced(1, 0, ...behind.map((one) => reader(id, one)));
   const backgrounds = drawn.toReversed().reduce((below, read) => drawnOver(below, read, images), ['#ffffff']);
   const text = nearest('color')?.css ?? '#000000';
   const needed = neededContrast(
@@ -147,7 +145,7 @@ export function contrastOf(
   return {
     ...worst,
     needed,
-    ...(blendedBy !== undefined && { blendedBy }),
+    ...(blending && { blendedBy: blending[0] }),
     repair: readableOn(backgrounds, worst.colour, worst.background, needed),
     brandRepairs: isPoor ? brandColoursOn(brand, backgrounds, worst.colour, needed) : [],
   };

@@ -1,18 +1,15 @@
 import { valueAt } from '../../../base/maps/index.js';
 import { surfaceRole } from '../../../document/placement/index.js';
-import { contrastOf } from '../contrast.js';
-import { seen, textsOf, titleOf, type Finding, type Rule } from '../finding.js';
+import { titleOf, type Finding, type Rule } from '../finding.js';
+import { readingsOf } from './readings.js';
 
 /** Texts whose colours are blended with what is behind: the page decides whether they can be read. */
 export const blendRule: Rule = (subject) => {
-  const { document, brand } = subject;
-  const blending = new Set(
-    seen(subject).flatMap(([id, element]) =>
-      textsOf(element).map((part) => contrastOf(document, brand, id, part).blendedBy),
-    ),
+  const { document } = subject;
+  const blending = readingsOf(subject).flatMap(({ reading: { blendedBy } }) =>
+    blendedBy === undefined ? [] : [blendedBy],
   );
-  blending.delete(undefined);
-  return [...(blending as Set<string | null>)].map((id): Finding => {
+  return [...new Set(blending)].map((id): Finding => {
     const element = id === null ? undefined : valueAt(document.elements, id);
     const title = element ? titleOf(element) : 'The widget';
     const style = element ? ['elements', id as string, 'style'] : ['style', surfaceRole(document.placement)];

@@ -48,7 +48,6 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
   const { session } = useEditor();
   const path = [...at.split('.'), ...property.path];
   const value = useValueAt(path);
-  const off = useValueAt([...at.split('.'), 'off']) as string[] | undefined;
   const [refused, setRefused] = useState<{ value: unknown; reason: string } | null>(null);
   const [seen, setSeen] = useState(value);
   // Undone, reset or set from elsewhere: what was refused before is no longer what one looks at.
@@ -76,16 +75,7 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
         wide={property.control === 'toggle'}
         aside={
           property.hides !== undefined &&
-          value !== undefined && (
-            <HideSwitch
-              label={property.label}
-              name={property.hides}
-              off={off ?? []}
-              onChange={(next) =>
-                session.apply({ type: 'set', path: [...at.split('.'), 'off'], value: next })
-              }
-            />
-          )
+          value !== undefined && <HideSwitch at={at} label={property.label} name={property.hides} />
         }
       >
         {(control) => (
@@ -112,22 +102,15 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
 });
 
 /** Takes something off the page without losing what it says. */
-function HideSwitch({
-  label,
-  name,
-  off,
-  onChange,
-}: {
-  label: string;
-  name: string;
-  off: readonly string[];
-  onChange(off: readonly string[] | undefined): void;
-}) {
+function HideSwitch({ at, label, name }: { at: string; label: string; name: string }) {
+  const { session } = useEditor();
+  const path = [...at.split('.'), 'off'];
+  const off = (useValueAt(path) ?? []) as readonly string[];
   const hidden = off.includes(name);
   const Icon = hidden ? EyeOff : Eye;
   const turn = () => {
     const next = hidden ? off.filter((one) => one !== name) : [...off, name];
-    onChange(next.length > 0 ? next : undefined);
+    session.apply({ type: 'set', path, value: next.length > 0 ? next : undefined });
   };
   return (
     <IconButton
