@@ -1,25 +1,23 @@
 import { Combobox, createListCollection, Portal } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
+import { matchingCommands } from './palette.ts';
 
 /** How many are listed at once: more are found by typing on, and as many as this are drawn at once. */
 const most = 40;
 
-const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').replaceAll('_', ' ');
 
 export interface SearchOption {
   value: string;
   label: string;
 }
 
-/** The options that have all the words in them, those that begin with the text first. */
-export function found(options: readonly SearchOption[], text: string): SearchOption[] {
-  const words = plain(text)
-    .split(/[\s·/_]+/)
-    .filter(Boolean);
-  const all = options.filter(({ label }) => words.every((word) => plain(label).includes(word)));
-  const begins = ({ label }: SearchOption) => plain(label).startsWith(plain(text));
-  return [...all.filter(begins), ...all.filter((one) => !begins(one))].slice(0, most);
-}
+/** The options that have all the words in them, accents aside, those that begin with the text first. */
+export const found = (options: readonly SearchOption[], text: string): SearchOption[] =>
+  matchingCommands(
+    options.map((option) => ({ ...option, name: plain(option.label), group: '' })),
+    plain(text),
+  ).slice(0, most);
 
 /**
  * One of many options, found by typing. Only an option can be chosen: what is typed and fits none is taken back.

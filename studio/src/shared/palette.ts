@@ -1,4 +1,5 @@
 import { useEffect, useSyncExternalStore } from 'react';
+import { holdsWords } from './words.ts';
 
 /** Something that can be done from the palette. */
 export interface Command {
@@ -43,11 +44,7 @@ export function matchingCommands<T extends Pick<Command, 'name' | 'group'>>(
   typed: string,
 ): T[] {
   const sought = typed.trim().toLowerCase();
-  const words = sought.split(/\s+/).filter(Boolean);
-  const fits = commands.filter(({ name, group }) => {
-    const text = `${name} ${group}`.toLowerCase();
-    return words.every((word) => text.includes(word));
-  });
+  const fits = commands.filter(({ name, group }) => holdsWords(`${name} ${group}`, sought));
   const rank = ({ name }: T) => {
     const plain = name.toLowerCase();
     return plain === sought ? 0 : plain.startsWith(sought) ? 1 : 2;

@@ -1,6 +1,7 @@
 import { starterDocument, starters, type Purpose, type StarterTime } from '@sirene/core/library/starters';
 import type { WidgetDocument } from '@sirene/core/document/widget';
 import type { OwnStarter } from '../shared/api.ts';
+import { holdsWords } from '../shared/words.ts';
 
 /** A starter as the gallery shows it. */
 export interface Shown {
@@ -42,16 +43,13 @@ const size = ({ document }: Shown) => Object.keys(document.elements).length;
 
 /** The starters that fit what is wanted, sorted; by purpose is the order in which they come. */
 export function fitting(all: readonly Shown[], wanted: Wanted): Shown[] {
-  const words = wanted.words.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = all.filter(({ purpose, says, document }) => {
-    const text = `${document.name} ${says}`.toLowerCase();
-    return (
+  const found = all.filter(
+    ({ purpose, says, document }) =>
       (!wanted.purpose || purpose === wanted.purpose) &&
       (!wanted.kind || document.kind === wanted.kind) &&
       (!wanted.placement || document.placement.type === wanted.placement) &&
-      words.every((word) => text.includes(word))
-    );
-  });
+      holdsWords(`${document.name} ${says}`, wanted.words),
+  );
   if (wanted.sorting === 'name')
     return found.sort((one, other) => one.document.name.localeCompare(other.document.name));
   return wanted.sorting === 'size' ? found.sort((one, other) => size(one) - size(other)) : found;

@@ -1,4 +1,5 @@
 import type { ListedWidget } from '../shared/api.ts';
+import { holdsWords } from '../shared/words.ts';
 
 export const states = {
   all: 'All states',
@@ -39,15 +40,13 @@ export function matching(
   widgets: readonly ListedWidget[],
   { words, state, sorting }: Wanted,
 ): ListedWidget[] {
-  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
   return widgets
     .filter((widget) => {
-      const text = `${widget.name} ${widget.sentence}`.toLowerCase();
       const fits =
         state === 'all' ||
         stateOf(widget) === state ||
         (state === 'published' && stateOf(widget) === 'changed');
-      return fits && wanted.every((word) => text.includes(word));
+      return fits && holdsWords(`${widget.name} ${widget.sentence}`, words);
     })
     .sort(compare[sorting]);
 }
