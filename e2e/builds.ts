@@ -72,7 +72,9 @@ export const builds: readonly Build[] = [
       expect(rect).toMatchObject({ x: 0, y: 0, width: visitor.viewportSize()?.width });
       const moon = bar.getByRole('img', { name: 'The full moon' });
       await expect(moon).toBeVisible();
-      expect(await moon.evaluate((node) => (node as HTMLImageElement).naturalWidth)).toBeGreaterThan(0);
+      await expect
+        .poll(() => moon.evaluate((node) => (node as HTMLImageElement).naturalWidth))
+        .toBeGreaterThan(0);
       await expect(bar.getByRole('link', { name: 'Come up' })).toHaveAttribute('href', '/contact/');
     },
   },

@@ -7,7 +7,7 @@ import { BrandModule } from './brand/brand.module.js';
 import { CollectModule } from './collect/collect.module.js';
 import { CLOCK, CONFIG, type Config, type ServerClock } from './config.js';
 import { DatabaseModule } from './database/database.module.js';
-import { DeliveryModule } from './delivery/delivery.module.js';
+import { ServingModule } from './serving/serving.module.js';
 import { ForeignModule } from './foreign/foreign.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HostedModule } from './hosted/hosted.module.js';
@@ -42,7 +42,7 @@ export class AppModule {
         BrandModule,
         LibraryModule,
         HostedModule,
-        DeliveryModule,
+        ServingModule,
         CollectModule,
         PeopleModule,
         ActionsModule,

@@ -7,7 +7,7 @@ import helmet from '@fastify/helmet';
 import { UnsupportedMediaTypeException, type LogLevel } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
-import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { AccountsService } from './accounts/accounts.service.js';
 import { refuseStrangersBodies } from './accounts/session.guard.js';
@@ -15,10 +15,11 @@ import { dropUploads } from './assets/upload.js';
 import { AppModule } from './app.module.js';
 import { OutboxService } from './actions/outbox.service.js';
 import type { Config, ServerClock } from './config.js';
-import { keepParts } from './delivery/embed-parts.js';
+import { keepParts } from './serving/embed-parts.js';
 import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { BodyPipe } from './shared/body.pipe.js';
 import { encode, sendEncoded } from './shared/encoded.js';
+import { withAnswers } from './shared/answers.js';
 import { withPathParameters } from './shared/path-parameters.js';
 import { MailSink } from './standins/mail-sink.js';
 import { version } from './version.js';
@@ -74,12 +75,7 @@ export async function createApp(
   app.useGlobalPipes(new BodyPipe());
   app.useGlobalFilters(new AnyErrorFilter());
   app.enableShutdownHooks();
-  const document = new DocumentBuilder()
-    .setTitle('Sirene')
-    .setVersion(version)
-    .addCookieAuth('sirene_session')
-    .build();
-  SwaggerModule.setup('api', app, () => withPathParameters(SwaggerModule.createDocument(app, document)), {
+  SwaggerModule.setup('api', app, () => describeApi(app), {
     ui: false,
     jsonDocumentUrl: 'api/openapi.json',
     raw: ['json'],
@@ -87,6 +83,17 @@ export async function createApp(
   takeUploads(app);
   await serveBuilt(app, config);
   return app;
+}
+
+/** The description of the API, as `/api/openapi.json` gives it (OpenAPI 3.1). */
+export function describeApi(app: NestFastifyApplication): OpenAPIObject {
+  const about = new DocumentBuilder()
+    .setOpenAPIVersion('3.1.0')
+    .setTitle('Sirene')
+    .setVersion(version)
+    .addCookieAuth('sirene_session')
+    .build();
+  return withAnswers(withPathParameters(SwaggerModule.createDocument(app, about)));
 }
 
 /** Starts to listen, and what works beside the requests. */

@@ -6,6 +6,8 @@ import { AccountsService } from './accounts/accounts.service.js';
 import { permissionOf } from './accounts/permission.js';
 import { DataSource } from 'typeorm';
 import { MailEntity } from './standins/standins.entity.js';
+import { describeApi } from './app.js';
+import { described } from './testing/described.js';
 import { origin, publishSignup, TestServer } from './testing/server.js';
 
 let server: TestServer;
@@ -111,12 +113,48 @@ describe('a stranger', () => {
   });
 });
 
-test('the API’s description names every parameter of a path', async () => {
-  const { body } = await server.get('/api/openapi.json');
-  for (const [path, operations] of Object.entries(body.paths as Record<string, Record<string, unknown>>))
-    for (const operation of Object.values(operations) as { parameters?: { name: string; in: string }[] }[]) {
+describe('the API’s description', () => {
+  interface Operation {
+    summary?: string;
+    parameters?: { name: string; in: string }[];
+    responses: Record<string, { content?: object }>;
+  }
+  const operations = async () => {
+    const { body } = await server.get('/api/openapi.json');
+    return Object.entries(body.paths as Record<string, Record<string, Operation>>).flatMap(
+      ([path, methods]) =>
+        Object.entries(methods).map(([method, operation]) => ({ path, method, operation })),
+    );
+  };
+
+  test('names every parameter of a path', async () => {
+    for (const { path, operation } of await operations()) {
       const named = (operation.parameters ?? []).filter((one) => one.in === 'path').map(({ name }) => name);
       const wanted = [...path.matchAll(/\{(\w+)\}/g)].map(([, name]) => name);
       expect([path, named.sort()]).toEqual([path, wanted.sort()]);
     }
+  });
+
+  test('says of every route what it does and what it answers: @Answers, @AnswersNothing or @AnswersFile', async () => {
+    for (const { path, method, operation } of await operations()) {
+      const [success = '', refusal] = Object.keys(operation.responses);
+      const tells = operation.responses[success]?.content !== undefined;
+      expect([method, path, operation.summary]).toEqual([
+        method,
+        path,
+        expect.stringMatching(/^[A-Z0-9].*[.]$/),
+      ]);
+      expect([method, path, tells ? 'content' : success]).toEqual([method, path, tells ? 'content' : '204']);
+      expect(refusal).toBe('4XX');
+    }
+  });
+
+  test('an answer that differs from it is found', async () => {
+    const differs = described(describeApi(server.app));
+    await server.signIn();
+    const site = (await server.get('/api/sites')).body[0] as Record<string, unknown>;
+    expect(differs('GET', '/api/sites/x', site)).toBeNull();
+    expect(differs('GET', '/api/sites/x', { ...site, brand: {} })).toMatch(/additional properties/);
+    expect(differs('GET', '/api/sites/x', { ...site, name: 7 })).toMatch(/name must be string/);
+  });
 });

@@ -9,6 +9,9 @@ import { ChangePasswordDto, RenameDto } from './dto/account.dto.js';
 import { sessionToken } from './session-cookie.js';
 import { AnyAccount } from './permission.js';
 import { CurrentUser } from './session.guard.js';
+import { Type } from '@sinclair/typebox';
+import { Answers, AnswersNothing } from '../shared/answers.js';
+import { ownSession } from './accounts.answers.js';
 
 /** What somebody who is signed in does to their own account. */
 @ApiTags('account')
@@ -17,12 +20,14 @@ import { CurrentUser } from './session.guard.js';
 export class AccountController {
   constructor(private readonly accounts: AccountsService) {}
 
+  @AnswersNothing('Changes one’s own name.')
   @Patch()
   @HttpCode(204)
   async rename(@CurrentUser() user: UserEntity, @Body() { name }: RenameDto) {
     await this.accounts.rename(user, name);
   }
 
+  @AnswersNothing('Changes one’s own password, by the one so far; other sessions end.')
   @RouteConfig(limited('sign-in'))
   @Put('password')
   @HttpCode(204)
@@ -34,11 +39,13 @@ export class AccountController {
     await this.accounts.changePassword(user, current, password, sessionToken(request));
   }
 
+  @Answers('Where one is signed in.', Type.Array(ownSession))
   @Get('sessions')
   sessions(@CurrentUser() user: UserEntity, @Req() request: FastifyRequest) {
     return this.accounts.sessionsOf(user, sessionToken(request));
   }
 
+  @AnswersNothing('Signs out somewhere else.')
   @Delete('sessions/:session')
   @HttpCode(204)
   async endSession(@CurrentUser() user: UserEntity, @Param('session') id: string) {

@@ -10,6 +10,8 @@ import { SignInDto } from './dto/sign-in.dto.js';
 import { deviceOf, sessionCookie, sessionToken, setSession } from './session-cookie.js';
 import { AnyAccount, Public } from './permission.js';
 import { refuseOtherOrigins } from './session.guard.js';
+import { Answers, AnswersNothing } from '../shared/answers.js';
+import { session } from './accounts.answers.js';
 
 /** The ways in: signing in, the first account, a password that was forgotten. */
 @ApiTags('session')
@@ -20,7 +22,10 @@ export class AccountsController {
     @Inject(CONFIG) private readonly config: Config,
   ) {}
 
-  /** Who is signed in, whether the demo account may be used, and whether the first account is still to be made. */
+  @Answers(
+    'Who is signed in, whether the demo account may be used, and whether the first account is still to be made.',
+    session,
+  )
   @Public()
   @Get()
   async current(@Req() request: FastifyRequest) {
@@ -32,6 +37,7 @@ export class AccountsController {
     };
   }
 
+  @AnswersNothing('Signs in; the answer sets the session’s cookie.')
   @Public()
   @RouteConfig(limited('sign-in'))
   @Post()
@@ -45,6 +51,7 @@ export class AccountsController {
     setSession(reply, await this.accounts.signIn(email, password, deviceOf(request)), this.config);
   }
 
+  @AnswersNothing('Signs in to the demo account, where there is one.')
   @Public()
   @RouteConfig(limited('sign-in'))
   @Post('demo')
@@ -54,7 +61,7 @@ export class AccountsController {
     setSession(reply, await this.accounts.signInToDemo(deviceOf(request)), this.config);
   }
 
-  /** Makes the first account, by the code that the server printed when it started. */
+  @AnswersNothing('Makes the first account, by the code that the server printed when it started.')
   @Public()
   @RouteConfig(limited('sign-in'))
   @Post('setup')
@@ -68,7 +75,9 @@ export class AccountsController {
     setSession(reply, await this.accounts.setUp(account, deviceOf(request)), this.config);
   }
 
-  /** Sends a link for a new password; the answer is the same whether the address has an account or not. */
+  @AnswersNothing(
+    'Sends a link for a new password; the answer is the same whether the address has an account or not.',
+  )
   @Public()
   @RouteConfig(limited('sign-in'))
   @Post('reset')
@@ -78,6 +87,7 @@ export class AccountsController {
     await this.accounts.askReset(email);
   }
 
+  @AnswersNothing('Sets a new password by such a link, and signs in.')
   @Public()
   @RouteConfig(limited('sign-in'))
   @Put('reset/:token')
@@ -92,6 +102,7 @@ export class AccountsController {
     setSession(reply, await this.accounts.reset(token, password, deviceOf(request)), this.config);
   }
 
+  @AnswersNothing('Signs out.')
   @AnyAccount()
   @Delete()
   @HttpCode(204)

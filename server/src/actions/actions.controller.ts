@@ -3,6 +3,8 @@ import { ApiTags } from '@nestjs/swagger';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { OutboxService } from './outbox.service.js';
+import { Answers } from '../shared/answers.js';
+import { repeated } from './actions.answers.js';
 
 @ApiTags('actions')
 @SiteAccess('member')
@@ -10,7 +12,7 @@ import { OutboxService } from './outbox.service.js';
 export class ActionsController {
   constructor(private readonly outbox: OutboxService) {}
 
-  /** Tries a delivery again now. */
+  @Answers('Tries a delivery again now.', repeated)
   @Post(':delivery/repeat')
   @HttpCode(200)
   async repeat(@CurrentSite() site: SiteEntity, @Param('delivery') id: string) {

@@ -1,6 +1,7 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-export type DeliveryState = 'waiting' | 'sent' | 'failed';
+export const deliveryStates = ['waiting', 'sent', 'failed'] as const;
+export type DeliveryState = (typeof deliveryStates)[number];
 
 /** One thing to be done after a submission: a row of the outbox. */
 @Entity('delivery')

@@ -14,9 +14,11 @@ import { ApiConsumes, ApiTags } from '@nestjs/swagger';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FastifyRequest } from 'fastify';
-import { sourceOf, type AssetEntity } from './assets.entity.js';
 import { AssetsService } from './assets.service.js';
 import { UploadDto } from './dto/upload.dto.js';
+import { Type } from '@sinclair/typebox';
+import { Answers, AnswersNothing } from '../shared/answers.js';
+import { asset, toldOfAsset } from './assets.answers.js';
 
 @ApiTags('assets')
 @SiteAccess('member')
@@ -24,12 +26,13 @@ import { UploadDto } from './dto/upload.dto.js';
 export class AssetsController {
   constructor(private readonly assets: AssetsService) {}
 
+  @Answers('The images, videos and fonts of a site.', Type.Array(asset))
   @Get()
   async list(@CurrentSite() site: SiteEntity) {
-    return (await this.assets.of(site)).map(view);
+    return (await this.assets.of(site)).map(toldOfAsset);
   }
 
-  /** The file itself is the body, as application/octet-stream. */
+  @Answers('Uploads a file; the file itself is the body, as application/octet-stream.', asset)
   @Post()
   @ApiConsumes('application/octet-stream')
   async upload(
@@ -39,17 +42,13 @@ export class AssetsController {
   ) {
     if (!(body instanceof Readable))
       throw new BadRequestException('The body must be the file itself, sent as application/octet-stream.');
-    return view(await this.assets.take(site, name, body));
+    return toldOfAsset(await this.assets.take(site, name, body));
   }
 
+  @AnswersNothing('Removes an upload that nothing uses.')
   @Delete(':asset')
   @HttpCode(204)
   async remove(@CurrentSite() site: SiteEntity, @Param('asset') id: string) {
     await this.assets.remove(site, id);
   }
 }
-
-const view = (asset: AssetEntity) => {
-  const { id, kind, name, bytes, width, height, family, weight } = asset;
-  return { id, kind, name, src: sourceOf(asset), bytes, width, height, family, weight };
-};

@@ -1,6 +1,7 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-export type AssetKind = 'image' | 'video' | 'font';
+export const assetKinds = ['image', 'video', 'font'] as const;
+export type AssetKind = (typeof assetKinds)[number];
 
 /** A file of a site's own: an image, a video, a typeface. Its content lies in the data folder, under its id. */
 @Entity('asset')

@@ -7,6 +7,10 @@ import { CurrentUser } from '../accounts/session.guard.js';
 import { SitesService } from '../sites/sites.service.js';
 import { BrandService } from './brand.service.js';
 import { ProposeDto, SaveBrandDto, TokensFileDto } from './dto/brand.dto.js';
+import { Type } from '@sinclair/typebox';
+import { Answers, byKey } from '../shared/answers.js';
+import { brandAnswer, proposalAnswer, tokenImportAnswer } from '../shared/core-answers.js';
+import { brandPreview, lookUse } from './brand.answers.js';
 
 @ApiTags('brand')
 @SiteAccess('member')
@@ -17,38 +21,42 @@ export class BrandController {
     private readonly sites: SitesService,
   ) {}
 
-  /** The site's design, complete: what the site has not set comes from the plain brand. */
+  @Answers('The site’s design, complete: what the site has not set comes from the plain brand.', brandAnswer)
   @Get()
   async read(@CurrentSite() site: SiteEntity) {
     return this.sites.brandOf(site);
   }
 
-  /** Which widgets use each look, by the look's id. */
+  @Answers('Which widgets use each look, by the look’s id.', byKey(Type.Array(lookUse)))
   @Get('looks')
   async looks(@CurrentSite() site: SiteEntity) {
     return this.brand.lookUses(site);
   }
 
+  @Answers('Saves the site’s design and publishes anew what it touches.', brandAnswer)
   @Put()
   async save(@CurrentUser() user: UserEntity, @CurrentSite() site: SiteEntity, @Body() brand: SaveBrandDto) {
     return this.brand.save(site, brand, user);
   }
 
-  /** What a brand would change, widget by widget. Nothing is saved. */
+  @Answers('What a brand would change, widget by widget. Nothing is saved.', brandPreview)
   @Post('preview')
   @HttpCode(200)
   async preview(@CurrentSite() site: SiteEntity, @Body() brand: SaveBrandDto) {
     return this.brand.preview(site, brand);
   }
 
-  /** Reads a token file: what of it can be used, and what can't and why. Nothing is saved. */
+  @Answers(
+    'Reads a token file: what of it can be used, and what can’t and why. Nothing is saved.',
+    tokenImportAnswer,
+  )
   @Post('tokens')
   @HttpCode(200)
   tokens(@Body() { text }: TokensFileDto) {
     return this.brand.read(text);
   }
 
-  /** Proposes tokens from a page of the site. Nothing is saved. */
+  @Answers('Proposes tokens from a page of the site. Nothing is saved.', proposalAnswer)
   @Post('proposal')
   @HttpCode(200)
   async propose(@CurrentSite() site: SiteEntity, @Body() page: ProposeDto) {

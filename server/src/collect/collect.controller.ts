@@ -3,12 +3,14 @@ import { Body, Controller, Headers, HttpCode, Param, Post } from '@nestjs/common
 import { RouteConfig } from '@nestjs/platform-fastify';
 import { ApiBody, ApiTags } from '@nestjs/swagger';
 import { Public } from '../accounts/permission.js';
-import { refuseForeignPage } from '../delivery/delivery.service.js';
+import { refuseForeignPage } from '../serving/serving.service.js';
 import { FlatBodyPipe } from '../shared/flat-body.pipe.js';
 import { SitesService } from '../sites/sites.service.js';
 import { CollectService } from './collect.service.js';
 import { EventsDto, SubmissionDto, type Submission } from './dto/submission.dto.js';
 import { limited } from '../visitor-surface.js';
+import { Answers } from '../shared/answers.js';
+import { counted, taken } from './collect.answers.js';
 
 /** What visitors' pages send. No session, only the site's own origins, small bodies. */
 @ApiTags('collect')
@@ -20,6 +22,7 @@ export class CollectController {
     private readonly sites: SitesService,
   ) {}
 
+  @Answers('Takes what a visitor entered; sent again with the same id, it is stored once.', taken)
   @RouteConfig(limited('collect'))
   @Post('submissions')
   @ApiBody({ type: SubmissionDto })
@@ -35,6 +38,7 @@ export class CollectController {
     return { id: submission.id };
   }
 
+  @Answers('Counts what happened to widgets on a page.', counted)
   @RouteConfig(limited('collect'))
   @Post('events')
   @HttpCode(202)

@@ -4,13 +4,15 @@ import type { FastifyReply } from 'fastify';
 import { Public } from '../accounts/permission.js';
 import { version } from '../version.js';
 import { HealthService } from './health.service.js';
+import { Answers } from '../shared/answers.js';
+import { health } from './health.answers.js';
 
 @ApiTags('health')
 @Controller('health')
 class HealthController {
   constructor(private readonly health: HealthService) {}
 
-  /** 200 while requests can be read and written; 503 with the reason while they can't. */
+  @Answers('200 while requests can be read and written; 503 with the reason while they can’t.', health)
   @Public()
   @Get()
   async read(@Res({ passthrough: true }) reply: FastifyReply) {

@@ -11,11 +11,12 @@ import { CurrentSite, CurrentWidget, SiteAccess } from '../sites/site-access.js'
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { WidgetEntity } from '../widgets/widgets.entity.js';
 import { CONFIG, type Config } from '../config.js';
-import { DeliveryService } from '../delivery/delivery.service.js';
+import { ServingService } from '../serving/serving.service.js';
 import { sendEncoded } from '../shared/encoded.js';
 import { SitesService } from '../sites/sites.service.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
 import { hostedPage, standalonePage } from './hosted-page.js';
+import { AnswersFile } from '../shared/answers.js';
 
 const locate = createRequire(import.meta.url);
 
@@ -29,10 +30,11 @@ export class HostedController {
   constructor(
     private readonly sites: SitesService,
     private readonly widgets: WidgetsService,
-    private readonly delivery: DeliveryService,
+    private readonly serving: ServingService,
     @Inject(CONFIG) private readonly config: Config,
   ) {}
 
+  @AnswersFile('A widget that is a page of its own.', 'text/html')
   @Public()
   @Get('p/:key/:slug')
   @Header('content-type', 'text/html; charset=utf-8')
@@ -45,12 +47,12 @@ export class HostedController {
     @Res() reply: FastifyReply,
   ) {
     const site = await this.sites.byKey(key);
-    const page = await this.delivery.page(site, slug, (name, body) => hostedPage(name, slug, site.key, body));
+    const page = await this.serving.page(site, slug, (name, body) => hostedPage(name, slug, site.key, body));
     if (!page) throw new NotFoundException('There is no such page. It may not be published yet.');
     return sendEncoded(request, reply, page);
   }
 
-  /** The draft of a widget as one self-contained HTML file. */
+  @AnswersFile('The draft of a widget as one self-contained HTML file.', 'text/html')
   @SiteAccess('member')
   @Get('api/widgets/:widget/export.html')
   @Header('content-type', 'text/html; charset=utf-8')
@@ -81,6 +83,7 @@ export class HostedController {
     return readFile(join(this.config.data, 'assets', address.slice('/a/'.length)));
   }
 
+  @AnswersFile('A typeface that ships.', 'font/woff2')
   @Public()
   @Get('fonts/:file')
   @Header('content-type', 'font/woff2')

@@ -1,6 +1,6 @@
 import { Module } from '@nestjs/common';
-import { DeliveryModule } from '../delivery/delivery.module.js';
+import { ServingModule } from '../serving/serving.module.js';
 import { HostedController } from './hosted.controller.js';
 
-@Module({ imports: [DeliveryModule], controllers: [HostedController] })
+@Module({ imports: [ServingModule], controllers: [HostedController] })
 export class HostedModule {}

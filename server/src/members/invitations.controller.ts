@@ -10,6 +10,8 @@ import { CurrentUser, refuseOtherOrigins } from '../accounts/session.guard.js';
 import { CONFIG, type Config } from '../config.js';
 import { limited } from '../visitor-surface.js';
 import { MembersService } from './members.service.js';
+import { Answers, AnswersNothing } from '../shared/answers.js';
+import { invitation } from './members.answers.js';
 
 /** An invitation as whoever was sent its link sees it: the token is all they have. */
 @ApiTags('session')
@@ -20,6 +22,7 @@ export class InvitationsController {
     @Inject(CONFIG) private readonly config: Config,
   ) {}
 
+  @Answers('What a link invites to.', invitation)
   @Public()
   @RouteConfig(limited('sign-in'))
   @Get()
@@ -27,7 +30,7 @@ export class InvitationsController {
     return this.members.invitation(token);
   }
 
-  /** Makes an account that is a member of the site, and signs in to it. */
+  @AnswersNothing('Makes an account that is a member of the site, and signs in to it.')
   @Public()
   @RouteConfig(limited('sign-in'))
   @Post()
@@ -42,7 +45,7 @@ export class InvitationsController {
     setSession(reply, await this.members.accept(token, account, deviceOf(request)), this.config);
   }
 
-  /** Makes whoever is signed in a member. */
+  @AnswersNothing('Makes whoever is signed in a member.')
   @AnyAccount()
   @Post('join')
   @HttpCode(204)

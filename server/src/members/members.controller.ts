@@ -7,6 +7,8 @@ import { CurrentUser } from '../accounts/session.guard.js';
 import { SitesService } from '../sites/sites.service.js';
 import { RoleDto } from './dto/members.dto.js';
 import { MembersService } from './members.service.js';
+import { Answers, AnswersNothing } from '../shared/answers.js';
+import { members, newInvitation } from './members.answers.js';
 
 /** Who works on a site, and who has been invited to. */
 @ApiTags('members')
@@ -18,11 +20,13 @@ export class MembersController {
     private readonly sites: SitesService,
   ) {}
 
+  @Answers('Who works on a site, and the invitations that are open.', members)
   @Get('members')
   async list(@CurrentSite() site: SiteEntity) {
     return this.members.of(site);
   }
 
+  @AnswersNothing('Makes a member an owner, or an owner a member.')
   @SiteAccess('owner')
   @Patch('members/:member')
   @HttpCode(204)
@@ -30,6 +34,7 @@ export class MembersController {
     await this.members.change(site, member, role);
   }
 
+  @AnswersNothing('Removes a member; whoever is one may leave.')
   @Delete('members/:member')
   @HttpCode(204)
   async remove(
@@ -42,13 +47,14 @@ export class MembersController {
     await this.members.remove(site, member);
   }
 
-  /** A new invitation; its link is told this once. */
+  @Answers('Makes an invitation; its link is told this once.', newInvitation)
   @SiteAccess('owner')
   @Post('invitations')
   async invite(@CurrentUser() user: UserEntity, @CurrentSite() site: SiteEntity, @Body() { role }: RoleDto) {
     return this.members.invite(user, site, role);
   }
 
+  @AnswersNothing('Withdraws an invitation.')
   @SiteAccess('owner')
   @Delete('invitations/:invitation')
   @HttpCode(204)

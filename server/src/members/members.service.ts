@@ -35,7 +35,7 @@ export class MembersService {
       .getRepository(InvitationEntity)
       .find({ where: { siteId: site.id }, order: { createdAt: 'ASC' } });
     return {
-      members: users.map(({ id, name, email }) => ({ id, name, email, role: roles.get(id) })),
+      members: users.map(({ id, name, email }) => ({ id, name, email, role: roles.get(id) as SiteRole })),
       invitations: invitations
         .filter(({ expiresAt }) => expiresAt > this.clock.now())
         .map(({ id, role, createdAt, expiresAt }) => ({ id, role, createdAt, expiresAt })),

@@ -6,6 +6,9 @@ import type { FastifyReply } from 'fastify';
 import { FetchPageDto, StorePageDto } from './dto/page.dto.js';
 import type { PageEntity } from './pages.entity.js';
 import { PagesService } from './pages.service.js';
+import { Type } from '@sinclair/typebox';
+import { Answers, AnswersFile } from '../shared/answers.js';
+import { storedPage, toldOfPage } from './pages.answers.js';
 
 // The copy has no scripts left; this makes sure of it. Styles, images and fonts come from the client's site, or from
 // the web by https; the images and fonts of widgets shown on it come from here, which need not be https.
@@ -20,25 +23,25 @@ function stillPolicy(origins: readonly string[]): string {
 export class PagesController {
   constructor(private readonly pages: PagesService) {}
 
+  @Answers('The pages that are kept for the stage.', Type.Array(storedPage))
   @Get('api/sites/:site/pages')
   async list(@CurrentSite() site: SiteEntity) {
     return this.pages.of(site);
   }
 
+  @Answers('Keeps a still copy of a page whose HTML is given.', storedPage)
   @Post('api/sites/:site/pages')
   async store(@CurrentSite() site: SiteEntity, @Body() page: StorePageDto) {
-    const { id, address, title } = await this.pages.store(site, page);
-    return { id, address, title };
+    return toldOfPage(await this.pages.store(site, page));
   }
 
-  /** Fetches a page of the site and keeps a still copy of it. */
+  @Answers('Fetches a page of the site and keeps a still copy of it.', storedPage)
   @Post('api/sites/:site/pages/fetch')
   async fetch(@CurrentSite() site: SiteEntity, @Body() page: FetchPageDto) {
-    const { id, address, title } = await this.pages.fetch(site, page.address);
-    return { id, address, title };
+    return toldOfPage(await this.pages.fetch(site, page.address));
   }
 
-  /** The stored copy itself, as the stage's frame loads it. */
+  @AnswersFile('The stored copy itself, as the stage’s frame loads it.', 'text/html')
   @Get('stage/pages/:page')
   @Header('content-type', 'text/html; charset=utf-8')
   read(

@@ -6,7 +6,9 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FastifyReply } from 'fastify';
 import { submissionsCsv } from './csv.js';
 import { FilterSubmissionsDto, ListSubmissionsDto } from './dto/list-submissions.dto.js';
-import { PeopleService, type SubmissionView } from './people.service.js';
+import { PeopleService } from './people.service.js';
+import { Answers, AnswersFile } from '../shared/answers.js';
+import { submission, submissionList, toldOfSubmission } from './people.answers.js';
 
 @ApiTags('people')
 @SiteAccess('member')
@@ -14,14 +16,16 @@ import { PeopleService, type SubmissionView } from './people.service.js';
 export class PeopleController {
   constructor(private readonly people: PeopleService) {}
 
+  @Answers('Submissions, newest first, a page at a time.', submissionList)
   @Get('submissions')
   async list(@CurrentSite() site: SiteEntity, @Query() filter: ListSubmissionsDto) {
     const { words, widget } = filter;
     const total = await this.people.count(site, { ...(words && { words }), ...(widget && { widget }) });
     const { views, next } = await this.people.submissions(site, filter);
-    return { total, next, submissions: views.map(view) };
+    return { total, next, submissions: views.map(toldOfSubmission) };
   }
 
+  @AnswersFile('Every submission that matches, as a table.', 'text/csv')
   @Get('submissions.csv')
   async csv(
     @CurrentSite() site: SiteEntity,
@@ -35,28 +39,9 @@ export class PeopleController {
       .send(Readable.from(csv));
   }
 
+  @Answers('One submission, with what became of it.', submission)
   @Get('submissions/:submission')
   async read(@CurrentSite() site: SiteEntity, @Param('submission') id: string) {
-    return view(await this.people.submission(site, id));
+    return toldOfSubmission(await this.people.submission(site, id));
   }
 }
-
-const view = ({ submission, person, deliveries }: SubmissionView) => ({
-  id: submission.id,
-  widget: { id: submission.widgetId, name: submission.widgetName, version: submission.versionNumber },
-  person: person && { id: person.id, name: person.name, email: person.email },
-  fields: submission.fields,
-  page: submission.page,
-  pageTitle: submission.pageTitle,
-  receivedAt: submission.receivedAt,
-  deliveries: deliveries.map(({ id, type, target, state, attempts, dueAt, lastAt, lastError }) => ({
-    id,
-    type,
-    target,
-    state,
-    attempts,
-    dueAt,
-    lastAt,
-    lastError,
-  })),
-});

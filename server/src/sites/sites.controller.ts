@@ -7,30 +7,37 @@ import { ChangeSiteDto, CreateSiteDto } from './dto/site.dto.js';
 import { CurrentSite, SiteAccess } from './site-access.js';
 import type { SiteEntity } from './sites.entity.js';
 import { SitesService } from './sites.service.js';
+import { Type } from '@sinclair/typebox';
+import { Answers } from '../shared/answers.js';
+import { siteAnswer, toldOfSite } from './sites.answers.js';
 
 @ApiTags('sites')
 @Controller('api/sites')
 export class SitesController {
   constructor(private readonly sites: SitesService) {}
 
+  @Answers('One’s sites.', Type.Array(siteAnswer))
   @AnyAccount()
   @Get()
   async list(@CurrentUser() user: UserEntity) {
-    return (await this.sites.of(user)).map(view);
+    return (await this.sites.of(user)).map(toldOfSite);
   }
 
+  @Answers('Makes a site, of which one is the owner.', siteAnswer)
   @AnyAccount()
   @Post()
   async create(@CurrentUser() user: UserEntity, @Body() site: CreateSiteDto) {
-    return view(await this.sites.create(user, site));
+    return toldOfSite(await this.sites.create(user, site));
   }
 
+  @Answers('One site.', siteAnswer)
   @SiteAccess('member')
   @Get(':site')
   async read(@CurrentSite() site: SiteEntity) {
-    return view(site);
+    return toldOfSite(site);
   }
 
+  @Answers('Changes a site’s name or origins, or archives it.', siteAnswer)
   @SiteAccess('member')
   @Patch(':site')
   async change(
@@ -40,16 +47,6 @@ export class SitesController {
   ) {
     // What hides a site from everybody is for its owners.
     if (change.archived !== undefined) await this.sites.owned(user, site.id);
-    return view(await this.sites.change(site, change));
+    return toldOfSite(await this.sites.change(site, change));
   }
 }
-
-const view = ({ id, key, name, origins, seenAt, seenPage, archivedAt }: SiteEntity) => ({
-  id,
-  key,
-  name,
-  origins,
-  seenAt,
-  seenPage,
-  archivedAt,
-});

@@ -7,6 +7,9 @@ import { AnyAccount } from '../accounts/permission.js';
 import { CurrentUser } from '../accounts/session.guard.js';
 import { siteHeader } from '../mail/mailer.js';
 import { MailEntity } from './standins.entity.js';
+import { Type } from '@sinclair/typebox';
+import { Answers } from '../shared/answers.js';
+import { mail, wholeMail } from './standins.answers.js';
 
 const most = 200;
 
@@ -19,7 +22,10 @@ export class StandinsController {
     private readonly accounts: AccountsService,
   ) {}
 
-  /** The newest mails that the mail stand-in keeps: those of one's sites, and those to oneself. */
+  @Answers(
+    'The newest mails that the mail stand-in keeps: those of one’s sites, and those to oneself.',
+    Type.Array(mail),
+  )
   @Get()
   async list(@CurrentUser() user: UserEntity) {
     const columns = ['id', 'sender', 'recipients', 'subject', 'receivedAt'];
@@ -30,6 +36,7 @@ export class StandinsController {
       .getMany();
   }
 
+  @Answers('One of these mails, whole.', wholeMail)
   @Get(':mail')
   async read(@CurrentUser() user: UserEntity, @Param('mail') id: string) {
     const mail = await (await this.#mailsFor(user)).andWhere('mail.id = :id', { id }).getOne();

@@ -5,9 +5,10 @@ import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { createWidget, type WidgetDocument } from '@sirene/core/document/widget';
 import { createElement } from '@sirene/core/document/elements';
 import { AccountsService, demoUser } from '../accounts/accounts.service.js';
-import { createApp } from '../app.js';
+import { createApp, describeApi } from '../app.js';
 import type { Config } from '../config.js';
 import { MailSink } from '../standins/mail-sink.js';
+import { described } from './described.js';
 
 /** A clock that tests set. */
 export class TestClock {
@@ -35,6 +36,7 @@ export class TestServer {
     readonly folder: string,
     readonly config: Config,
     readonly address: string,
+    readonly differs: ReturnType<typeof described>,
   ) {}
 
   static async start(changes: Partial<Config> = {}): Promise<TestServer> {
@@ -63,7 +65,7 @@ export class TestServer {
     if (!(await accounts.byEmail(demoUser.email))) await accounts.create(demoUser.email, demoUser.name, null);
     await app.get(MailSink).start();
     await app.listen(0, '127.0.0.1');
-    return new TestServer(app, clock, folder, config, await app.getUrl());
+    return new TestServer(app, clock, folder, config, await app.getUrl(), described(describeApi(app)));
   }
 
   async stop({ keep = false } = {}): Promise<void> {
@@ -90,11 +92,10 @@ export class TestServer {
     if (cookie) this.#cookie = cookie.split(';')[0] ?? '';
     const text = await response.text();
     const isJson = response.headers.get('content-type')?.includes('json');
-    return {
-      status: response.status,
-      body: isJson && text ? (JSON.parse(text) as unknown) : text,
-      headers: response.headers,
-    };
+    const told = isJson && text ? (JSON.parse(text) as unknown) : text;
+    const difference = response.ok && isJson ? this.differs(method, path, told) : null;
+    if (difference) throw new Error(difference);
+    return { status: response.status, body: told, headers: response.headers };
   }
 
   get = (path: string, headers?: Record<string, string>) => this.send('GET', path, undefined, headers);

@@ -2,13 +2,23 @@ import { Body, Controller, Delete, Get, HttpCode, Param, ParseIntPipe, Post, Put
 import { ApiTags } from '@nestjs/swagger';
 import { CurrentSite, CurrentWidget, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
-import { ruleSentence } from '@sirene/core/review/sentence';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
 import { SitesService } from '../sites/sites.service.js';
 import { BaseDto, CopyWidgetDto, CreateWidgetDto, SaveDraftDto } from './dto/widget.dto.js';
 import type { WidgetEntity } from './widgets.entity.js';
 import { WidgetsService } from './widgets.service.js';
+import { Type } from '@sinclair/typebox';
+import { Answers, AnswersNothing } from '../shared/answers.js';
+import { compiledAnswer } from '../shared/core-answers.js';
+import {
+  listedWidget,
+  toldInList,
+  toldOfVersion,
+  toldOfWidget,
+  versionAnswer,
+  widgetAnswer,
+} from './widgets.answers.js';
 
 const lately = 30;
 
@@ -21,7 +31,7 @@ export class WidgetsController {
     private readonly sites: SitesService,
   ) {}
 
-  /** All widgets of a site, with what each did in the last thirty days. */
+  @Answers('All widgets of a site, with what each did in the last thirty days.', Type.Array(listedWidget))
   @Get('sites/:site/widgets')
   async list(@CurrentSite() site: SiteEntity) {
     const widgets = await this.widgets.of(site);
@@ -29,38 +39,34 @@ export class WidgetsController {
       widgets.map(({ id }) => id),
       lately,
     );
-    return widgets.map((widget) => {
-      // Without the documents: a thousand of them are too much for one answer, and few are looked at.
-      const { document, ...listed } = view(widget);
-      const { name, kind, placement, elements } = document;
-      const sentence = ruleSentence(document);
-      const done = counts.get(widget.id) ?? { shown: 0, submitted: 0 };
-      const collects = Object.values(elements).some(({ type }) => type === 'form');
-      return { ...listed, name, kind, placement: placement.type, sentence, collects, ...done };
-    });
+    return widgets.map((widget) => toldInList(widget, counts.get(widget.id)));
   }
 
+  @Answers('Makes a widget: an empty one, or of a whole document.', widgetAnswer)
   @Post('sites/:site/widgets')
   async create(@CurrentSite() site: SiteEntity, @Body() widget: CreateWidgetDto) {
-    return view(await this.widgets.create(site, widget));
+    return toldOfWidget(await this.widgets.create(site, widget));
   }
 
+  @Answers('One widget with its draft.', widgetAnswer)
   @Get('widgets/:widget')
   async read(@CurrentWidget() widget: WidgetEntity) {
-    return view(widget);
+    return toldOfWidget(widget);
   }
 
-  /** The draft compiled: what small true previews of it are drawn from. */
+  @Answers('The draft compiled: what small true previews of it are drawn from.', compiledAnswer)
   @Get('widgets/:widget/preview')
   async preview(@CurrentWidget() widget: WidgetEntity, @CurrentSite() site: SiteEntity) {
     return this.widgets.compiledDraft(widget, site);
   }
 
+  @Answers('Saves the draft, where nobody else has in the meantime.', widgetAnswer)
   @Put('widgets/:widget/draft')
   async save(@CurrentWidget() widget: WidgetEntity, @Body() { base, document }: SaveDraftDto) {
-    return view(await this.widgets.saveDraft(widget, base, document));
+    return toldOfWidget(await this.widgets.saveDraft(widget, base, document));
   }
 
+  @Answers('Compiles the draft and makes it what visitors get.', widgetAnswer)
   @Post('widgets/:widget/publish')
   @HttpCode(200)
   async publish(
@@ -69,9 +75,10 @@ export class WidgetsController {
     @CurrentSite() site: SiteEntity,
     @Body() { base }: BaseDto,
   ) {
-    return view(await this.widgets.publish(site, widget, base, user));
+    return toldOfWidget(await this.widgets.publish(site, widget, base, user));
   }
 
+  @Answers('Makes a widget of the draft of another, on its site or on another of one’s own.', widgetAnswer)
   @Post('widgets/:widget/copy')
   async copy(
     @CurrentUser() user: UserEntity,
@@ -79,27 +86,26 @@ export class WidgetsController {
     @CurrentSite() own: SiteEntity,
     @Body() { name, site }: CopyWidgetDto,
   ) {
-    return view(await this.widgets.copy(widget, site ? await this.sites.mine(user, site) : own, name));
+    return toldOfWidget(
+      await this.widgets.copy(widget, site ? await this.sites.mine(user, site) : own, name),
+    );
   }
 
+  @AnswersNothing('Takes a widget off the site; its draft stays.')
   @Post('widgets/:widget/unpublish')
   @HttpCode(204)
   async unpublish(@CurrentWidget() widget: WidgetEntity, @CurrentSite() site: SiteEntity) {
     await this.widgets.unpublish(site, widget);
   }
 
+  @Answers('The versions that were published, newest first.', Type.Array(versionAnswer))
   @Get('widgets/:widget/versions')
   async versions(@CurrentWidget() widget: WidgetEntity) {
     const versions = await this.widgets.versions(widget);
-    return versions.map(({ number, publishedAt, publishedBy, document }) => ({
-      number,
-      publishedAt,
-      publishedBy,
-      document,
-      live: number === widget.publishedNumber,
-    }));
+    return versions.map((version) => toldOfVersion(version, widget.publishedNumber));
   }
 
+  @Answers('Makes a version the draft again.', widgetAnswer)
   @Post('widgets/:widget/versions/:number/restore')
   @HttpCode(200)
   async restore(
@@ -107,15 +113,17 @@ export class WidgetsController {
     @Param('number', ParseIntPipe) number: number,
     @Body() { base }: BaseDto,
   ) {
-    return view(await this.widgets.restore(widget, number, base));
+    return toldOfWidget(await this.widgets.restore(widget, number, base));
   }
 
+  @AnswersNothing('Puts a widget aside; it can be brought back.')
   @Delete('widgets/:widget')
   @HttpCode(204)
   async remove(@CurrentWidget() widget: WidgetEntity, @CurrentSite() site: SiteEntity) {
     await this.widgets.remove(site, widget);
   }
 
+  @AnswersNothing('Brings a widget back that was put aside.')
   @SiteAccess('member', true)
   @Post('widgets/:widget/bring-back')
   @HttpCode(204)
@@ -123,14 +131,3 @@ export class WidgetsController {
     await this.widgets.bringBack(site, widget);
   }
 }
-
-const view = (widget: WidgetEntity) => ({
-  id: widget.id,
-  siteId: widget.siteId,
-  slug: widget.slug,
-  document: widget.draft,
-  draftVersion: widget.draftVersion,
-  draftSavedAt: widget.draftSavedAt,
-  publishedNumber: widget.publishedNumber,
-  changedSince: widget.publishedDraft !== null && widget.publishedDraft !== widget.draftVersion,
-});

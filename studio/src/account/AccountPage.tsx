@@ -1,11 +1,10 @@
 import { Button, Flex, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import useSWR from 'swr';
 import { useSession } from '../app/session.ts';
 import { NewPasswordField, PasswordField } from '../entry/fields.tsx';
 import { newPasswordRule } from '../entry/rules.ts';
-import { get, patch, put, remove } from '../shared/api.ts';
+import { at, patch, put, remove, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago } from '../shared/format.ts';
 import { NameForm } from '../shared/NameForm.tsx';
@@ -34,7 +33,7 @@ export function AccountPage() {
 function OwnName({ name, email }: { name: string; email: string }) {
   const { mutate } = useSession();
   const save = async (next: string) => {
-    await patch('/api/account', { name: next });
+    await patch(at('/api/account'), { name: next });
     await mutate();
   };
   return (
@@ -58,7 +57,7 @@ function Password() {
   const [saved, setSaved] = useState(false);
   const { errors, isSubmitting } = formState;
   const change = handleSubmit(async (entered) => {
-    const isChanged = await attempt(() => put('/api/account/password', entered));
+    const isChanged = await attempt(() => put(at('/api/account/password'), entered));
     setSaved(isChanged);
     if (isChanged) reset({ current: '', password: '' });
   });
@@ -89,20 +88,12 @@ function Password() {
   );
 }
 
-interface OwnSession {
-  id: string;
-  createdAt: number;
-  device: string;
-  current: boolean;
-}
-
 function Sessions() {
-  const path = '/api/account/sessions';
-  const { data, mutate } = useSWR(path, get<OwnSession[]>);
+  const { data, mutate } = useAnswer(at('/api/account/sessions'));
   const { error, attempt } = useAttempt();
   const end = (id: string) =>
     attempt(async () => {
-      await remove(`${path}/${id}`);
+      await remove(at('/api/account/sessions/{session}', { session: id }));
       await mutate();
     });
   return (

@@ -1,8 +1,7 @@
 import { Box, Dialog, Flex, Input, Kbd, Portal, Text } from '@chakra-ui/react';
 import { useEffect, useId, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import useSWR from 'swr';
-import { get, type ListedWidget, type Submission } from '../shared/api.ts';
+import { at, useAnswer, withQuery } from '../shared/api/index.ts';
 import { matchingCommands, useOffered, type Command } from '../shared/palette.ts';
 import { appearances, choose, type Appearance } from './appearance.ts';
 import { useSite } from './session.ts';
@@ -25,9 +24,9 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   const navigate = useNavigate();
   const { site, sites, choose: chooseSite } = useSite();
   const [typed, setTyped] = useState('');
-  const [at, setAt] = useState(0);
+  const [chosen, setChosen] = useState(0);
   const list = useId();
-  const { data: widgets = [] } = useSWR(site && `/api/sites/${site.id}/widgets`, get<ListedWidget[]>);
+  const { data: widgets = [] } = useAnswer(site && at('/api/sites/{site}/widgets', { site: site.id }));
   const people = usePeople(site?.id, typed);
   const offered = useOffered();
   const all = useMemo<Command[]>(() => {
@@ -58,7 +57,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
     onClose();
     command.run();
   };
-  const current = Math.min(at, found.length - 1);
+  const current = Math.min(chosen, found.length - 1);
   return (
     <Dialog.Root open onOpenChange={(change) => !change.open && onClose()} placement="top" size="md">
       <Portal>
@@ -80,13 +79,13 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
               value={typed}
               onChange={(event) => {
                 setTyped(event.target.value);
-                setAt(0);
+                setChosen(0);
               }}
               onKeyDown={(event) => {
                 const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
                 if (step) {
                   event.preventDefault();
-                  setAt((current + step + found.length) % Math.max(1, found.length));
+                  setChosen((current + step + found.length) % Math.max(1, found.length));
                 } else if (event.key === 'Enter') {
                   event.preventDefault();
                   run(found[current]);
@@ -161,10 +160,9 @@ function usePeople(siteId: string | undefined, typed: string): Command[] {
     const timer = setTimeout(() => setWords(typed.trim()), 200);
     return () => clearTimeout(timer);
   }, [typed]);
-  const wanted = siteId && words.length > 1;
-  const { data } = useSWR(
-    wanted && `/api/sites/${siteId}/submissions?words=${encodeURIComponent(words)}`,
-    get<{ submissions: Submission[] }>,
+  const wanted = siteId !== undefined && words.length > 1;
+  const { data } = useAnswer(
+    wanted && withQuery(at('/api/sites/{site}/submissions', { site: siteId }), { words }),
   );
   const people = new Map(data?.submissions.flatMap(({ person }) => (person ? [[person.id, person]] : [])));
   return [...people.values()].slice(0, 8).map(({ name, email }) => ({

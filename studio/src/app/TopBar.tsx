@@ -1,7 +1,7 @@
 import { Box, Button, chakra, Flex, Kbd, Menu, Portal } from '@chakra-ui/react';
 import { ChevronDown, CircleUser, Search } from 'lucide-react';
 import { NavLink, useNavigate } from 'react-router';
-import { remove } from '../shared/api.ts';
+import { at, remove } from '../shared/api/index.ts';
 import { appearances, choose, useAppearance, type Appearance } from './appearance.ts';
 import { openPalette } from './open-palette.ts';
 import { useSession, useSite } from './session.ts';
@@ -29,7 +29,7 @@ export function TopBar() {
   const appearance = useAppearance();
   const { data: session, mutate } = useSession();
   const signOut = async () => {
-    await remove('/api/session');
+    await remove(at('/api/session'));
     await mutate({ user: null, demo: session?.demo ?? false, setUp: false });
   };
   return (

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useSWRConfig } from 'swr';
-import { put } from '../shared/api.ts';
+import { at, put } from '../shared/api/index.ts';
 
 /** Sends what an earlier visit could not save, such as from a tab that was closed while the server was away. */
 export function useSendPending(): void {
@@ -11,7 +11,7 @@ export function useSendPending(): void {
       const { isOpenSomewhere, sendPending } = await import('../editor/state/pending.ts');
       await sendPending(async (widgetId, { base, document }) => {
         if (await isOpenSomewhere(widgetId)) throw new Error('It is being edited.');
-        await put(`/api/widgets/${widgetId}/draft`, { base, document });
+        await put(at('/api/widgets/{widget}/draft', { widget: widgetId }), { base, document });
         await mutate((key) => typeof key === 'string' && /\/widgets$/.test(key));
       });
     };

@@ -1,12 +1,12 @@
 import useSWR from 'swr';
-import { get, type Session, type Site } from '../shared/api.ts';
+import { at, type Site, useAnswer } from '../shared/api/index.ts';
 
 export function useSession() {
-  return useSWR('/api/session', get<Session>);
+  return useAnswer(at('/api/session'));
 }
 
 export function useSites() {
-  return useSWR('/api/sites', get<Site[]>);
+  return useAnswer(at('/api/sites'));
 }
 
 const chosenKey = 'sirene.studio.site';

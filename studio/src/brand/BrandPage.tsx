@@ -6,7 +6,7 @@ import { useEffect, useMemo, useReducer, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import useSWR, { mutate } from 'swr';
 import { useSite } from '../app/session.ts';
-import { get, type Site } from '../shared/api.ts';
+import { at, type Site, useAnswer } from '../shared/api/index.ts';
 import { AssetsContext } from '../shared/assets/assets.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
@@ -27,8 +27,8 @@ import { TypePanel } from './TypePanel.tsx';
 /** The site's design: its tokens and looks, seen live on real pieces and on the site's widgets. */
 export function BrandPage() {
   const { site } = useSite();
-  const path = site && `/api/sites/${site.id}/brand`;
-  const { data, error } = useSWR(path, get<Brand>, { revalidateOnFocus: false });
+  const path = site && at('/api/sites/{site}/brand', { site: site.id });
+  const { data, error } = useAnswer(path, { revalidateOnFocus: false });
   // Each visit looks anew for what the one before has left.
   const [visit] = useState(() => visits++);
   const { data: pending } = useSWR(
@@ -205,8 +205,8 @@ function BrandEditor({
               onSaved={(next) => {
                 setSaving(false);
                 step({ type: 'saved', brand: next });
-                void mutate(`/api/sites/${site.id}/brand`, next, { revalidate: false });
-                void mutate(`/api/sites/${site.id}/widgets`);
+                void mutate(at('/api/sites/{site}/brand', { site: site.id }), next, { revalidate: false });
+                void mutate(at('/api/sites/{site}/widgets', { site: site.id }));
               }}
             />
           )}

@@ -2,8 +2,7 @@ import { Button, Field, Flex, Input, Stack } from '@chakra-ui/react';
 import { completeBrand, mergeTokens } from '@sirene/core/style';
 import type { Proposal } from '@sirene/core/library/proposal';
 import { useState } from 'react';
-import useSWR from 'swr';
-import { get, post, type StoredPage } from '../shared/api.ts';
+import { at, post, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { FileDrop } from '../shared/FileDrop.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
@@ -14,12 +13,14 @@ import { ProposalView } from './ProposalView.tsx';
 /** Proposes a brand from a page of the client: its colours by use, its typefaces, its corners. */
 export function BrandProposal({ onClose }: { onClose: () => void }) {
   const { brand, site, change } = useBrandEditing();
-  const { data: pages = [] } = useSWR(`/api/sites/${site.id}/pages`, get<StoredPage[]>);
+  const { data: pages = [] } = useAnswer(at('/api/sites/{site}/pages', { site: site.id }));
   const [address, setAddress] = useState('');
   const [found, setFound] = useState<Proposal | null>(null);
   const { error, busy, attempt } = useAttempt();
   const look = (asked: { address: string } | { html: string }) =>
-    attempt(async () => setFound(await post<Proposal>(`/api/sites/${site.id}/brand/proposal`, asked)));
+    attempt(async () =>
+      setFound(await post(at('/api/sites/{site}/brand/proposal', { site: site.id }), asked)),
+    );
   const asked = address || pages[0]?.address || site.origins[0] || '';
   const proposed = found && { ...brand, tokens: mergeTokens(brand.tokens, found.tokens) };
   return (

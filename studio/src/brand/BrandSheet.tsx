@@ -1,8 +1,7 @@
 import { Box, Flex, Heading, Text } from '@chakra-ui/react';
 import type { Brand } from '@sirene/core/style';
 import { useDeferredValue, useMemo } from 'react';
-import useSWR from 'swr';
-import { get, type ListedWidget } from '../shared/api.ts';
+import { at, useAnswer } from '../shared/api/index.ts';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { DressedPreview } from './DressedPreview.tsx';
 import { useBrandEditing } from './brand-context.ts';
@@ -13,7 +12,7 @@ export function BrandSheet() {
   const { brand, site } = useBrandEditing();
   // The pieces follow at once; what is further down may lag behind a slider that is being drawn.
   const later = useDeferredValue(brand);
-  const { data: widgets = [] } = useSWR(`/api/sites/${site.id}/widgets`, get<ListedWidget[]>);
+  const { data: widgets = [] } = useAnswer(at('/api/sites/{site}/widgets', { site: site.id }));
   return (
     <Box
       position="sticky"

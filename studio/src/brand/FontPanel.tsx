@@ -2,7 +2,7 @@ import { Box, Button, Flex, IconButton, Input, Text } from '@chakra-ui/react';
 import { shippedFonts, type BrandFont } from '@sirene/core/style';
 import { Trash2, Upload } from 'lucide-react';
 import { useRef } from 'react';
-import type { Asset } from '../shared/api.ts';
+import type { Asset } from '../shared/api/index.ts';
 import { useAssets } from '../shared/assets/assets.ts';
 import { AssetControl } from '../shared/assets/AssetControl.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';

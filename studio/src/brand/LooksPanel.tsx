@@ -4,8 +4,7 @@ import { withStandard, type Look, type Role } from '@sirene/core/style';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
-import useSWR from 'swr';
-import { get } from '../shared/api.ts';
+import { at, useAnswer, type LookUse } from '../shared/api/index.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { Row } from '../shared/Row.tsx';
 import { Toggle } from '../shared/Toggle.tsx';
@@ -19,7 +18,7 @@ export function LooksPanel() {
   const [asked] = useSearchParams();
   const [chosen, choose] = useState<string | null>(asked.get('look'));
   const { brand, change, site } = useBrandEditing();
-  const { data: uses } = useSWR(`/api/sites/${site.id}/brand/looks`, get<Record<string, LookUse[]>>);
+  const { data: uses } = useAnswer(at('/api/sites/{site}/brand/looks', { site: site.id }));
   const look = chosen === null ? undefined : valueAt(brand.looks, chosen);
   const put = (id: string, next: Look | undefined, of: string) => {
     const { [id]: _, ...others } = brand.looks;
@@ -110,12 +109,6 @@ export function LooksPanel() {
       />
     </Stack>
   );
-}
-
-interface LookUse {
-  id: string;
-  name: string;
-  times: number;
 }
 
 const usesText = (uses: readonly LookUse[] = []): string =>

@@ -1,18 +1,12 @@
 import { Box, Button, Flex, NativeSelect, Spinner, Stack, Text } from '@chakra-ui/react';
-import type { CompiledWidget } from '@sirene/core/compile';
 import { brandTokens, completeBrand, type Brand } from '@sirene/core/style';
 import { ArrowRight } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { post, put, type Site } from '../shared/api.ts';
+import { at, post, put, type BrandPreview, type Site } from '../shared/api/index.ts';
 import { BodyPreview } from '../shared/BodyPreview.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
-
-interface Preview {
-  touched: { id: string; name: string; published: boolean; before: CompiledWidget; after: CompiledWidget }[];
-  uses: { token: string; name: string }[];
-}
 
 interface Props {
   site: Pick<Site, 'id' | 'name'>;
@@ -24,29 +18,32 @@ interface Props {
 
 /** Says what a change of the brand will touch, with previews before and after, and makes it once that is confirmed. */
 export function SharedChange({ site, brand, onClose, onSaved }: Props) {
-  const [preview, setPreview] = useState<Preview | null>(null);
+  const [preview, setPreview] = useState<BrandPreview | null>(null);
   const [replacements, setReplacements] = useState<Record<string, string>>({});
   const [error, setError] = useState<unknown>(null);
   const [busy, setBusy] = useState(false);
-  const path = `/api/sites/${site.id}/brand`;
+  const path = at('/api/sites/{site}/brand', { site: site.id });
   const chosen = JSON.stringify(replacements);
 
   useEffect(() => {
     let current = true;
-    post<Preview>(`${path}/preview`, { ...brand, replacements: JSON.parse(chosen) as object }).then(
+    post(at('/api/sites/{site}/brand/preview', { site: site.id }), {
+      ...brand,
+      replacements: JSON.parse(chosen) as Record<string, string>,
+    }).then(
       (answer) => current && setPreview(answer),
       (failure: unknown) => current && setError(failure),
     );
     return () => {
       current = false;
     };
-  }, [path, brand, chosen]);
+  }, [site.id, brand, chosen]);
 
   const save = async () => {
     setBusy(true);
     setError(null);
     try {
-      onSaved(await put<Brand>(path, { ...brand, replacements }));
+      onSaved(await put(path, { ...brand, replacements }));
     } catch (failure) {
       setError(failure);
       setBusy(false);
@@ -111,7 +108,7 @@ export function SharedChange({ site, brand, onClose, onSaved }: Props) {
   );
 }
 
-function titleOf(preview: Preview | null): string {
+function titleOf(preview: BrandPreview | null): string {
   if (!preview) return 'Widgets affected';
   if (preview.uses.length > 0) return 'A token that is still in use is removed';
   const { length } = preview.touched;

@@ -3,7 +3,7 @@ import { Box, Button, Code, Grid, Stack, Text } from '@chakra-ui/react';
 import { matchTokens, ownTokens, withToken } from '@sirene/core/review/brand';
 import { mergeTokens, readTokens, type TokenImport as Read } from '@sirene/core/style';
 import { useState } from 'react';
-import { post } from '../shared/api.ts';
+import { at, post } from '../shared/api/index.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { FileDrop } from '../shared/FileDrop.tsx';
@@ -20,7 +20,9 @@ export function TokenImport({ onClose }: { onClose: () => void }) {
   const { error, attempt } = useAttempt();
   const take = (file: File) =>
     attempt(async () => {
-      const answer = await post<Read>(`/api/sites/${site.id}/brand/tokens`, { text: await file.text() });
+      const answer = await post(at('/api/sites/{site}/brand/tokens', { site: site.id }), {
+        text: await file.text(),
+      });
       setMatches(matchTokens(answer.tokens));
       setRead(answer);
     });

@@ -1,6 +1,6 @@
 import type { Brand } from '@sirene/core/style';
 import { createContext, useContext } from 'react';
-import type { Site } from '../shared/api.ts';
+import type { Site } from '../shared/api/index.ts';
 
 export interface BrandEditing {
   site: Site;

@@ -1,7 +1,7 @@
 import { Box, Flex, Stack, Text } from '@chakra-ui/react';
 import { compareDocuments, type Difference } from '@sirene/core/review/compare';
 import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
-import type { Brand } from '../shared/api.ts';
+import type { Brand } from '../shared/api/index.ts';
 import { titleOfScene } from '../shared/scene-names.ts';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 

@@ -2,7 +2,7 @@ import { Button, Dialog, Portal, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import useSWR from 'swr';
-import { get, post, widgetPath, type Widget } from '../shared/api.ts';
+import { at, get, post, type Widget, widgetPath } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { dateTime } from '../shared/format.ts';
 import { Comparison } from './Comparison.tsx';
@@ -14,14 +14,14 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
   const navigate = useNavigate();
   const [failure, setFailure] = useState<unknown>(null);
   const { data: saved, error } = useSWR(['saved elsewhere', widget.id, savedAt], () =>
-    get<Widget>(widgetPath(widget.id)),
+    get(widgetPath(widget.id)),
   );
   const problem: unknown = failure ?? error;
   const keepAsCopy = async () => {
     try {
       const { document } = session;
       const name = `${document.name} (my version)`.slice(0, 120);
-      const copy = await post<Widget>(`/api/sites/${site.id}/widgets`, { name, document });
+      const copy = await post(at('/api/sites/{site}/widgets', { site: site.id }), { name, document });
       await autosave.forget();
       await navigate(`/widgets/${copy.id}`);
     } catch (reason) {

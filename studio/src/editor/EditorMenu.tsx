@@ -2,6 +2,7 @@ import { IconButton, Menu, Portal } from '@chakra-ui/react';
 import { Ellipsis } from 'lucide-react';
 import { useState } from 'react';
 import { openPalette } from '../app/open-palette.ts';
+import { at } from '../shared/api/index.ts';
 import { saveText } from '../shared/save-file.ts';
 import { DuplicateWidget } from '../widgets/DuplicateWidget.tsx';
 import { KeepStarter } from '../widgets/KeepStarter.tsx';
@@ -50,7 +51,9 @@ export function EditorMenu() {
               </Menu.Item>
               <Menu.Item
                 value="html"
-                onClick={() => saved(() => location.assign(`/api/widgets/${id}/export.html`))}
+                onClick={() =>
+                  saved(() => location.assign(at('/api/widgets/{widget}/export.html', { widget: id })))
+                }
               >
                 Save as one HTML file
               </Menu.Item>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import useSWR from 'swr';
 import { useSites } from '../app/session.ts';
-import { get, widgetPath, type Brand, type StoredPage, type Widget } from '../shared/api.ts';
+import { at, get, useAnswer, type Widget, widgetPath } from '../shared/api/index.ts';
 import { OpenEditor } from './OpenEditor.tsx';
 import { NotOpened, Opening } from './Opening.tsx';
 import { settledOf } from './state/autosave.ts';
@@ -23,7 +23,7 @@ async function find(id: string): Promise<Found> {
   // What another tab has open is on its way from there.
   const isOpen = await isOpenSomewhere(id);
   const [widget, pending] = await Promise.all([
-    get<Widget>(widgetPath(id)),
+    get(widgetPath(id)),
     isOpen ? null : pendingDrafts.of(id).catch(() => null),
   ]);
   return { widget, pending };
@@ -40,8 +40,8 @@ export function EditorPage() {
   const sites = useSites();
   const found = opened.data;
   const site = sites.data?.find((one) => one.id === found?.widget.siteId);
-  const brand = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>, fresh);
-  const pages = useSWR(site && `/api/sites/${site.id}/pages`, get<StoredPage[]>, fresh);
+  const brand = useAnswer(site && at('/api/sites/{site}/brand', { site: site.id }), fresh);
+  const pages = useAnswer(site && at('/api/sites/{site}/pages', { site: site.id }), fresh);
   const needed = [opened, sites, brand, pages];
   const failed = needed.find(({ data, error }) => data === undefined && error !== undefined);
   if (failed)

@@ -1,8 +1,6 @@
 import { Grid } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
-import type { CompiledWidget } from '@sirene/core/compile';
-import type { Manifest } from '@sirene/embed/manifest';
-import { get, type StoredPage } from '../shared/api.ts';
+import { at, get, type Address, type StoredPage } from '../shared/api/index.ts';
 import { Boundary } from '../shared/Boundary.tsx';
 import { AssetsContext } from '../shared/assets/assets.ts';
 import { CopyReview } from './CopyReview.tsx';
@@ -30,7 +28,9 @@ export function OpenEditor(loaded: Loaded) {
   const rehearse = async () => {
     const address = page?.address ?? 'https://site.example/';
     // Without the others the widget's own rules are rehearsed all the same.
-    const manifest = await get<Manifest>(`/api/sites/${site.id}/manifest`).catch(() => ({ widgets: [] }));
+    const manifest = await get(at('/api/sites/{site}/manifest', { site: site.id })).catch(() => ({
+      widgets: [],
+    }));
     const others = manifest.widgets.filter(({ id }) => id !== widget.id);
     const all = pages.map((one) => one.address);
     const script = {
@@ -46,7 +46,7 @@ export function OpenEditor(loaded: Loaded) {
     setRehearsal(
       new Rehearsal(stage, script, Date.now(), {
         turnTo: (next) => setPage(pages.find((one) => one.address === next) as StoredPage),
-        load: get<CompiledWidget>,
+        load: (body) => get(body as Address<'/b/{hash}.json'>),
       }),
     );
   };

@@ -1,7 +1,6 @@
 import { Box, Button, Flex, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import useSWR from 'swr';
-import { get, type Version } from '../shared/api.ts';
+import { at, useAnswer, type Version } from '../shared/api/index.ts';
 import { dateTime } from '../shared/format.ts';
 import { Comparison } from './Comparison.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
@@ -12,7 +11,7 @@ import { useEditor } from './state/editor.tsx';
 /** What was published, newest first: compared with the draft, and made the draft again. */
 export function VersionsDialog({ onClose }: { onClose: () => void }) {
   const { widget, brand, session, select } = useEditor();
-  const { data: versions } = useSWR(`/api/widgets/${widget.id}/versions`, get<Version[]>);
+  const { data: versions } = useAnswer(at('/api/widgets/{widget}/versions', { widget: widget.id }));
   const [compared, compare] = useState<number | null>(null);
   const goBack = (version: Version) => {
     session.replace(version.document);

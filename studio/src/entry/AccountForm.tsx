@@ -16,7 +16,7 @@ interface Props {
   code?: boolean;
   action: string;
   error: unknown;
-  onCreate(account: Partial<NewAccount>): Promise<unknown>;
+  onCreate(account: NewAccount): Promise<unknown>;
 }
 
 /** What a new account is made of. */

@@ -2,7 +2,7 @@ import { Link, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Link as RouterLink } from 'react-router';
-import { post } from '../shared/api.ts';
+import { at, post } from '../shared/api/index.ts';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { EntryBox } from './EntryBox.tsx';
 import { EntryForm } from './EntryForm.tsx';
@@ -15,7 +15,7 @@ export function ForgotPassword() {
   const [sentTo, setSentTo] = useState<string | null>(null);
   const { error, attempt } = useAttempt();
   const ask = handleSubmit(async (entered) => {
-    if (await attempt(() => post('/api/session/reset', entered))) setSentTo(entered.email);
+    if (await attempt(() => post(at('/api/session/reset'), entered))) setSentTo(entered.email);
   });
   return (
     <EntryBox title="Reset password" text="We send a link to your e-mail address. It works for one hour.">

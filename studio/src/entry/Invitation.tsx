@@ -1,26 +1,20 @@
 import { Button, Link, Stack, Text } from '@chakra-ui/react';
 import { Link as RouterLink, useLocation, useNavigate, useParams } from 'react-router';
-import useSWR, { mutate } from 'swr';
+import { mutate } from 'swr';
 import { useSession } from '../app/session.ts';
-import { get, post } from '../shared/api.ts';
+import { at, post, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
 import { AccountForm } from './AccountForm.tsx';
 import { EntryBox } from './EntryBox.tsx';
 import { useEntry } from './use-entry.ts';
 
-interface Invited {
-  site: string;
-  by: string;
-  role: string;
-}
-
 /** What a link that invites opens: to join as who one is, or with a new account. */
 export function Invitation() {
   const { token = '' } = useParams();
-  const path = `/api/session/invitations/${encodeURIComponent(token)}`;
+  const path = at('/api/session/invitations/{token}', { token });
   const { data: session } = useSession();
-  const { data: invited, error: refused } = useSWR(path, get<Invited>, { revalidateOnFocus: false });
+  const { data: invited, error: refused } = useAnswer(path, { revalidateOnFocus: false });
   const { error, enter } = useEntry();
   const navigate = useNavigate();
   const here = useLocation().pathname;
@@ -48,7 +42,10 @@ export function Invitation() {
         <Stack gap="4">
           <Text>You are signed in as {session.user.email}.</Text>
           {error !== null && <ErrorNote error={error} />}
-          <Button colorPalette="signal" onClick={() => void open(() => post(`${path}/join`))}>
+          <Button
+            colorPalette="signal"
+            onClick={() => void open(() => post(at('/api/session/invitations/{token}/join', { token })))}
+          >
             Join
           </Button>
         </Stack>

@@ -1,7 +1,7 @@
 import { Link } from '@chakra-ui/react';
 import { useForm } from 'react-hook-form';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
-import { put } from '../shared/api.ts';
+import { at, put } from '../shared/api/index.ts';
 import { EntryBox } from './EntryBox.tsx';
 import { EntryForm } from './EntryForm.tsx';
 import { NewPasswordField } from './fields.tsx';
@@ -15,7 +15,7 @@ export function ResetPassword() {
   const { error, enter } = useEntry();
   const navigate = useNavigate();
   const reset = handleSubmit(async (entered) => {
-    if (await enter(() => put(`/api/session/reset/${encodeURIComponent(token)}`, entered)))
+    if (await enter(() => put(at('/api/session/reset/{token}', { token }), entered)))
       await navigate('/widgets', { replace: true });
   });
   return (

@@ -1,6 +1,6 @@
 import { Navigate, useNavigate } from 'react-router';
 import { useSession } from '../app/session.ts';
-import { post } from '../shared/api.ts';
+import { at, post } from '../shared/api/index.ts';
 import { AccountForm } from './AccountForm.tsx';
 import { EntryBox } from './EntryBox.tsx';
 import { useEntry } from './use-entry.ts';
@@ -21,7 +21,7 @@ export function SetUp() {
         action="Create account"
         error={error}
         onCreate={async (account) => {
-          if (await enter(() => post('/api/session/setup', account)))
+          if (await enter(() => post(at('/api/session/setup'), account)))
             await navigate('/start', { replace: true });
         }}
       />

@@ -2,7 +2,7 @@ import { Button, Link, Stack } from '@chakra-ui/react';
 import { useForm } from 'react-hook-form';
 import { Link as RouterLink, Navigate, useLocation } from 'react-router';
 import { useSession } from '../app/session.ts';
-import { post } from '../shared/api.ts';
+import { at, post } from '../shared/api/index.ts';
 import { EntryBox } from './EntryBox.tsx';
 import { EntryForm } from './EntryForm.tsx';
 import { EmailField, PasswordField } from './fields.tsx';
@@ -24,12 +24,12 @@ export function SignIn() {
   if (session?.user) return <Navigate to={from} replace />;
   if (session?.setUp) return <Navigate to="/setup" replace />;
   const { errors, isSubmitting } = formState;
-  const signIn = handleSubmit((entered) => enter(() => post('/api/session', entered)));
+  const signIn = handleSubmit((entered) => enter(() => post(at('/api/session'), entered)));
   return (
     <EntryBox title="Sign in" text="Widgets for the sites you look after.">
       <Stack gap="4">
         {session?.demo && (
-          <Button colorPalette="signal" onClick={() => void enter(() => post('/api/session/demo'))}>
+          <Button colorPalette="signal" onClick={() => void enter(() => post(at('/api/session/demo')))}>
             Sign in as the demo designer
           </Button>
         )}

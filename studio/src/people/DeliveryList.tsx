@@ -1,5 +1,5 @@
 import { Button, Flex, Stack, Text } from '@chakra-ui/react';
-import { post, type Delivery } from '../shared/api.ts';
+import { at, type Delivery, post } from '../shared/api/index.ts';
 import { ago, dateTime } from '../shared/format.ts';
 import { StateMark } from '../shared/StateMark.tsx';
 
@@ -40,7 +40,7 @@ export function DeliveryList({
   onChange: () => void;
 }) {
   const repeat = async (id: string) => {
-    await post(`/api/sites/${siteId}/deliveries/${id}/repeat`);
+    await post(at('/api/sites/{site}/deliveries/{delivery}/repeat', { site: siteId, delivery: id }));
     onChange();
   };
   if (deliveries.length === 0) return <Text color="slate">No notifications.</Text>;

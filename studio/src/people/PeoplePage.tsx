@@ -2,19 +2,13 @@ import { Box, Button, Flex, Grid, Input, NativeSelect, Stack, Table, Text } from
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import useSWR from 'swr';
 import { useSite } from '../app/session.ts';
-import { get, type ListedWidget, type Site, type Submission } from '../shared/api.ts';
+import { at, type Site, type Submission, useAnswer, withQuery } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago, count, pathOf } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
 import { DeliverySummary } from './DeliveryList.tsx';
 import { SubmissionDetail } from './SubmissionDetail.tsx';
-
-interface Listed {
-  total: number;
-  submissions: Submission[];
-}
 
 /** What visitors sent: the list beside the one that is open. */
 export function PeoplePage() {
@@ -27,11 +21,10 @@ function Submissions({ site }: { site: Site }) {
   const [words, setWords] = useState(search.get('words') ?? '');
   const [widget, setWidget] = useState('');
   const [limit, setLimit] = useState(50);
-  const { data: widgets = [] } = useSWR(`/api/sites/${site.id}/widgets`, get<ListedWidget[]>);
-  const filter = new URLSearchParams({ ...(words && { words }), ...(widget && { widget }) });
-  const { data, error, mutate } = useSWR(
-    `/api/sites/${site.id}/submissions?${filter.toString()}&limit=${limit}`,
-    get<Listed>,
+  const { data: widgets = [] } = useAnswer(at('/api/sites/{site}/widgets', { site: site.id }));
+  const filter = { words, widget };
+  const { data, error, mutate } = useAnswer(
+    withQuery(at('/api/sites/{site}/submissions', { site: site.id }), { ...filter, limit }),
     { refreshInterval: 5000, keepPreviousData: true },
   );
   const openId = search.get('submission') ?? data?.submissions[0]?.id;
@@ -67,14 +60,14 @@ function Submissions({ site }: { site: Site }) {
           {data && `${count(data.total)} ${data.total === 1 ? 'submission' : 'submissions'}`}
         </Text>
         <Button asChild size="sm" variant="outline" colorPalette="plain">
-          <a href={`/api/sites/${site.id}/submissions.csv?${filter.toString()}`} download>
+          <a href={withQuery(at('/api/sites/{site}/submissions.csv', { site: site.id }), filter)} download>
             <Download size={15} aria-hidden />
             Export as CSV
           </a>
         </Button>
       </Flex>
       {error ? <ErrorNote error={error} retry={() => void mutate()} /> : null}
-      {data?.total === 0 && <Nothing filtered={filter.size > 0} />}
+      {data?.total === 0 && <Nothing filtered={words !== '' || widget !== ''} />}
       {data && data.total > 0 && (
         <Grid
           templateColumns={{ base: 'repeat(2, minmax(0, 1fr))', lg: 'minmax(0, 1fr) 380px' }}

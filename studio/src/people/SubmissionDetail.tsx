@@ -1,7 +1,6 @@
 import { Box, DataList, Heading, Link, Stack, Text } from '@chakra-ui/react';
 import { Link as RouterLink } from 'react-router';
-import useSWR from 'swr';
-import { get, type Site, type Submission } from '../shared/api.ts';
+import { at, type Site, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
 import { exactTime, pathOf } from '../shared/format.ts';
@@ -9,10 +8,13 @@ import { DeliveryList } from './DeliveryList.tsx';
 
 /** One submission: what was sent, from where, and what became of it. */
 export function SubmissionDetail({ site, id, onChange }: { site: Site; id: string; onChange: () => void }) {
-  const { data, error, mutate } = useSWR(`/api/sites/${site.id}/submissions/${id}`, get<Submission>, {
-    refreshInterval: 3000,
-    keepPreviousData: true,
-  });
+  const { data, error, mutate } = useAnswer(
+    at('/api/sites/{site}/submissions/{submission}', { site: site.id, submission: id }),
+    {
+      refreshInterval: 3000,
+      keepPreviousData: true,
+    },
+  );
   const changed = () => {
     void mutate();
     onChange();

@@ -1,7 +1,6 @@
 import { Box, Button, Code, Flex, Grid, Heading, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import useSWR from 'swr';
-import { get, type Mail, type WholeMail } from '../shared/api.ts';
+import { at, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
 import { ago, exactTime } from '../shared/format.ts';
@@ -9,7 +8,7 @@ import { Page } from '../shared/Page.tsx';
 
 /** The mail stand-in: what Sirene would have sent, to be read here. */
 export function PostPage() {
-  const { data, error, mutate } = useSWR('/api/post', get<Mail[]>, { refreshInterval: 3000 });
+  const { data, error, mutate } = useAnswer(at('/api/post'), { refreshInterval: 3000 });
   const [chosen, setChosen] = useState<string | null>(null);
   const open = chosen ?? data?.[0]?.id;
   return (
@@ -80,7 +79,7 @@ export function PostPage() {
 }
 
 function MailText({ id }: { id: string }) {
-  const { data, error } = useSWR(`/api/post/${id}`, get<WholeMail>, { keepPreviousData: true });
+  const { data, error } = useAnswer(at('/api/post/{mail}', { mail: id }), { keepPreviousData: true });
   if (error && !data) return <ErrorNote error={error} />;
   if (!data) return <Waiting what="Loading the e-mail" />;
   return (

@@ -1,7 +1,7 @@
 import { NativeSelect } from '@chakra-ui/react';
 
 /** A select of plain choices. A value that is none of them is shown as `unset`. */
-export function Choice({
+export function Choice<V extends string>({
   id,
   value,
   options,
@@ -13,13 +13,13 @@ export function Choice({
 }: {
   id?: string;
   value: string;
-  options: Readonly<Record<string, string>>;
+  options: Readonly<Partial<Record<V, string>>>;
   unset?: string;
   /** Its name, where no label names it. */
   label?: string;
   size?: 'xs' | 'sm';
   width?: string;
-  onChange(value: string): void;
+  onChange(value: V): void;
 }) {
   return (
     <NativeSelect.Root size={size} {...(width && { w: width })}>
@@ -28,14 +28,14 @@ export function Choice({
         aria-label={label}
         bg="sheet"
         value={value}
-        onChange={(event) => onChange(event.target.value)}
+        onChange={(event) => onChange(event.target.value as V)}
       >
         {!Object.hasOwn(options, value) && (
           <option value={value} disabled>
             {unset}
           </option>
         )}
-        {Object.entries(options).map(([option, text]) => (
+        {(Object.entries(options) as [V, string][]).map(([option, text]) => (
           <option key={option} value={option}>
             {text}
           </option>

@@ -1,4 +1,4 @@
-import type { Brand } from './api.ts';
+import type { Brand } from './api/index.ts';
 
 /** What a preview of a saved draft is asked for by. */
 export interface DraftPreview {

@@ -1,8 +1,7 @@
 import { Button, Flex, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import useSWR from 'swr';
 import { useSession } from '../app/session.ts';
-import { get, patch, post, remove, type Site } from '../shared/api.ts';
+import { at, patch, post, remove, type Role, type Site, useAnswer } from '../shared/api/index.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { exactTime } from '../shared/format.ts';
@@ -10,19 +9,12 @@ import { Snippet } from '../shared/Snippet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { Panel } from '../shared/Panel.tsx';
 
-type Role = 'owner' | 'member';
-
-interface People {
-  members: { id: string; name: string; email: string; role: Role }[];
-  invitations: { id: string; role: Role; expiresAt: number }[];
-}
-
 const roleNames: Record<Role, string> = { owner: 'Owner', member: 'Member' };
 
 /** Who works on the site, and the links that invite others. */
 export function Members({ site }: { site: Site }) {
-  const path = `/api/sites/${site.id}`;
-  const { data, mutate } = useSWR(`${path}/members`, get<People>);
+  const { data, mutate } = useAnswer(at('/api/sites/{site}/members', { site: site.id }));
+  const memberPath = (member: string) => at('/api/sites/{site}/members/{member}', { site: site.id, member });
   const { data: session } = useSession();
   const [link, setLink] = useState<string | null>(null);
   const [role, setRole] = useState<Role>('member');
@@ -33,7 +25,9 @@ export function Members({ site }: { site: Site }) {
       await mutate();
     });
   const invite = () =>
-    run(async () => setLink((await post<{ link: string }>(`${path}/invitations`, { role })).link));
+    run(async () =>
+      setLink((await post(at('/api/sites/{site}/invitations', { site: site.id }), { role })).link),
+    );
   const isOwner = data?.members.some(
     ({ email, role: own }) => email === session?.user?.email && own === 'owner',
   );
@@ -56,14 +50,14 @@ export function Members({ site }: { site: Site }) {
                     width="110px"
                     value={own}
                     options={roleNames}
-                    onChange={(next) => void run(() => patch(`${path}/members/${id}`, { role: next }))}
+                    onChange={(next) => void run(() => patch(memberPath(id), { role: next }))}
                   />
                   <Button
                     size="xs"
                     variant="ghost"
                     colorPalette="plain"
                     aria-label={`Remove ${name}`}
-                    onClick={() => void run(() => remove(`${path}/members/${id}`))}
+                    onClick={() => void run(() => remove(memberPath(id)))}
                   >
                     Remove
                   </Button>
@@ -85,7 +79,13 @@ export function Members({ site }: { site: Site }) {
                   size="xs"
                   variant="ghost"
                   colorPalette="plain"
-                  onClick={() => void run(() => remove(`${path}/invitations/${id}`))}
+                  onClick={() =>
+                    void run(() =>
+                      remove(
+                        at('/api/sites/{site}/invitations/{invitation}', { site: site.id, invitation: id }),
+                      ),
+                    )
+                  }
                 >
                   Withdraw
                 </Button>

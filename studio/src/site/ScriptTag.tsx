@@ -1,5 +1,5 @@
 import { Box, Stack, Text } from '@chakra-ui/react';
-import type { Site } from '../shared/api.ts';
+import type { Site } from '../shared/api/index.ts';
 import { ago, exactTime } from '../shared/format.ts';
 import { Snippet } from '../shared/Snippet.tsx';
 import { StateMark } from '../shared/StateMark.tsx';

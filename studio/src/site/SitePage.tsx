@@ -1,9 +1,9 @@
 import { Button, Field, Flex, Stack, Text, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
-import { defaultLanguage } from '@sirene/core/base/messages';
-import useSWR, { mutate } from 'swr';
+import { defaultLanguage, type Language } from '@sirene/core/base/messages';
+import { mutate } from 'swr';
 import { useSite } from '../app/session.ts';
-import { get, patch, put, type Brand, type Site } from '../shared/api.ts';
+import { at, patch, put, type Site, useAnswer } from '../shared/api/index.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { languageNames } from '../shared/language-names.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
@@ -38,7 +38,7 @@ export function SitePage() {
 
 function SiteName({ site }: { site: Site }) {
   const save = async (name: string) => {
-    await patch(`/api/sites/${site.id}`, { name });
+    await patch(at('/api/sites/{site}', { site: site.id }), { name });
     await mutate('/api/sites');
   };
   return (
@@ -50,12 +50,12 @@ function SiteName({ site }: { site: Site }) {
 
 /** The language of what visitors read; the widgets that are published are published anew with it. */
 function SiteLanguage({ site }: { site: Site }) {
-  const path = `/api/sites/${site.id}/brand`;
-  const { data: brand, mutate: mutateBrand } = useSWR(path, get<Brand>);
+  const path = at('/api/sites/{site}/brand', { site: site.id });
+  const { data: brand, mutate: mutateBrand } = useAnswer(path);
   const { error, attempt } = useAttempt();
-  const choose = (language: string) =>
+  const choose = (language: Language) =>
     attempt(async () => {
-      await mutateBrand(await put<Brand>(path, { ...brand, language }), { revalidate: false });
+      if (brand) await mutateBrand(await put(path, { ...brand, language }), { revalidate: false });
     });
   return (
     <Panel title="Language">
@@ -83,7 +83,7 @@ function Archive({ site }: { site: Site }) {
   const isArchived = site.archivedAt !== null;
   const turn = () =>
     attempt(async () => {
-      await patch(`/api/sites/${site.id}`, { archived: !isArchived });
+      await patch(at('/api/sites/{site}', { site: site.id }), { archived: !isArchived });
       await mutate('/api/sites');
     });
   return (
@@ -111,7 +111,7 @@ function Origins({ site }: { site: Site }) {
   const changed = origins.join() !== site.origins.join();
   const save = () =>
     attempt(async () => {
-      await patch(`/api/sites/${site.id}`, { origins });
+      await patch(at('/api/sites/{site}', { site: site.id }), { origins });
       await mutate('/api/sites');
       setSaved(true);
     });

@@ -1,5 +1,5 @@
-import useSWR, { type SWRResponse } from 'swr';
-import { get, type Install, type Site } from '../shared/api.ts';
+import { type SWRResponse } from 'swr';
+import { at, type Install, type Site, useAnswer } from '../shared/api/index.ts';
 
 /** The line that every page of a site has in its head. */
 export const scriptTag = ({ key }: Site): string =>
@@ -7,4 +7,4 @@ export const scriptTag = ({ key }: Site): string =>
 
 /** Whether the script runs on a site's pages; asked again every few seconds. */
 export const useInstall = ({ id }: Site): SWRResponse<Install> =>
-  useSWR(`/api/sites/${id}/install`, get<Install>, { refreshInterval: 3000 });
+  useAnswer(at('/api/sites/{site}/install', { site: id }), { refreshInterval: 3000 });

@@ -1,9 +1,8 @@
 import { Button, Flex, Spinner, Stack, Text } from '@chakra-ui/react';
 import { mergeTokens, completeBrand } from '@sirene/core/style';
-import type { Proposal } from '@sirene/core/library/proposal';
 import useSWR from 'swr';
 import { ProposalView } from '../brand/ProposalView.tsx';
-import { get, post, put, type Brand, type Site, type StoredPage } from '../shared/api.ts';
+import { at, post, put, type Site, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 
@@ -11,13 +10,13 @@ const once = { revalidateOnFocus: false, revalidateOnReconnect: false, shouldRet
 
 /** A brand proposed from the site's home page, to be taken or left. */
 export function BrandStep({ site, onDone }: { site: Site; onDone(): void }) {
-  const path = `/api/sites/${site.id}/brand`;
-  const { data: brand } = useSWR(path, get<Brand>, once);
-  const { data: pages } = useSWR(`/api/sites/${site.id}/pages`, get<StoredPage[]>, once);
+  const path = at('/api/sites/{site}/brand', { site: site.id });
+  const { data: brand } = useAnswer(path, once);
+  const { data: pages } = useAnswer(at('/api/sites/{site}/pages', { site: site.id }), once);
   const address = pages?.[0]?.address ?? `${site.origins[0] ?? ''}/`;
   const { data: found, error } = useSWR(
     pages && ['proposal', site.id, address],
-    () => post<Proposal>(`${path}/proposal`, { address }),
+    () => post(at('/api/sites/{site}/brand/proposal', { site: site.id }), { address }),
     once,
   );
   const { error: refused, busy, attempt } = useAttempt();
@@ -25,7 +24,7 @@ export function BrandStep({ site, onDone }: { site: Site; onDone(): void }) {
     brand && found ? completeBrand({ ...brand, tokens: mergeTokens(brand.tokens, found.tokens) }) : null;
   const use = () =>
     attempt(async () => {
-      await put(path, { ...proposed, replacements: {} });
+      if (proposed) await put(path, { ...proposed, replacements: {} });
       onDone();
     });
   return (

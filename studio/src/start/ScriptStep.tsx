@@ -1,5 +1,5 @@
 import { Button, Stack } from '@chakra-ui/react';
-import type { Site } from '../shared/api.ts';
+import type { Site } from '../shared/api/index.ts';
 import { ScriptTag } from '../site/ScriptTag.tsx';
 
 /** The one line that the site needs, and whether it is there. */

@@ -2,7 +2,7 @@ import { Button, Field, Input, Stack } from '@chakra-ui/react';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
 import { useSite } from '../app/session.ts';
-import { post, type Site } from '../shared/api.ts';
+import { at, post } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { siteAddress } from './site-address.ts';
@@ -20,12 +20,14 @@ export function SiteStep({ onMade }: { onMade(id: string): void }) {
   const make = handleSubmit(({ address, name }) =>
     attempt(async () => {
       const whole = siteAddress(address) as URL;
-      const site = await post<Site>('/api/sites', {
+      const site = await post(at('/api/sites'), {
         name: name.trim() || whole.hostname.replace(/^www\./, ''),
         origins: [whole.origin],
       });
       // Without the page everything goes on: it can be added later, from the stage.
-      await post(`/api/sites/${site.id}/pages/fetch`, { address: whole.href }).catch(() => undefined);
+      await post(at('/api/sites/{site}/pages/fetch', { site: site.id }), { address: whole.href }).catch(
+        () => undefined,
+      );
       await mutate('/api/sites');
       choose(site.id);
       onMade(site.id);

@@ -1,7 +1,7 @@
 import { Button, Flex, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import type { Site } from '../shared/api.ts';
+import type { Site } from '../shared/api/index.ts';
 import { NewWidget } from '../widgets/NewWidget.tsx';
 
 /** Where the first widget comes from. */

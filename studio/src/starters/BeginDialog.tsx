@@ -5,7 +5,7 @@ import type { SceneName } from '@sirene/core/document/widget';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { mutate } from 'swr';
-import { post, remove, type Brand, type Site, type Widget } from '../shared/api.ts';
+import { at, type Brand, post, remove, type Site } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { titleOfScene } from '../shared/scene-names.ts';
 import { Sheet } from '../shared/Sheet.tsx';
@@ -29,13 +29,13 @@ export function BeginDialog({ starter, brand, site, onClose }: Props) {
   const { register, handleSubmit, formState } = useForm({ defaultValues: { name: document.name } });
   const begin = ({ name }: { name: string }) =>
     attempt(async () => {
-      const widget = await post<Widget>(`/api/sites/${site.id}/widgets`, { name, document });
+      const widget = await post(at('/api/sites/{site}/widgets', { site: site.id }), { name, document });
       await navigate(`/widgets/${widget.id}`);
     });
   const forget = () =>
     attempt(async () => {
-      await remove(`/api/sites/${site.id}/starters/${starter.id}`);
-      await mutate(`/api/sites/${site.id}/starters`);
+      await remove(at('/api/sites/{site}/starters/{starter}', { site: site.id, starter: starter.id }));
+      await mutate(at('/api/sites/{site}/starters', { site: site.id }));
       onClose();
     });
   const others = (Object.keys(document.scenes) as SceneName[]).filter((name) => name !== 'opening');

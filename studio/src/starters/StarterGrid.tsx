@@ -2,7 +2,7 @@ import { Box, chakra, SimpleGrid, Text } from '@chakra-ui/react';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { placementDefinitions } from '@sirene/core/document/placement';
 import { memo, useLayoutEffect, useRef, useState } from 'react';
-import type { Brand } from '../shared/api.ts';
+import type { Brand } from '../shared/api/index.ts';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { dressed, type Dress } from '../shared/dressed.ts';
 import type { Shown } from './gallery.ts';

@@ -2,9 +2,8 @@ import { Flex, Input, Text } from '@chakra-ui/react';
 import { placementDefinitions } from '@sirene/core/document/placement';
 import { purposes } from '@sirene/core/library/starters';
 import { useMemo, useState } from 'react';
-import useSWR from 'swr';
 import { useSite } from '../app/session.ts';
-import { get, type Brand, type OwnStarter, type StoredPage } from '../shared/api.ts';
+import { at, useAnswer } from '../shared/api/index.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { count, pathOf } from '../shared/format.ts';
@@ -22,13 +21,13 @@ const placements = Object.fromEntries(
 /** Ready-made widgets to begin from, each a true preview in the site's brand. */
 export function StartersPage() {
   const { site } = useSite();
-  const { data: brand, error } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>);
-  const { data: own } = useSWR(site && `/api/sites/${site.id}/starters`, get<OwnStarter[]>);
+  const { data: brand, error } = useAnswer(site && at('/api/sites/{site}/brand', { site: site.id }));
+  const { data: own } = useAnswer(site && at('/api/sites/{site}/starters', { site: site.id }));
   const [wanted, setWanted] = useState<Wanted>(everything);
   const [chosen, setChosen] = useState<Shown | null>(null);
   const [dress, setDress] = useState<Dress>('');
   const [page, setPage] = useState('');
-  const { data: pages } = useSWR(site && `/api/sites/${site.id}/pages`, get<StoredPage[]>);
+  const { data: pages } = useAnswer(site && at('/api/sites/{site}/pages', { site: site.id }));
   const [now] = useState(Date.now);
   const all = useMemo(
     () => own && gallery(own, { now, zone: Intl.DateTimeFormat().resolvedOptions().timeZone }),

@@ -1,6 +1,6 @@
 import { starterDocument, starters, type Purpose, type StarterTime } from '@sirene/core/library/starters';
 import type { WidgetDocument } from '@sirene/core/document/widget';
-import type { OwnStarter } from '../shared/api.ts';
+import type { OwnStarter } from '../shared/api/index.ts';
 import { holdsWords } from '../shared/words.ts';
 
 /** A starter as the gallery shows it. */

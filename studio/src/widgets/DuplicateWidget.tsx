@@ -2,7 +2,7 @@ import { Button, Field, NativeSelect, Stack } from '@chakra-ui/react';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSites } from '../app/session.ts';
-import { post, type ListedWidget, type Widget } from '../shared/api.ts';
+import { at, type ListedWidget, post } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
@@ -24,7 +24,7 @@ export function DuplicateWidget({
   });
   const copy = (entered: { name: string; site: string }) =>
     attempt(async () => {
-      const made = await post<Widget>(`/api/widgets/${widget.id}/copy`, entered);
+      const made = await post(at('/api/widgets/{widget}/copy', { widget: widget.id }), entered);
       await navigate(`/widgets/${made.id}`, { state: { copyOf: widget.name } });
     });
   return (

@@ -1,6 +1,6 @@
 import { Box, Code, Stack, Text } from '@chakra-ui/react';
 import { useNavigate } from 'react-router';
-import { ApiError, post, type Site, type Widget } from '../shared/api.ts';
+import { ApiError, at, post, type Site } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { FileDrop } from '../shared/FileDrop.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
@@ -20,9 +20,9 @@ export function ImportWidget({ site, onClose }: { site: Site; onClose: () => voi
       const document = readJson(await file.text(), file.name);
       const named = (document as { name?: unknown }).name;
       const name = typeof named === 'string' && named.trim() ? named : file.name.replace(/\.json$/i, '');
-      const widget = await post<Widget>(`/api/sites/${site.id}/widgets`, {
+      const widget = await post(at('/api/sites/{site}/widgets', { site: site.id }), {
         name: name.slice(0, 120),
-        document,
+        document: document as object,
       });
       await navigate(`/widgets/${widget.id}`, { state: { copyOf: file.name } });
     });

@@ -2,7 +2,7 @@ import { Button, Field, Input, NativeSelect, Stack } from '@chakra-ui/react';
 import { purposes, type Purpose } from '@sirene/core/library/starters';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
-import { post, type ListedWidget } from '../shared/api.ts';
+import { at, type ListedWidget, post } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
@@ -19,7 +19,7 @@ export function KeepStarter({
   const { register, handleSubmit, formState } = useForm({
     defaultValues: { purpose: 'gather' as Purpose, says: '' },
   });
-  const path = `/api/sites/${widget.siteId}/starters`;
+  const path = at('/api/sites/{site}/starters', { site: widget.siteId });
   const keep = (entered: { purpose: Purpose; says: string }) =>
     attempt(async () => {
       await post(path, { ...entered, widget: widget.id });

@@ -2,7 +2,7 @@ import { Button, Field, Link, NativeSelect, Stack, Text } from '@chakra-ui/react
 import type { Kind } from '@sirene/core/document/widget';
 import { useForm } from 'react-hook-form';
 import { Link as RouterLink, useNavigate } from 'react-router';
-import { post, type Site, type Widget } from '../shared/api.ts';
+import { at, post, type Site } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
@@ -23,7 +23,7 @@ export function NewWidget({ site, onClose }: { site: Site; onClose: () => void }
   });
   const create = (entered: Entered) =>
     attempt(async () => {
-      const widget = await post<Widget>(`/api/sites/${site.id}/widgets`, entered);
+      const widget = await post(at('/api/sites/{site}/widgets', { site: site.id }), entered);
       await navigate(`/widgets/${widget.id}`);
     });
   return (

@@ -1,7 +1,6 @@
-import type { CompiledWidget } from '@sirene/core/compile';
 import { useEffect, useState } from 'react';
 import useSWRImmutable from 'swr/immutable';
-import { get } from '../shared/api.ts';
+import { at, get } from '../shared/api/index.ts';
 import { BodyPreview } from '../shared/BodyPreview.tsx';
 import type { DraftPreview } from '../shared/draft-preview.ts';
 import { previews } from '../shared/in-turn.ts';
@@ -15,8 +14,8 @@ export function SavedPreview({ id, version, brand, ...size }: DraftPreview) {
   const [wanted, setWanted] = useState(false);
   useEffect(() => previews.add(() => setWanted(true)), []);
   const { data } = useSWRImmutable(
-    wanted ? ([`/api/widgets/${id}/preview`, version, brand] as const) : null,
-    ([path]) => get<CompiledWidget>(path),
+    wanted ? ([at('/api/widgets/{widget}/preview', { widget: id }), version, brand] as const) : null,
+    ([path]) => get(path),
   );
   return <BodyPreview body={data} {...size} />;
 }

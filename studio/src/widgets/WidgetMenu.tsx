@@ -1,7 +1,7 @@
 import { IconButton, Menu, Portal } from '@chakra-ui/react';
 import { Ellipsis } from 'lucide-react';
 import { lazy, Suspense, useId, useState } from 'react';
-import { get, post, remove, type ListedWidget, type Widget } from '../shared/api.ts';
+import { at, get, type ListedWidget, post, remove } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { saveText } from '../shared/save-file.ts';
 import { useAttempt } from '../shared/use-attempt.ts';
@@ -26,7 +26,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
   const { error, attempt } = useAttempt();
   const run = (work: () => Promise<unknown>) => void attempt(work);
   const saveJson = async () => {
-    const { document } = await get<Widget>(`/api/widgets/${id}`);
+    const { document } = await get(at('/api/widgets/{widget}', { widget: id }));
     saveText(`${slug}.json`, JSON.stringify(document, null, 2), 'application/json');
   };
   const close = () => {
@@ -52,7 +52,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
               Save as JSON
             </Menu.Item>
             <Menu.Item value="html" asChild>
-              <a href={`/api/widgets/${id}/export.html`} download>
+              <a href={at('/api/widgets/{widget}/export.html', { widget: id })} download>
                 Save as one HTML file
               </a>
             </Menu.Item>
@@ -61,7 +61,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
                 value="unpublish"
                 onClick={() =>
                   run(async () => {
-                    await post(`/api/widgets/${id}/unpublish`);
+                    await post(at('/api/widgets/{widget}/unpublish', { widget: id }));
                     onChanged();
                   })
                 }
@@ -74,7 +74,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
               color="wine"
               onClick={() =>
                 run(async () => {
-                  await remove(`/api/widgets/${id}`);
+                  await remove(at('/api/widgets/{widget}', { widget: id }));
                   onDeleted(widget);
                 })
               }

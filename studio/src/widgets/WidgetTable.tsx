@@ -2,7 +2,7 @@ import { Box, Link, Stack, Table, Text } from '@chakra-ui/react';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { memo, useLayoutEffect, useRef, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import type { Brand, ListedWidget } from '../shared/api.ts';
+import type { Brand, ListedWidget } from '../shared/api/index.ts';
 import { ago, count, percent } from '../shared/format.ts';
 import { widgetState } from '../shared/StateMark.tsx';
 import { SavedPreview } from './SavedPreview.tsx';

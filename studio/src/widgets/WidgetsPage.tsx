@@ -2,9 +2,8 @@ import { Button, Flex, Input, Text } from '@chakra-ui/react';
 import { LayoutTemplate, Plus, Upload } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import useSWR from 'swr';
 import { useSite } from '../app/session.ts';
-import { get, type Brand, type ListedWidget } from '../shared/api.ts';
+import { at, type Brand, type ListedWidget, useAnswer } from '../shared/api/index.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { count } from '../shared/format.ts';
@@ -19,9 +18,9 @@ const ImportWidget = lazy(async () => ({ default: (await import('./ImportWidget.
 /** All widgets of the site: a true preview of each, its rule as one sentence, its state, and what it did lately. */
 export function WidgetsPage() {
   const { site, error: siteError } = useSite();
-  const path = site && `/api/sites/${site.id}/widgets`;
-  const { data: widgets, error, mutate } = useSWR(path, get<ListedWidget[]>);
-  const { data: brand } = useSWR(site && `/api/sites/${site.id}/brand`, get<Brand>);
+  const path = site && at('/api/sites/{site}/widgets', { site: site.id });
+  const { data: widgets, error, mutate } = useAnswer(path);
+  const { data: brand } = useAnswer(site && at('/api/sites/{site}/brand', { site: site.id }));
   const [making, setMaking] = useState<'new' | 'import' | null>(null);
   const { note, deleted } = useBringBack(() => void mutate());
   const failed: unknown = error ?? siteError;

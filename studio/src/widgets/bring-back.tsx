@@ -1,6 +1,6 @@
 import { Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
-import { post, type ListedWidget } from '../shared/api.ts';
+import { at, type ListedWidget, post } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 
 /** Says which widget was just deleted, and brings it back when asked. */
@@ -9,7 +9,7 @@ export function useBringBack(onChanged: () => void) {
   const [error, setError] = useState<unknown>(null);
   const bringBack = async (widget: ListedWidget) => {
     try {
-      await post(`/api/widgets/${widget.id}/bring-back`);
+      await post(at('/api/widgets/{widget}/bring-back', { widget: widget.id }));
       setGone(null);
       onChanged();
     } catch (failure) {

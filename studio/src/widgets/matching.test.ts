@@ -1,4 +1,4 @@
-import type { ListedWidget } from '../shared/api.js';
+import type { ListedWidget } from '../shared/api/index.js';
 import { matching, type Wanted } from './matching.js';
 
 const widget = (name: string, more: Partial<ListedWidget> = {}): ListedWidget => ({

@@ -1,4 +1,4 @@
-import type { ListedWidget } from '../shared/api.ts';
+import type { ListedWidget } from '../shared/api/index.ts';
 import { holdsWords } from '../shared/words.ts';
 
 export const states = {

@@ -26,7 +26,11 @@ export class SaveBrandDto {
   @IsIn(languages)
   language?: Language;
 
-  @ApiPropertyOptional({ description: 'For tokens that are in use and go: the token that takes their place' })
+  @ApiPropertyOptional({
+    description: 'For tokens that are in use and go: the token that takes their place',
+    type: 'object',
+    additionalProperties: { type: 'string' },
+  })
   @MayBeLeftOut()
   @IsObject()
   replacements?: Record<string, string>;

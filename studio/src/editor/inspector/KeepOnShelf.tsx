@@ -5,7 +5,7 @@ import { branchOf } from '@sirene/core/document/widget';
 import { Archive } from 'lucide-react';
 import { useState } from 'react';
 import { mutate } from 'swr';
-import { post } from '../../shared/api.ts';
+import { at, post } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { NamePopover } from '../../shared/NamePopover.tsx';
 import { useEditor } from '../state/editor.tsx';
@@ -14,7 +14,7 @@ import { useEditor } from '../state/editor.tsx';
 export function KeepOnShelf({ id }: { id: string }) {
   const { site, session } = useEditor();
   const [error, setError] = useState<unknown>(null);
-  const path = `/api/sites/${site.id}/shelf`;
+  const path = at('/api/sites/{site}/shelf', { site: site.id });
   const propose = () => {
     const element = valueAt(session.document.elements, id);
     setError(null);

@@ -3,8 +3,7 @@ import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, IconButton, Menu, Portal } from '@chakra-ui/react';
 import { newElements } from '@sirene/core/document/widget';
 import { Plus, X } from 'lucide-react';
-import useSWR from 'swr';
-import { get, remove, type ShelfPiece } from '../../shared/api.ts';
+import { at, remove, useAnswer } from '../../shared/api/index.ts';
 import { useElementCommands } from '../commands.ts';
 import { useEditor } from '../state/editor.tsx';
 import { ElementIcon } from './icons.tsx';
@@ -18,10 +17,9 @@ const groups = [
 export function AddMenu() {
   const { site } = useEditor();
   const { add, insert } = useElementCommands();
-  const path = `/api/sites/${site.id}/shelf`;
-  const { data: shelf = [], mutate } = useSWR(path, get<ShelfPiece[]>);
+  const { data: shelf = [], mutate } = useAnswer(at('/api/sites/{site}/shelf', { site: site.id }));
   const forget = async (id: string) => {
-    await remove(`${path}/${id}`);
+    await remove(at('/api/sites/{site}/shelf/{item}', { site: site.id, item: id }));
     await mutate();
   };
   return (

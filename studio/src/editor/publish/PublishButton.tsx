@@ -1,7 +1,7 @@
 import { Button, Flex, Popover, Portal, Stack, Text } from '@chakra-ui/react';
 import { checkDocument } from '@sirene/core/review/check';
 import { useState } from 'react';
-import { post, type Widget } from '../../shared/api.ts';
+import { at, post } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { FindingList } from './FindingList.tsx';
@@ -18,7 +18,9 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
     setBusy(true);
     try {
       await autosave.flush();
-      autosave.published(await post<Widget>(`/api/widgets/${widget.id}/publish`, { base: autosave.version }));
+      autosave.published(
+        await post(at('/api/widgets/{widget}/publish', { widget: widget.id }), { base: autosave.version }),
+      );
       setStep('published');
     } catch (error) {
       setStep({ error });

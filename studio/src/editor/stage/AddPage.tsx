@@ -1,7 +1,7 @@
 import { Button, Field, Flex, Input, Stack } from '@chakra-ui/react';
 import { useState } from 'react';
 import { mutate } from 'swr';
-import { post, type StoredPage } from '../../shared/api.ts';
+import { at, post, type StoredPage } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { FileDrop } from '../../shared/FileDrop.tsx';
 import { Sheet } from '../../shared/Sheet.tsx';
@@ -13,7 +13,7 @@ export function AddPage({ onClose }: { onClose: () => void }) {
   const { site, setPage } = useEditor();
   const [address, setAddress] = useState('');
   const { error, busy, attempt } = useAttempt();
-  const path = `/api/sites/${site.id}/pages`;
+  const path = at('/api/sites/{site}/pages', { site: site.id });
   const [origin = ''] = site.origins;
   const store = (work: () => Promise<StoredPage>) =>
     attempt(async () => {
@@ -27,13 +27,15 @@ export function AddPage({ onClose }: { onClose: () => void }) {
     const html = await file.text();
     const title = new DOMParser().parseFromString(html, 'text/html').title || file.name;
     const at = address ? whole : `${origin}/${file.name}`;
-    return post<StoredPage>(path, { address: at, title: title.slice(0, 300), html });
+    return post(path, { address: at, title: title.slice(0, 300), html });
   };
   return (
     <Sheet
       title="Add a page to the stage"
       onClose={onClose}
-      onSubmit={() => void store(() => post<StoredPage>(`${path}/fetch`, { address: whole }))}
+      onSubmit={() =>
+        void store(() => post(at('/api/sites/{site}/pages/fetch', { site: site.id }), { address: whole }))
+      }
       foot={
         <Button type="submit" colorPalette="signal" loading={busy} disabled={!address}>
           Fetch page

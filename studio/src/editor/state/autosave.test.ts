@@ -1,6 +1,6 @@
 import { jest } from '@jest/globals';
 import { createWidget } from '@sirene/core/document/widget';
-import type { Widget } from '../../shared/api.js';
+import type { Widget } from '../../shared/api/index.js';
 import { Autosave, settledOf } from './autosave.js';
 import { EditSession } from './edit-session.js';
 

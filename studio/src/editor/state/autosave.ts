@@ -1,5 +1,5 @@
 import type { WidgetDocument } from '@sirene/core/document/widget';
-import { ApiError, put, type Widget } from '../../shared/api.ts';
+import { ApiError, at, put, type Widget } from '../../shared/api/index.ts';
 import type { EditSession } from './edit-session.ts';
 
 export type SaveState =
@@ -145,7 +145,7 @@ export class Autosave {
 
   async #send(document: WidgetDocument): Promise<void> {
     try {
-      const saved = await put<Widget>(`/api/widgets/${this.widget.id}/draft`, {
+      const saved = await put(at('/api/widgets/{widget}/draft', { widget: this.widget.id }), {
         base: this.#version,
         document,
       });

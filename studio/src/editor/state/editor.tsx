@@ -3,7 +3,7 @@ import { readPath, type Path, type SceneName, type WidgetDocument } from '@siren
 import type { ImageColours } from '@sirene/core/review/check';
 import type { ConditionParts, Screen } from '@sirene/core/style';
 import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
-import type { Brand, Site, StoredPage, Widget } from '../../shared/api.ts';
+import type { Brand, Site, StoredPage, Widget } from '../../shared/api/index.ts';
 import type { StageController } from '../stage/stage-controller.ts';
 import type { Autosave } from './autosave.ts';
 import type { EditSession } from './edit-session.ts';

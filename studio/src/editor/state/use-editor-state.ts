@@ -3,7 +3,7 @@ import type { Station } from '@sirene/core/review/sentence';
 import type { ConditionParts } from '@sirene/core/style';
 import { needsForeign, type SceneName, type WidgetDocument } from '@sirene/core/document/widget';
 import { useEffect, useLayoutEffect, useMemo, useState } from 'react';
-import type { StoredPage, Widget } from '../../shared/api.ts';
+import type { StoredPage, Widget } from '../../shared/api/index.ts';
 import { loadForeign } from '../../shared/foreign.ts';
 import { StageController } from '../stage/stage-controller.ts';
 import { Autosave } from './autosave.ts';

@@ -13,7 +13,7 @@ import {
 import { brandLogo } from '@sirene/core/document/elements';
 import { Film, Upload } from 'lucide-react';
 import { lazy, Suspense, useRef, useState } from 'react';
-import type { Asset } from '../api.ts';
+import type { Asset } from '../api/index.ts';
 import { ErrorNote } from '../ErrorNote.tsx';
 import { assetAddress, thumbnailOf, useAssets } from './assets.ts';
 import { Tile } from './Tile.tsx';

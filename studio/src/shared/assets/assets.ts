@@ -1,15 +1,14 @@
 import { createContext, useContext } from 'react';
-import useSWR from 'swr';
 import type { Brand } from '@sirene/core/style';
-import { ApiError, get, type Asset } from '../api.ts';
+import { ApiError, type Asset, at, useAnswer } from '../api/index.ts';
 
 /** The site whose uploads are offered, and its mark. */
 export const AssetsContext = createContext<{ siteId: string; brand: Brand } | null>(null);
 
 export function useAssets(wanted: boolean) {
   const context = useContext(AssetsContext);
-  const path = context && `/api/sites/${context.siteId}/assets`;
-  const { data: assets, error, mutate } = useSWR<Asset[], unknown>(wanted && path, get<Asset[]>);
+  const path = context && at('/api/sites/{site}/assets', { site: context.siteId });
+  const { data: assets, error, mutate } = useAnswer(wanted && path);
   const upload = async (file: File): Promise<Asset> => {
     if (!path) throw new Error('An upload needs a site');
     const asset = await sendFile(path, file);

@@ -52,8 +52,8 @@ const nothing = encode(JSON.stringify({ widgets: [] }));
 const gatherMs = 2000;
 
 @Injectable()
-export class DeliveryService implements OnApplicationShutdown {
-  readonly #logger = new Logger('Delivery');
+export class ServingService implements OnApplicationShutdown {
+  readonly #logger = new Logger('Serving');
   #sites = new Map<string, Promise<BuiltSite>>();
   // Who asks for a body that is being read and compressed waits for that.
   readonly #bodies = new LRUCache<string, Encoded>({

@@ -7,17 +7,21 @@ import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { sendEncoded } from '../shared/encoded.js';
 import { SitesService } from '../sites/sites.service.js';
-import { DeliveryService, refuseForeignPage } from './delivery.service.js';
+import { ServingService, refuseForeignPage } from './serving.service.js';
+import { Type } from '@sinclair/typebox';
+import { Answers, AnswersFile } from '../shared/answers.js';
+import { compiledAnswer } from '../shared/core-answers.js';
+import { install, manifest } from './serving.answers.js';
 
-@ApiTags('delivery')
+@ApiTags('serving')
 @Controller()
-export class DeliveryController {
+export class ServingController {
   constructor(
-    private readonly delivery: DeliveryService,
+    private readonly serving: ServingService,
     private readonly sites: SitesService,
   ) {}
 
-  /** The manifest: small, and asked for anew at every page view. */
+  @AnswersFile('The manifest: small, and asked for anew at every page view.', 'application/json', manifest)
   @Public()
   @Get('m/:key.json')
   @Header('content-type', 'application/json; charset=utf-8')
@@ -26,20 +30,24 @@ export class DeliveryController {
   async manifest(@Param('key') key: string, @Req() request: FastifyRequest, @Res() reply: FastifyReply) {
     const site = await this.sites.byKey(key);
     refuseForeignPage(site, request.headers);
-    this.delivery.seen(site, request.headers.referer ?? request.headers.origin ?? '');
-    return sendEncoded(request, reply, await this.delivery.manifest(site));
+    this.serving.seen(site, request.headers.referer ?? request.headers.origin ?? '');
+    return sendEncoded(request, reply, await this.serving.manifest(site));
   }
 
-  /** A compiled body. Its address carries its content's hash, so it never changes. */
+  @AnswersFile(
+    'A compiled widget. Its address carries its content’s hash, so it never changes.',
+    'application/json',
+    compiledAnswer,
+  )
   @Public()
   @Get('b/:hash.json')
   @Header('content-type', 'application/json; charset=utf-8')
   @Header('cache-control', 'public, max-age=31536000, immutable')
   async body(@Param('hash') hash: string, @Req() request: FastifyRequest, @Res() reply: FastifyReply) {
-    return sendEncoded(request, reply, await this.delivery.body(hash));
+    return sendEncoded(request, reply, await this.serving.body(hash));
   }
 
-  /** The JSON Schema of a widget document. */
+  @AnswersFile('The JSON Schema of a widget document.', 'application/schema+json', Type.Object({}))
   @Public()
   @Get('schema/widget.json')
   @Header('content-type', 'application/schema+json; charset=utf-8')
@@ -47,19 +55,23 @@ export class DeliveryController {
     return widgetSchema();
   }
 
-  /** What a page of the site would be given: for those who rehearse what visitors see. */
+  @AnswersFile(
+    'What a page of the site would be given: for those who rehearse what visitors see.',
+    'application/json',
+    manifest,
+  )
   @SiteAccess('member')
   @Get('api/sites/:site/manifest')
   @Header('content-type', 'application/json; charset=utf-8')
   async rehearsed(@CurrentSite() site: SiteEntity) {
-    return (await this.delivery.manifest(site)).text;
+    return (await this.serving.manifest(site)).text;
   }
 
-  /** Whether the script runs on the site's pages, and when it was last seen. */
+  @Answers('Whether the script runs on the site’s pages, and when it was last seen.', install)
   @SiteAccess('member')
   @Get('api/sites/:site/install')
   async install(@CurrentSite() site: SiteEntity) {
-    const seen = this.delivery.lastSeen(site);
+    const seen = this.serving.lastSeen(site);
     return { connected: seen !== null, at: seen?.at ?? null, page: seen?.page ?? null };
   }
 }

@@ -1,0 +1,24 @@
+import { Type } from '@sinclair/typebox';
+import { answer, nullable, oneOf } from '../shared/answers.js';
+import { deliveryStates, type DeliveryEntity } from './actions.entity.js';
+
+const state = oneOf(deliveryStates);
+
+export const delivery = answer('Delivery', {
+  id: Type.String(),
+  type: Type.String({ description: 'The kind of action.' }),
+  target: Type.String({ description: 'To whom or where, as people read it.' }),
+  state,
+  attempts: Type.Integer(),
+  dueAt: Type.Integer({ description: 'When it is tried next.' }),
+  lastAt: nullable(Type.Integer()),
+  lastError: nullable(Type.String()),
+});
+
+export const repeated = answer('RepeatedDelivery', { id: Type.String(), state });
+
+/** What is told of a delivery. */
+export const toldOfDelivery = (entity: DeliveryEntity) => {
+  const { id, type, target, state, attempts, dueAt, lastAt, lastError } = entity;
+  return { id, type, target, state, attempts, dueAt, lastAt, lastError };
+};

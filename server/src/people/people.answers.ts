@@ -1,0 +1,46 @@
+import { Type } from '@sinclair/typebox';
+import { delivery, toldOfDelivery } from '../actions/actions.answers.js';
+import { answer, nullable } from '../shared/answers.js';
+import type { SubmissionView } from './people.service.js';
+
+export const submission = answer('Submission', {
+  id: Type.String(),
+  widget: Type.Object(
+    { id: Type.String(), name: Type.String(), version: Type.Integer() },
+    { additionalProperties: false, description: 'As it was called then.' },
+  ),
+  person: nullable(
+    Type.Object(
+      { id: Type.String(), name: Type.String(), email: Type.String() },
+      { additionalProperties: false },
+    ),
+  ),
+  fields: Type.Array(
+    Type.Object(
+      { key: Type.String(), label: Type.String(), value: Type.String() },
+      { additionalProperties: false },
+    ),
+    { description: 'With the labels that the visitor saw.' },
+  ),
+  page: Type.String(),
+  pageTitle: Type.String(),
+  receivedAt: Type.Integer(),
+  deliveries: Type.Array(delivery),
+});
+
+export const submissionList = answer('SubmissionList', {
+  total: Type.Integer({ description: 'How many match in all.' }),
+  next: nullable(Type.String({ description: 'The cursor of the next page, to be given as `after`.' })),
+  submissions: Type.Array(submission),
+});
+
+export const toldOfSubmission = ({ submission: sent, person, deliveries }: SubmissionView) => ({
+  id: sent.id,
+  widget: { id: sent.widgetId, name: sent.widgetName, version: sent.versionNumber },
+  person: person && { id: person.id, name: person.name, email: person.email },
+  fields: sent.fields,
+  page: sent.page,
+  pageTitle: sent.pageTitle,
+  receivedAt: sent.receivedAt,
+  deliveries: deliveries.map(toldOfDelivery),
+});

@@ -1,0 +1,30 @@
+import { at, type Address } from './address.ts';
+import type { components } from './types.ts';
+
+export { at, withQuery, type Address } from './address.ts';
+export { ApiError, get, patch, post, put, remove, type AnswerOf } from './client.ts';
+export { useAnswer } from './use-answer.ts';
+
+type Named = components['schemas'];
+
+export type Session = Named['Session'];
+export type OwnSession = Named['OwnSession'];
+export type Site = Named['Site'];
+export type Widget = Named['Widget'];
+export type ListedWidget = Named['ListedWidget'];
+export type Version = Named['Version'];
+export type Asset = Named['Asset'];
+export type OwnStarter = Named['OwnStarter'];
+export type ShelfPiece = Named['ShelfPiece'];
+export type StoredPage = Named['StoredPage'];
+export type Install = Named['Install'];
+export type Delivery = Named['Delivery'];
+export type Submission = Named['Submission'];
+export type LookUse = Named['LookUse'];
+export type BrandPreview = Named['BrandPreview'];
+export type Role = Named['Members']['members'][number]['role'];
+export type { Brand } from '@sirene/core/style';
+
+/** Where a widget is had, and under what name its copy is held. */
+export const widgetPath = (widget: string): Address<'/api/widgets/{widget}'> =>
+  at('/api/widgets/{widget}', { widget });

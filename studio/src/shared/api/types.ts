@@ -1,0 +1,3707 @@
+// Written by `npm run api-types` from the server’s description of its API. Not by hand.
+import type { WidgetDocument as CoreWidgetDocument } from '@sirene/core/document/widget';
+import type { CompiledWidget as CoreCompiledWidget } from '@sirene/core/compile';
+import type { Brand as CoreBrand } from '@sirene/core/style';
+import type { TokenImport as CoreTokenImport } from '@sirene/core/style';
+import type { Proposal as CoreProposal } from '@sirene/core/library/proposal';
+import type { Branch as CoreBranch } from '@sirene/core/document/widget';
+import type { Behaviour as CoreBehaviour } from '@sirene/core/behaviour';
+export interface paths {
+  '/api/session': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Who is signed in, whether the demo account may be used, and whether the first account is still to be made. */
+    get: operations['AccountsController_current'];
+    put?: never;
+    /** Signs in; the answer sets the session’s cookie. */
+    post: operations['AccountsController_signIn'];
+    /** Signs out. */
+    delete: operations['AccountsController_signOut'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/session/demo': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Signs in to the demo account, where there is one. */
+    post: operations['AccountsController_signInToDemo'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/session/setup': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Makes the first account, by the code that the server printed when it started. */
+    post: operations['AccountsController_setUp'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/session/reset': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Sends a link for a new password; the answer is the same whether the address has an account or not. */
+    post: operations['AccountsController_askReset'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/session/reset/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    /** Sets a new password by such a link, and signs in. */
+    put: operations['AccountsController_reset'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/account': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    /** Changes one’s own name. */
+    patch: operations['AccountController_rename'];
+    trace?: never;
+  };
+  '/api/account/password': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    /** Changes one’s own password, by the one so far; other sessions end. */
+    put: operations['AccountController_changePassword'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/account/sessions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Where one is signed in. */
+    get: operations['AccountController_sessions'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/account/sessions/{session}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Signs out somewhere else. */
+    delete: operations['AccountController_endSession'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** One’s sites. */
+    get: operations['SitesController_list'];
+    put?: never;
+    /** Makes a site, of which one is the owner. */
+    post: operations['SitesController_create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** One site. */
+    get: operations['SitesController_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    /** Changes a site’s name or origins, or archives it. */
+    patch: operations['SitesController_change'];
+    trace?: never;
+  };
+  '/api/sites/{site}/members': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Who works on a site, and the invitations that are open. */
+    get: operations['MembersController_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/members/{member}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Removes a member; whoever is one may leave. */
+    delete: operations['MembersController_remove'];
+    options?: never;
+    head?: never;
+    /** Makes a member an owner, or an owner a member. */
+    patch: operations['MembersController_change'];
+    trace?: never;
+  };
+  '/api/sites/{site}/invitations': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Makes an invitation; its link is told this once. */
+    post: operations['MembersController_invite'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/invitations/{invitation}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Withdraws an invitation. */
+    delete: operations['MembersController_withdraw'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/session/invitations/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** What a link invites to. */
+    get: operations['InvitationsController_read'];
+    put?: never;
+    /** Makes an account that is a member of the site, and signs in to it. */
+    post: operations['InvitationsController_accept'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/session/invitations/{token}/join': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Makes whoever is signed in a member. */
+    post: operations['InvitationsController_join'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/widgets': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** All widgets of a site, with what each did in the last thirty days. */
+    get: operations['WidgetsController_list'];
+    put?: never;
+    /** Makes a widget: an empty one, or of a whole document. */
+    post: operations['WidgetsController_create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** One widget with its draft. */
+    get: operations['WidgetsController_read'];
+    put?: never;
+    post?: never;
+    /** Puts a widget aside; it can be brought back. */
+    delete: operations['WidgetsController_remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/preview': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The draft compiled: what small true previews of it are drawn from. */
+    get: operations['WidgetsController_preview'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/draft': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    /** Saves the draft, where nobody else has in the meantime. */
+    put: operations['WidgetsController_save'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/publish': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Compiles the draft and makes it what visitors get. */
+    post: operations['WidgetsController_publish'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/copy': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Makes a widget of the draft of another, on its site or on another of one’s own. */
+    post: operations['WidgetsController_copy'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/unpublish': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Takes a widget off the site; its draft stays. */
+    post: operations['WidgetsController_unpublish'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The versions that were published, newest first. */
+    get: operations['WidgetsController_versions'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/versions/{number}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Makes a version the draft again. */
+    post: operations['WidgetsController_restore'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/bring-back': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Brings a widget back that was put aside. */
+    post: operations['WidgetsController_bringBack'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/pages': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The pages that are kept for the stage. */
+    get: operations['PagesController_list'];
+    put?: never;
+    /** Keeps a still copy of a page whose HTML is given. */
+    post: operations['PagesController_store'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/pages/fetch': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Fetches a page of the site and keeps a still copy of it. */
+    post: operations['PagesController_fetch'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/stage/pages/{page}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The stored copy itself, as the stage’s frame loads it. */
+    get: operations['PagesController_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/assets': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The images, videos and fonts of a site. */
+    get: operations['AssetsController_list'];
+    put?: never;
+    /** Uploads a file; the file itself is the body, as application/octet-stream. */
+    post: operations['AssetsController_upload'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/assets/{asset}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Removes an upload that nothing uses. */
+    delete: operations['AssetsController_remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/brand': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The site’s design, complete: what the site has not set comes from the plain brand. */
+    get: operations['BrandController_read'];
+    /** Saves the site’s design and publishes anew what it touches. */
+    put: operations['BrandController_save'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/brand/looks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Which widgets use each look, by the look’s id. */
+    get: operations['BrandController_looks'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/brand/preview': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** What a brand would change, widget by widget. Nothing is saved. */
+    post: operations['BrandController_preview'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/brand/tokens': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Reads a token file: what of it can be used, and what can’t and why. Nothing is saved. */
+    post: operations['BrandController_tokens'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/brand/proposal': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Proposes tokens from a page of the site. Nothing is saved. */
+    post: operations['BrandController_propose'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/shelf': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The pieces that are kept for reuse. */
+    get: operations['LibraryController_list'];
+    put?: never;
+    /** Keeps an element with all that it holds. */
+    post: operations['LibraryController_keep'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/shelf/{item}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Takes a piece off the shelf. */
+    delete: operations['LibraryController_remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/starters': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The site’s own starters. */
+    get: operations['LibraryController_starters'];
+    put?: never;
+    /** Keeps the draft of a widget as a starter. */
+    post: operations['LibraryController_keepStarter'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/starters/{starter}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Removes one of the site’s own starters. */
+    delete: operations['LibraryController_removeStarter'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/p/{key}/{slug}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A widget that is a page of its own. */
+    get: operations['HostedController_page'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/export.html': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The draft of a widget as one self-contained HTML file. */
+    get: operations['HostedController_file'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/fonts/{file}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A typeface that ships. */
+    get: operations['HostedController_font'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/m/{key}.json': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The manifest: small, and asked for anew at every page view. */
+    get: operations['ServingController_manifest'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/b/{hash}.json': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A compiled widget. Its address carries its content’s hash, so it never changes. */
+    get: operations['ServingController_body'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/schema/widget.json': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The JSON Schema of a widget document. */
+    get: operations['ServingController_schema'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/manifest': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** What a page of the site would be given: for those who rehearse what visitors see. */
+    get: operations['ServingController_rehearsed'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/install': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Whether the script runs on the site’s pages, and when it was last seen. */
+    get: operations['ServingController_install'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/submissions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Takes what a visitor entered; sent again with the same id, it is stored once. */
+    post: operations['CollectController_submit'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/events': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Counts what happened to widgets on a page. */
+    post: operations['CollectController_events'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/submissions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Submissions, newest first, a page at a time. */
+    get: operations['PeopleController_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/submissions.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Every submission that matches, as a table. */
+    get: operations['PeopleController_csv'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/submissions/{submission}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** One submission, with what became of it. */
+    get: operations['PeopleController_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/deliveries/{delivery}/repeat': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Tries a delivery again now. */
+    post: operations['ActionsController_repeat'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/post': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The newest mails that the mail stand-in keeps: those of one’s sites, and those to oneself. */
+    get: operations['StandinsController_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/post/{mail}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** One of these mails, whole. */
+    get: operations['StandinsController_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/health': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** 200 while requests can be read and written; 503 with the reason while they can’t. */
+    get: operations['HealthController_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+}
+export type webhooks = Record<string, never>;
+export interface components {
+  schemas: {
+    SignInDto: {
+      email: string;
+      password: string;
+    };
+    SetUpDto: {
+      name: string;
+      email: string;
+      password: string;
+      code: string;
+    };
+    AskResetDto: {
+      email: string;
+    };
+    ResetDto: {
+      password: string;
+    };
+    RenameDto: {
+      name: string;
+    };
+    ChangePasswordDto: {
+      password: string;
+      current: string;
+    };
+    CreateSiteDto: {
+      name: string;
+      origins: string[];
+    };
+    ChangeSiteDto: {
+      name?: string;
+      origins?: string[];
+      archived?: boolean;
+    };
+    RoleDto: {
+      /** @enum {string} */
+      role: 'owner' | 'member';
+    };
+    NewAccountDto: {
+      name: string;
+      email: string;
+      password: string;
+    };
+    CreateWidgetDto: {
+      name: string;
+      /** @enum {string} */
+      kind?: 'popup' | 'cta' | 'form' | 'countdown' | 'bar' | 'chat';
+      /** @description A whole document, as /schema/widget.json describes it */
+      document?: object;
+    };
+    SaveDraftDto: {
+      /** @description The draft version the change starts from */
+      base: number;
+      /** @description The whole document, as /schema/widget.json describes it */
+      document: object;
+    };
+    BaseDto: {
+      /** @description The draft version the change starts from */
+      base: number;
+    };
+    CopyWidgetDto: {
+      name: string;
+      /** @description Another site of the user; its own where nothing is said */
+      site?: string;
+    };
+    StorePageDto: {
+      /** @description The page’s full address; relative addresses in it are read from there */
+      address: string;
+      title: string;
+      html: string;
+    };
+    FetchPageDto: {
+      /** @description Full address of a page of the site; it is fetched, and a still copy of it kept */
+      address: string;
+    };
+    SaveBrandDto: {
+      /** @description Tokens in the W3C Design Tokens format */
+      tokens: object;
+      looks: object;
+      fonts: object[];
+      /** @description The site’s own mark: an upload, with its size and what it shows */
+      logo?: object;
+      /**
+       * @description What the site’s widgets are written in
+       * @enum {string}
+       */
+      language?: 'en' | 'de' | 'fr' | 'es' | 'it' | 'nl' | 'pl' | 'pt' | 'sv' | 'da' | 'ar' | 'he';
+      /** @description For tokens that are in use and go: the token that takes their place */
+      replacements?: {
+        [key: string]: string;
+      };
+    };
+    TokensFileDto: {
+      /** @description The text of a Design Tokens file */
+      text: string;
+    };
+    ProposeDto: {
+      /** @description Address of a page of the site */
+      address?: string;
+      /** @description Or its HTML, with its styles in it */
+      html?: string;
+    };
+    KeepDto: {
+      name: string;
+      /** @description An element with all it holds: `{ root, elements }` */
+      branch: object;
+    };
+    KeepStarterDto: {
+      /** @description The widget whose draft is kept */
+      widget: string;
+      /** @enum {string} */
+      purpose: 'gather' | 'sell' | 'announce' | 'ask' | 'book' | 'give' | 'members';
+      /** @description One sentence: what it is for */
+      says: string;
+    };
+    SubmissionDto: {
+      /** @description Made by the page: 32 hexadecimal digits. Sent again with the same id, it is stored once. */
+      id: string;
+      widget: string;
+      /** @description Path of the body that the visitor saw: its rules are the ones that count */
+      body: string;
+      /** @description The form element of the widget */
+      form: string;
+      /** @description What was entered, by field key */
+      values: object;
+      page: string;
+      title: string;
+    };
+    CountedDto: {
+      /** @enum {string} */
+      type: 'shown' | 'closed' | 'submitted';
+      widget: string;
+    };
+    EventsDto: {
+      events: components['schemas']['CountedDto'][];
+    };
+    /** @description A refusal. Some carry more, such as `problems` with path and reason. */
+    Problem: {
+      statusCode: number;
+      /** @description What was wrong and what to do, as a sentence. */
+      message: string;
+    };
+    Session: {
+      user: {
+        name: string;
+        email: string;
+      } | null;
+      /** @description Whether the demo account may be used. */
+      demo: boolean;
+      /** @description Whether nobody has an account yet. */
+      setUp: boolean;
+    };
+    OwnSession: {
+      id: string;
+      createdAt: number;
+      device: string;
+      /** @description Whether it is the one that asks. */
+      current: boolean;
+    };
+    Site: {
+      id: string;
+      /** @description Public: stands in the script tag. */
+      key: string;
+      name: string;
+      /** @description Origins (RFC 6454) whose pages may show its widgets. */
+      origins: string[];
+      seenAt: number | null;
+      seenPage: string | null;
+      archivedAt: number | null;
+    };
+    Members: {
+      members: {
+        id: string;
+        name: string;
+        email: string;
+        /**
+         * @description What somebody may do on a site: an owner also invites, removes and archives.
+         * @enum {string}
+         */
+        role: 'owner' | 'member';
+      }[];
+      /** @description Those that are open. */
+      invitations: {
+        id: string;
+        /**
+         * @description What somebody may do on a site: an owner also invites, removes and archives.
+         * @enum {string}
+         */
+        role: 'owner' | 'member';
+        createdAt: number;
+        expiresAt: number;
+      }[];
+    };
+    NewInvitation: {
+      /** @description Told this once. */
+      link: string;
+      expiresAt: number;
+    };
+    Invitation: {
+      /** @description The site’s name. */
+      site: string;
+      /** @description Who invites. */
+      by: string;
+      /**
+       * @description What somebody may do on a site: an owner also invites, removes and archives.
+       * @enum {string}
+       */
+      role: 'owner' | 'member';
+    };
+    ListedWidget: {
+      id: string;
+      siteId: string;
+      /** @description Its address name, unique on its site. */
+      slug: string;
+      /** @description Counts up with every save; an edit names the one it started from. */
+      draftVersion: number;
+      draftSavedAt: number;
+      publishedNumber: number | null;
+      /** @description Whether the draft has been edited since it was published. */
+      changedSince: boolean;
+      name: string;
+      /** @enum {string} */
+      kind: 'popup' | 'cta' | 'form' | 'countdown' | 'bar' | 'chat';
+      /** @enum {string} */
+      placement: 'centre' | 'corner' | 'side' | 'bar' | 'cover' | 'anchored' | 'inline' | 'page' | 'launcher';
+      /** @description When, where and to whom it appears, as one sentence. */
+      sentence: string;
+      /** @description Whether it has a form, so that something can be sent. */
+      collects: boolean;
+      shown: number;
+      submitted: number;
+    };
+    /** @description A whole widget, as /schema/widget.json describes it. */
+    WidgetDocument: CoreWidgetDocument;
+    Widget: {
+      id: string;
+      siteId: string;
+      /** @description Its address name, unique on its site. */
+      slug: string;
+      /** @description Counts up with every save; an edit names the one it started from. */
+      draftVersion: number;
+      draftSavedAt: number;
+      publishedNumber: number | null;
+      /** @description Whether the draft has been edited since it was published. */
+      changedSince: boolean;
+      document: components['schemas']['WidgetDocument'];
+    };
+    /** @description A widget as pages load it: HTML, CSS, the rules of its forms. */
+    CompiledWidget: CoreCompiledWidget;
+    Version: {
+      number: number;
+      publishedAt: number;
+      publishedBy: string;
+      document: components['schemas']['WidgetDocument'];
+      /** @description Whether visitors get it now. */
+      live: boolean;
+    };
+    StoredPage: {
+      id: string;
+      address: string;
+      title: string;
+    };
+    Asset: {
+      id: string;
+      /** @enum {string} */
+      kind: 'image' | 'video' | 'font';
+      name: string;
+      /** @description As documents name it. */
+      src: string;
+      bytes: number;
+      width: number | null;
+      height: number | null;
+      family: string | null;
+      weight: string | null;
+    };
+    /** @description A site’s design: tokens, looks, fonts, words. */
+    Brand: CoreBrand;
+    LookUse: {
+      /** @description Of the widget. */
+      id: string;
+      name: string;
+      /** @description How many of its elements use the look. */
+      times: number;
+    };
+    BrandPreview: {
+      /** @description The widgets that look different. */
+      touched: {
+        id: string;
+        name: string;
+        published: boolean;
+        before: components['schemas']['CompiledWidget'];
+        after: components['schemas']['CompiledWidget'];
+      }[];
+      /** @description Tokens that go while a look or a widget still refers to them. */
+      uses: {
+        token: string;
+        /** @description Who refers to it, in words. */
+        name: string;
+      }[];
+    };
+    /** @description What of a token file can be used, and what can’t and why. */
+    TokenImport: CoreTokenImport;
+    /** @description Colours, typefaces and corners found on a page, and the tokens proposed from them. */
+    Proposal: CoreProposal;
+    /** @description An element of a widget with all that it holds. */
+    Branch: CoreBranch;
+    ShelfPiece: {
+      id: string;
+      name: string;
+      branch: components['schemas']['Branch'];
+    };
+    OwnStarter: {
+      id: string;
+      /** @enum {string} */
+      purpose: 'gather' | 'sell' | 'announce' | 'ask' | 'book' | 'give' | 'members';
+      /** @description One sentence: what it is for. */
+      says: string;
+      document: components['schemas']['WidgetDocument'];
+    };
+    /** @description When, where, to whom and how often a widget appears. */
+    Behaviour: CoreBehaviour;
+    Manifest: {
+      widgets: (components['schemas']['Behaviour'] & {
+        id: string;
+        slug: string;
+        /**
+         * @description Which place it takes.
+         * @enum {string}
+         */
+        mode: 'overlay' | 'inline' | 'free';
+        /** @description The path of what is shown. */
+        body: string;
+        /** @description What its content hashes to (Subresource Integrity). */
+        integrity: string;
+      })[];
+    };
+    Install: {
+      connected: boolean;
+      at: number | null;
+      page: string | null;
+    };
+    TakenSubmission: {
+      id: string;
+    };
+    CountedEvents: {
+      counted: number;
+    };
+    Delivery: {
+      id: string;
+      /** @description The kind of action. */
+      type: string;
+      /** @description To whom or where, as people read it. */
+      target: string;
+      /** @enum {string} */
+      state: 'waiting' | 'sent' | 'failed';
+      attempts: number;
+      /** @description When it is tried next. */
+      dueAt: number;
+      lastAt: number | null;
+      lastError: string | null;
+    };
+    Submission: {
+      id: string;
+      /** @description As it was called then. */
+      widget: {
+        id: string;
+        name: string;
+        version: number;
+      };
+      person: {
+        id: string;
+        name: string;
+        email: string;
+      } | null;
+      /** @description With the labels that the visitor saw. */
+      fields: {
+        key: string;
+        label: string;
+        value: string;
+      }[];
+      page: string;
+      pageTitle: string;
+      receivedAt: number;
+      deliveries: components['schemas']['Delivery'][];
+    };
+    SubmissionList: {
+      /** @description How many match in all. */
+      total: number;
+      next: string | null;
+      submissions: components['schemas']['Submission'][];
+    };
+    RepeatedDelivery: {
+      id: string;
+      /** @enum {string} */
+      state: 'waiting' | 'sent' | 'failed';
+    };
+    Mail: {
+      id: string;
+      sender: string;
+      recipients: string[];
+      subject: string;
+      receivedAt: number;
+    };
+    WholeMail: {
+      id: string;
+      sender: string;
+      recipients: string[];
+      subject: string;
+      receivedAt: number;
+      text: string;
+      headers: {
+        name: string;
+        value: string;
+      }[];
+    };
+    Health: {
+      /** @enum {string} */
+      status: 'ok' | 'failing';
+      version: string;
+      /** @description `ok`, or what is wrong with it. */
+      database: string;
+    };
+  };
+  responses: never;
+  parameters: never;
+  requestBodies: never;
+  headers: never;
+  pathItems: never;
+}
+export type $defs = Record<string, never>;
+export interface operations {
+  AccountsController_current: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Session'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountsController_signIn: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SignInDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountsController_signOut: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountsController_signInToDemo: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountsController_setUp: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SetUpDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountsController_askReset: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AskResetDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountsController_reset: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ResetDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountController_rename: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RenameDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountController_changePassword: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangePasswordDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountController_sessions: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnSession'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AccountController_endSession: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        session: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SitesController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Site'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SitesController_create: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CreateSiteDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Site'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SitesController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Site'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SitesController_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeSiteDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Site'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MembersController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Members'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MembersController_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        member: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MembersController_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        member: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RoleDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MembersController_invite: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RoleDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewInvitation'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MembersController_withdraw: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        invitation: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvitationsController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invitation'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvitationsController_accept: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NewAccountDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvitationsController_join: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ListedWidget'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_create: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CreateWidgetDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Widget'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Widget'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_preview: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CompiledWidget'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_save: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SaveDraftDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Widget'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_publish: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BaseDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Widget'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_copy: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CopyWidgetDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Widget'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_unpublish: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_versions: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Version'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_restore: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+        number: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BaseDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Widget'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WidgetsController_bringBack: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PagesController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredPage'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PagesController_store: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StorePageDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredPage'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PagesController_fetch: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['FetchPageDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredPage'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PagesController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        page: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AssetsController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Asset'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AssetsController_upload: {
+    parameters: {
+      query: {
+        /** @description What the file is called */
+        name: string;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Asset'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  AssetsController_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        asset: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  BrandController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Brand'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  BrandController_save: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SaveBrandDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Brand'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  BrandController_looks: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': {
+            [key: string]: components['schemas']['LookUse'][];
+          };
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  BrandController_preview: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SaveBrandDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['BrandPreview'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  BrandController_tokens: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TokensFileDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TokenImport'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  BrandController_propose: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ProposeDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Proposal'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LibraryController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ShelfPiece'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LibraryController_keep: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['KeepDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ShelfPiece'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LibraryController_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        item: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LibraryController_starters: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnStarter'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LibraryController_keepStarter: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['KeepStarterDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnStarter'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LibraryController_removeStarter: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        starter: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  HostedController_page: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        slug: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  HostedController_file: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  HostedController_font: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        file: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'font/woff2': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_manifest: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Manifest'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_body: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        hash: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CompiledWidget'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_schema: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/schema+json': Record<string, never>;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_rehearsed: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Manifest'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_install: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Install'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  CollectController_submit: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SubmissionDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      202: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TakenSubmission'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  CollectController_events: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['EventsDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      202: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CountedEvents'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PeopleController_list: {
+    parameters: {
+      query?: {
+        /** @description Words to look for in what was sent, and on which page */
+        words?: string;
+        /** @description Only of this widget */
+        widget?: string;
+        /** @description Only those after this place in the list: `next` of the page before */
+        after?: string;
+        limit?: number;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SubmissionList'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PeopleController_csv: {
+    parameters: {
+      query?: {
+        /** @description Words to look for in what was sent, and on which page */
+        words?: string;
+        /** @description Only of this widget */
+        widget?: string;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PeopleController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        submission: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Submission'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ActionsController_repeat: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        delivery: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RepeatedDelivery'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  StandinsController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Mail'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  StandinsController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        mail: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['WholeMail'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  HealthController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Health'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+}
