@@ -1,11 +1,9 @@
 import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { isTyping, onPress } from './keymap.ts';
 import { onOpenPalette } from './open-palette.ts';
 
 const Palette = lazy(async () => ({ default: (await import('./Palette.tsx')).Palette }));
 const KeysDialog = lazy(async () => ({ default: (await import('./KeysDialog.tsx')).KeysDialog }));
-
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.matches('input, textarea, select, [contenteditable=true]');
 
 /** What opens from anywhere by a key: the palette, and the list of keys. */
 export function Helpers() {
@@ -15,14 +13,12 @@ export function Helpers() {
   useEffect(() => onOpenPalette(() => setOpen('palette')), []);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
-        event.preventDefault();
-        setOpen('palette');
-      } else if (event.key === '?' && !isTyping(event.target)) setOpen('keys');
+      if (onPress(event, { find: () => setOpen('palette') }) || isTyping(event.target)) return;
+      onPress(event, { keys: showKeys });
     };
     addEventListener('keydown', onKey);
     return () => removeEventListener('keydown', onKey);
-  }, []);
+  }, [showKeys]);
   return (
     <Suspense fallback={null}>
       {open === 'palette' && <Palette onClose={close} onKeys={showKeys} />}

@@ -1,22 +1,22 @@
 import { Box, Flex, Heading, Kbd, SimpleGrid } from '@chakra-ui/react';
 import { Sheet } from '../shared/Sheet.tsx';
-import { keyGroups } from './keys.ts';
+import { keyGroups } from './keymap.ts';
 
 /** What the keys do. */
 export function KeysDialog({ onClose }: { onClose: () => void }) {
   return (
     <Sheet title="Keyboard shortcuts" size="lg" reading onClose={onClose}>
       <SimpleGrid columns={2} gap="6">
-        {keyGroups.map(({ title, keys }) => (
+        {keyGroups().map(({ title, rows }) => (
           <Box key={title}>
             <Heading as="h3" fontSize="14px" mb="2">
               {title}
             </Heading>
-            {keys.map(([key, does]) => (
-              <Flex key={key} gap="3" py="1" justify="space-between" align="baseline">
+            {rows.map(({ keys, does }) => (
+              <Flex key={does} gap="3" py="1" justify="space-between" align="baseline">
                 <span>{does}</span>
                 <Kbd size="sm" flex="none">
-                  {key}
+                  {keys}
                 </Kbd>
               </Flex>
             ))}

@@ -3,6 +3,7 @@ import { ChevronDown, CircleUser, Search } from 'lucide-react';
 import { NavLink, useNavigate } from 'react-router';
 import { at, remove } from '../shared/api/index.ts';
 import { appearances, choose, useAppearance, type Appearance } from './appearance.ts';
+import { keysOf } from './keymap.ts';
 import { openPalette } from './open-palette.ts';
 import { useSession, useSite } from './session.ts';
 
@@ -91,7 +92,7 @@ export function TopBar() {
         colorPalette="plain"
         size="xs"
         color="slate"
-        title="Find (Ctrl K)"
+        title={`Find (${keysOf('find')})`}
         onClick={openPalette}
       >
         <Search size={14} aria-hidden />
@@ -99,7 +100,7 @@ export function TopBar() {
           Find
         </Box>
         <Kbd size="sm" variant="plain" display={wide('none', 'inline-flex')}>
-          Ctrl K
+          {keysOf('find')}
         </Kbd>
       </Button>
       <Menu.Root>

@@ -5,6 +5,7 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useReducer, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import useSWR, { mutate } from 'swr';
+import { isTyping, onPress } from '../app/keymap.ts';
 import { useSite } from '../app/session.ts';
 import { at, type Site, useAnswer } from '../shared/api/index.ts';
 import { AssetsContext } from '../shared/assets/assets.ts';
@@ -89,10 +90,8 @@ function BrandEditor({
   const changed = past.length > 0;
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-      if ((event.target as HTMLElement).matches('input:not([type=range],[type=color]), textarea')) return;
-      event.preventDefault();
-      step({ type: event.shiftKey ? 'redo' : 'undo' });
+      if (isTyping(event.target)) return;
+      onPress(event, { undo: () => step({ type: 'undo' }), redo: () => step({ type: 'redo' }) });
     };
     const warn = (event: BeforeUnloadEvent) => changed && event.preventDefault();
     addEventListener('keydown', keys);

@@ -3,6 +3,7 @@ import type { Problem } from '@sirene/core/document/widget';
 import { ArrowLeft, History, Redo2, Undo2 } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
+import { keysOf } from '../app/keymap.ts';
 import { StateMark, widgetState } from '../shared/StateMark.tsx';
 import { CheckMenu } from './publish/CheckMenu.tsx';
 import { ConflictDialog } from './ConflictDialog.tsx';
@@ -47,7 +48,7 @@ export function EditorBar() {
           variant="ghost"
           colorPalette="plain"
           aria-label="Undo"
-          title="Undo (Ctrl Z)"
+          title={`Undo (${keysOf('undo')})`}
           disabled={!session.canUndo}
           onClick={session.undo}
         >
@@ -58,7 +59,7 @@ export function EditorBar() {
           variant="ghost"
           colorPalette="plain"
           aria-label="Redo"
-          title="Redo (Ctrl Shift Z)"
+          title={`Redo (${keysOf('redo')})`}
           disabled={!session.canRedo}
           onClick={session.redo}
         >

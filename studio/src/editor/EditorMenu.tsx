@@ -1,6 +1,7 @@
 import { IconButton, Menu, Portal } from '@chakra-ui/react';
 import { Ellipsis } from 'lucide-react';
 import { useState } from 'react';
+import { keysOf } from '../app/keymap.ts';
 import { openPalette } from '../app/open-palette.ts';
 import { at } from '../shared/api/index.ts';
 import { saveText } from '../shared/save-file.ts';
@@ -30,7 +31,7 @@ export function EditorMenu() {
           <Menu.Positioner>
             <Menu.Content>
               <Menu.Item value="find" onClick={() => openPalette()}>
-                Find … <Menu.ItemCommand>Ctrl K</Menu.ItemCommand>
+                Find … <Menu.ItemCommand>{keysOf('find')}</Menu.ItemCommand>
               </Menu.Item>
               <Menu.Item value="direction" onClick={() => setAsking('direction')}>
                 Visual direction …

@@ -18,6 +18,7 @@ import {
   type Operation,
 } from '@sirene/core/document/widget';
 import { useEffect, useRef } from 'react';
+import { isTyping, onPress } from '../app/keymap.ts';
 import { copiedElements, readClip, writeClip, type Clip } from './clipboard.ts';
 import { useEditor } from './state/editor.tsx';
 
@@ -109,15 +110,13 @@ export function useEditorKeys(): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const at = latest.current;
-      const key = event.key.toLowerCase();
-      const control = event.ctrlKey || event.metaKey;
-      if (control && key === 'z') run(event, event.shiftKey ? session.redo : session.undo);
-      else if (control && key === 'y') run(event, session.redo);
-      else if (isTyping(event.target)) return;
-      else if (control && event.altKey && key === 'c') run(event, at.copyStyle);
-      else if (control && event.altKey && key === 'v') run(event, at.putStyle);
-      else if (control && key === 'd') run(event, at.duplicateSelected);
-      else if (!control && (key === 'delete' || key === 'backspace')) run(event, at.removeSelected);
+      if (onPress(event, { undo: session.undo, redo: session.redo }) || isTyping(event.target)) return;
+      onPress(event, {
+        copyStyle: at.copyStyle,
+        pasteStyle: at.putStyle,
+        duplicate: at.duplicateSelected,
+        remove: at.removeSelected,
+      });
     };
     const onClip = (event: ClipboardEvent) => {
       const at = latest.current;
@@ -143,15 +142,4 @@ export function useEditorKeys(): void {
       for (const type of ['copy', 'cut', 'paste'] as const) document.removeEventListener(type, onClip);
     };
   }, [session]);
-}
-
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  target.matches(
-    'input:not([type=range],[type=color],[type=checkbox]), textarea, select, [contenteditable=true]',
-  );
-
-function run(event: KeyboardEvent, command: () => void): void {
-  event.preventDefault();
-  command();
 }

@@ -1,6 +1,7 @@
 import { newElements, scenesOf } from '@sirene/core/document/widget';
 import { stations } from '@sirene/core/review/sentence';
 import { useCallback } from 'react';
+import { keysOf } from '../app/keymap.ts';
 import { useCommands, type Command } from '../shared/palette.ts';
 import { titleOfScene } from '../shared/scene-names.ts';
 import { useElementCommands } from './commands.ts';
@@ -20,15 +21,15 @@ export function useEditorPalette(): void {
       run,
     });
     return [
-      edit('Undo', 'Ctrl Z', session.undo),
-      edit('Redo', 'Ctrl Shift Z', session.redo),
+      edit('Undo', keysOf('undo'), session.undo),
+      edit('Redo', keysOf('redo'), session.redo),
       ...(selection === null
         ? []
         : [
-            edit('Duplicate', 'Ctrl D', duplicateSelected),
-            edit('Remove', 'Del', removeSelected),
-            edit('Copy style', 'Ctrl Alt C', copyStyle),
-            edit('Paste style', 'Ctrl Alt V', putStyle),
+            edit('Duplicate', keysOf('duplicate'), duplicateSelected),
+            edit('Remove', keysOf('remove'), removeSelected),
+            edit('Copy style', keysOf('copyStyle'), copyStyle),
+            edit('Paste style', keysOf('pasteStyle'), putStyle),
           ]),
       { name: 'Play motion again', group: 'Stage', run: () => stage.replay() },
       ...stations.map((station) => ({

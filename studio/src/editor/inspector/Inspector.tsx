@@ -6,6 +6,7 @@ import { placementSheet } from '@sirene/core/compile';
 import { surfaceRole } from '@sirene/core/document/placement';
 import { Copy, PaintBucket, Paintbrush, Trash2 } from 'lucide-react';
 import { lazy, Suspense } from 'react';
+import { keysOf } from '../../app/keymap.ts';
 import { useElementCommands } from '../commands.ts';
 import { useEditor, useSettledDocument, useValueAt } from '../state/editor.tsx';
 import { KeepOnShelf } from './KeepOnShelf.tsx';
@@ -87,10 +88,10 @@ function ElementInspector({ id, element }: { id: string; element: Element }) {
         actions={
           <Flex>
             <KeepOnShelf id={id} />
-            {tool('Copy style', 'Ctrl Alt C', <Paintbrush size={14} aria-hidden />, copyStyle)}
-            {tool('Paste style', 'Ctrl Alt V', <PaintBucket size={14} aria-hidden />, putStyle)}
-            {tool('Duplicate', 'Ctrl D', <Copy size={14} aria-hidden />, duplicateSelected)}
-            {tool('Remove', 'Del', <Trash2 size={14} aria-hidden />, removeSelected)}
+            {tool('Copy style', keysOf('copyStyle'), <Paintbrush size={14} aria-hidden />, copyStyle)}
+            {tool('Paste style', keysOf('pasteStyle'), <PaintBucket size={14} aria-hidden />, putStyle)}
+            {tool('Duplicate', keysOf('duplicate'), <Copy size={14} aria-hidden />, duplicateSelected)}
+            {tool('Remove', keysOf('remove'), <Trash2 size={14} aria-hidden />, removeSelected)}
           </Flex>
         }
       >

@@ -12,6 +12,7 @@ import { SortableContext } from '@dnd-kit/sortable';
 import { definitionOf, type Element as WidgetElement } from '@sirene/core/document/elements';
 import { moveTo, type Direction } from '@sirene/core/document/widget';
 import { useRef, useState } from 'react';
+import { onPress } from '../../app/keymap.ts';
 import { titleOfScene } from '../../shared/scene-names.ts';
 import { useElementCommands } from '../commands.ts';
 import { useSettledDocument, useEditor } from '../state/editor.tsx';
@@ -37,13 +38,6 @@ function useSameList(list: string[]): string[] {
   keep(list);
   return list;
 }
-
-const moves: Record<string, Direction> = {
-  ArrowUp: 'up',
-  ArrowDown: 'down',
-  ArrowLeft: 'out',
-  ArrowRight: 'in',
-};
 
 /**
  * The tree of the scene on the stage. Dragged with the pointer; by keyboard the arrows walk, with Shift they select more,
@@ -95,29 +89,34 @@ export function Outline() {
   };
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (renaming !== null) return;
-    const direction = valueAt(moves, event.key);
-    if (event.altKey && direction && selection) {
-      event.preventDefault();
+    const move = (direction: Direction) => () => {
+      if (!selection) return;
       moveSelected(direction);
       focusRow(selection);
-    } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-      event.preventDefault();
-      if (event.key === 'ArrowUp' && at === 0) {
+    };
+    const walk = (step: 1 | -1, more: boolean) => () => {
+      if (step < 0 && at === 0) {
         select(null);
         return focusRow(widgetRow);
       }
-      const next = rows[at < 0 ? 0 : at + (event.key === 'ArrowDown' ? 1 : -1)];
+      const next = rows[at < 0 ? 0 : at + step];
       if (!next) return;
-      if (event.shiftKey && selection) selectAll(rowsBetween(rows, selection, next.id));
+      if (more && selection) selectAll(rowsBetween(rows, selection, next.id));
       else select(next.id);
       focusRow(next.id);
-    } else if (event.key === 'F2' && selection && at >= 0) {
-      event.preventDefault();
-      rename(selection);
-    } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a') {
-      event.preventDefault();
-      selectAll(items);
-    }
+    };
+    onPress(event.nativeEvent, {
+      moveUp: move('up'),
+      moveDown: move('down'),
+      moveOut: move('out'),
+      moveIn: move('in'),
+      previous: walk(-1, false),
+      next: walk(1, false),
+      alsoPrevious: walk(-1, true),
+      alsoNext: walk(1, true),
+      rename: () => selection && at >= 0 && rename(selection),
+      selectAll: () => selectAll(items),
+    });
   };
 
   return (

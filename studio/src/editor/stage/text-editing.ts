@@ -9,6 +9,7 @@ import {
   type Marking,
   type Run,
 } from '@sirene/core/document/elements';
+import { onPress } from '../../app/keymap.ts';
 import type { EditSession } from '../state/edit-session.ts';
 import type { StageController } from './stage-controller.ts';
 import { nodeAt, placeIn } from './text-places.ts';
@@ -74,12 +75,6 @@ export interface TextEditing {
 /** Where the tools for a text stand in the studio: to go there does not end the editing. */
 export const textTools = 'data-text-tools';
 
-const markKeys: Record<string, Marking> = {
-  b: { mark: 'bold' },
-  i: { mark: 'italic' },
-  u: { mark: 'underline' },
-};
-
 /**
  * Lets the text of an element be edited where it stands.
  *
@@ -134,10 +129,24 @@ export function editText(
   };
   const onKey = (event: KeyboardEvent) => {
     event.stopPropagation();
-    const key = event.key.toLowerCase();
-    const control = event.ctrlKey || event.metaKey;
-    const marking = control ? valueAt(markKeys, key) : undefined;
-    if (event.key === 'Escape' || (event.key === 'Enter' && (plain || isHeading(element)))) {
+    const marking = (which: 'bold' | 'italic' | 'underline') => () => plain || mark({ mark: which });
+    const isDone = onPress(event, {
+      finishText: end,
+      bold: marking('bold'),
+      italic: marking('italic'),
+      underline: marking('underline'),
+      // The studio's own undo knows every edit; the browser's would know only these.
+      undo: () => {
+        end();
+        session.undo();
+      },
+      redo: () => {
+        end();
+        session.redo();
+      },
+    });
+    if (isDone) return;
+    if (event.key === 'Enter' && (plain || isHeading(element))) {
       event.preventDefault();
       end();
     } else if (event.key === 'Enter') {
@@ -147,14 +156,6 @@ export function editText(
       // A space would press the button around the text.
       event.preventDefault();
       insert('insertText', ' ');
-    } else if (marking) {
-      event.preventDefault();
-      if (!plain) mark(marking);
-    } else if (control && key === 'z') {
-      // The studio's own undo knows every edit; the browser's would know only these.
-      event.preventDefault();
-      end();
-      session.undo();
     }
   };
   const onPaste = (event: ClipboardEvent) => {

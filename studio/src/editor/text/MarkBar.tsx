@@ -4,6 +4,7 @@ import { safeAddress } from '@sirene/core/base/sanitise';
 import type { Brand } from '@sirene/core/style';
 import { Baseline, Bold, Highlighter, Italic, Link, Underline, Unlink } from 'lucide-react';
 import { memo, useState } from 'react';
+import { keysOf } from '../../app/keymap.ts';
 import { Swatch } from '../../shared/style/ColourControl.tsx';
 import { tokensOf } from '../../shared/style/control-props.ts';
 import { textTools } from '../stage/text-editing.ts';
@@ -16,9 +17,9 @@ interface Props {
 }
 
 const marks = [
-  ['bold', 'Bold', 'Ctrl B', Bold],
-  ['italic', 'Italic', 'Ctrl I', Italic],
-  ['underline', 'Underline', 'Ctrl U', Underline],
+  ['bold', 'Bold', keysOf('bold'), Bold],
+  ['italic', 'Italic', keysOf('italic'), Italic],
+  ['underline', 'Underline', keysOf('underline'), Underline],
   ['highlight', 'Highlight', '', Highlighter],
 ] as const;
 
