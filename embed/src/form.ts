@@ -74,7 +74,11 @@ async function deliver(
   if (outcome.type === 'failed') {
     say(form, failedText(form));
     const wait = waits[attempt];
-    if (wait !== undefined) setTimeout(() => void deliver(form, port, unsent, attempt + 1), wait * 1000);
+    if (wait !== undefined)
+      setTimeout(
+        () => deliver(form, port, unsent, attempt + 1).catch(() => say(form, failedText(form))),
+        wait * 1000,
+      );
     return;
   }
   forget(port.site, unsent.id);

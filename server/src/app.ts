@@ -180,10 +180,10 @@ async function serveBuilt(app: NestFastifyApplication, { studio, embed, data }: 
     ...forever,
     preCompressed: true,
   } as never);
-  const entries = ['', 'sign-in', 'setup', 'forgot', 'reset/*', 'invitation/*'];
-  const places = ['start', 'account', 'widgets', 'widgets/*', 'brand', 'starters', 'people', 'site', 'post'];
-  for (const place of [...entries, ...places]) {
-    fastify.get(`/${place}`, (request: FastifyRequest, reply: FastifyReply) => {
+  // Listed when the studio is built, from the places that it has.
+  const addresses = JSON.parse(readFileSync(join(studio, 'addresses.json'), 'utf8')) as string[];
+  for (const address of addresses) {
+    fastify.get(address, (request: FastifyRequest, reply: FastifyReply) => {
       void reply.header('cache-control', 'no-cache').type('text/html; charset=utf-8');
       void sendEncoded(request, reply, html);
     });

@@ -48,7 +48,9 @@ export class OutboxService implements OnApplicationShutdown {
 
   /** Starts looking for what is due, once a second. */
   start(): void {
-    this.#timer ??= setInterval(() => void this.runDue(), roundMs).unref();
+    this.#timer ??= setInterval(() => {
+      this.runDue().catch((error: unknown) => this.#logger.error(error));
+    }, roundMs).unref();
   }
 
   async onApplicationShutdown(): Promise<void> {

@@ -1,4 +1,4 @@
-import { Injectable } from '@nestjs/common';
+import { Injectable, Logger } from '@nestjs/common';
 import type { Database } from 'better-sqlite3';
 import { storageFault } from './storage-fault.js';
 import { Transactions } from './transactions.js';
@@ -21,6 +21,7 @@ const most = 500;
 export class GroupWriter {
   #jobs: Job[] = [];
   #busy = false;
+  readonly #logger = new Logger('GroupWriter');
 
   constructor(private readonly transactions: Transactions) {}
 
@@ -31,7 +32,9 @@ export class GroupWriter {
       if (!this.#busy) {
         this.#busy = true;
         // Requests that arrived together are read in this turn of the loop; they join the group.
-        setImmediate(() => void this.#run());
+        setImmediate(() => {
+          this.#run().catch((error: unknown) => this.#logger.error(error));
+        });
       }
     });
   }

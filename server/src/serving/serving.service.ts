@@ -139,7 +139,9 @@ export class ServingService implements OnApplicationShutdown {
   /** Remembers that a page loaded the script; written with the next group, so that page views cost no write each. */
   seen(site: SiteEntity, page: string): void {
     this.#sightings.set(site.id, { at: this.clock.now(), page: page.slice(0, 2048) });
-    this.#timer ??= setTimeout(() => void this.#writeSightings(), gatherMs).unref();
+    this.#timer ??= setTimeout(() => {
+      this.#writeSightings().catch((error: unknown) => this.#logger.error(error));
+    }, gatherMs).unref();
   }
 
   /** When and where the script was last seen, what has not been written yet included. */

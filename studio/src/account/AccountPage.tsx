@@ -13,6 +13,7 @@ import { StateMark } from '../shared/StateMark.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { Panel } from '../shared/Panel.tsx';
 import { deviceName } from './device-name.ts';
+import { inBackground } from '../shared/background.ts';
 
 /** One's own account: the name, the password, and where one is signed in. */
 export function AccountPage() {
@@ -63,7 +64,7 @@ function Password() {
   });
   return (
     <Panel title="Password">
-      <form noValidate onSubmit={(event) => void change(event)}>
+      <form noValidate onSubmit={(event) => inBackground(change(event))}>
         <Stack gap="4" maxW="400px">
           <PasswordField
             label="Current password"
@@ -115,7 +116,7 @@ function Sessions() {
                 variant="outline"
                 colorPalette="plain"
                 aria-label={`End session: ${deviceName(device)}`}
-                onClick={() => void end(id)}
+                onClick={() => inBackground(end(id))}
               >
                 End session
               </Button>

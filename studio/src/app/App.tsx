@@ -1,5 +1,5 @@
 import { ChakraProvider } from '@chakra-ui/react';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, type ComponentType } from 'react';
 import { BrowserRouter, Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { Opening } from '../editor/Opening.tsx';
 import { Boundary } from '../shared/Boundary.tsx';
@@ -11,26 +11,39 @@ import { ResetPassword } from '../entry/ResetPassword.tsx';
 import { SetUp } from '../entry/SetUp.tsx';
 import { SignIn } from '../entry/SignIn.tsx';
 import { useSession, useSites } from './session.ts';
+import { Failures } from './Failures.tsx';
 import { Helpers } from './Helpers.tsx';
+import { allPlaces, otherPaths, type PlacePath } from './places.ts';
 import { system } from './theme.ts';
+import { inBackground } from '../shared/background.ts';
 
 const loadEditor = () => import('../editor/EditorPage.tsx');
 const EditorPage = lazy(async () => ({ default: (await loadEditor()).EditorPage }));
 const WithTopBar = lazy(async () => ({ default: (await import('./WithTopBar.tsx')).WithTopBar }));
-const WidgetsPage = lazy(async () => ({
-  default: (await import('../widgets/WidgetsPage.tsx')).WidgetsPage,
-}));
-const StartersPage = lazy(async () => ({
-  default: (await import('../starters/StartersPage.tsx')).StartersPage,
-}));
-const BrandPage = lazy(async () => ({ default: (await import('../brand/BrandPage.tsx')).BrandPage }));
-const PeoplePage = lazy(async () => ({ default: (await import('../people/PeoplePage.tsx')).PeoplePage }));
-const SitePage = lazy(async () => ({ default: (await import('../site/SitePage.tsx')).SitePage }));
-const StartPage = lazy(async () => ({ default: (await import('../start/StartPage.tsx')).StartPage }));
-const AccountPage = lazy(async () => ({
-  default: (await import('../account/AccountPage.tsx')).AccountPage,
-}));
-const PostPage = lazy(async () => ({ default: (await import('../post/PostPage.tsx')).PostPage }));
+
+const page = (load: () => Promise<ComponentType>) => lazy(async () => ({ default: await load() }));
+
+/** What stands at each place, loaded when it is gone to. */
+const pages: Record<PlacePath, ComponentType> = {
+  '/widgets': page(async () => (await import('../widgets/WidgetsPage.tsx')).WidgetsPage),
+  '/starters': page(async () => (await import('../starters/StartersPage.tsx')).StartersPage),
+  '/brand': page(async () => (await import('../brand/BrandPage.tsx')).BrandPage),
+  '/people': page(async () => (await import('../people/PeoplePage.tsx')).PeoplePage),
+  '/site': page(async () => (await import('../site/SitePage.tsx')).SitePage),
+  '/post': page(async () => (await import('../post/PostPage.tsx')).PostPage),
+  '/start': page(async () => (await import('../start/StartPage.tsx')).StartPage),
+  '/account': page(async () => (await import('../account/AccountPage.tsx')).AccountPage),
+};
+
+const routesOf = (withoutSite: boolean) =>
+  allPlaces.flatMap(([path, place]) => {
+    const Place = pages[path];
+    return (place.withoutSite ?? false) === withoutSite ? (
+      <Route key={path} path={path} element={<Place />} />
+    ) : (
+      []
+    );
+  });
 
 const whenIdle = (task: () => void) =>
   'requestIdleCallback' in window ? requestIdleCallback(task) : setTimeout(task, 2000);
@@ -45,7 +58,7 @@ function SignedIn() {
     if (isIn) whenIdle(() => void loadEditor().catch(() => undefined));
   }, [isIn]);
   // A later answer that fails leaves all as it is: what is being edited goes on while the server is away.
-  if (error && !data) return <ErrorNote error={error} retry={() => void mutate()} />;
+  if (error && !data) return <ErrorNote error={error} retry={() => inBackground(mutate())} />;
   if (!data) return <Waiting what="Signing in" />;
   if (data.setUp) return <Navigate to="/setup" replace />;
   if (!data.user)
@@ -56,6 +69,7 @@ function SignedIn() {
         <Outlet />
       </Suspense>
       <Helpers />
+      <Failures />
     </>
   );
 }
@@ -63,7 +77,7 @@ function SignedIn() {
 /** The places of a site; whoever has none begins with making one. */
 function WithSite() {
   const { data: sites, error, mutate } = useSites();
-  if (error && !sites) return <ErrorNote error={error} retry={() => void mutate()} />;
+  if (error && !sites) return <ErrorNote error={error} retry={() => inBackground(mutate())} />;
   return sites?.length === 0 ? <Navigate to="/start" replace /> : <Outlet />;
 }
 
@@ -72,14 +86,14 @@ export function App() {
     <ChakraProvider value={system}>
       <BrowserRouter>
         <Routes>
-          <Route path="/sign-in" element={<SignIn />} />
-          <Route path="/setup" element={<SetUp />} />
-          <Route path="/forgot" element={<ForgotPassword />} />
-          <Route path="/reset/:token" element={<ResetPassword />} />
-          <Route path="/invitation/:token" element={<Invitation />} />
+          <Route path={otherPaths.signIn} element={<SignIn />} />
+          <Route path={otherPaths.setUp} element={<SetUp />} />
+          <Route path={otherPaths.forgot} element={<ForgotPassword />} />
+          <Route path={otherPaths.reset} element={<ResetPassword />} />
+          <Route path={otherPaths.invitation} element={<Invitation />} />
           <Route element={<SignedIn />}>
             <Route
-              path="/widgets/:id"
+              path={otherPaths.editor}
               element={
                 <Boundary name="the editor">
                   <Suspense fallback={<Opening />}>
@@ -89,16 +103,8 @@ export function App() {
               }
             />
             <Route element={<WithTopBar />}>
-              <Route path="/start" element={<StartPage />} />
-              <Route path="/account" element={<AccountPage />} />
-              <Route element={<WithSite />}>
-                <Route path="/widgets" element={<WidgetsPage />} />
-                <Route path="/starters" element={<StartersPage />} />
-                <Route path="/brand" element={<BrandPage />} />
-                <Route path="/people" element={<PeoplePage />} />
-                <Route path="/site" element={<SitePage />} />
-                <Route path="/post" element={<PostPage />} />
-              </Route>
+              {routesOf(true)}
+              <Route element={<WithSite />}>{routesOf(false)}</Route>
             </Route>
           </Route>
           <Route path="*" element={<Navigate to="/widgets" replace />} />

@@ -4,18 +4,9 @@ import { useNavigate } from 'react-router';
 import { at, useAnswer, withQuery } from '../shared/api/index.ts';
 import { matchingCommands, useOffered, type Command } from '../shared/palette.ts';
 import { appearances, choose, type Appearance } from './appearance.ts';
+import { allPlaces } from './places.ts';
 import { useSite } from './session.ts';
-
-const places: readonly [string, string][] = [
-  ['Widgets', '/widgets'],
-  ['Starters', '/starters'],
-  ['Brand', '/brand'],
-  ['People', '/people'],
-  ['Site: origins, script tag and install check', '/site'],
-  ['Test mailbox', '/post'],
-  ['Set up a new site', '/start'],
-  ['Account: name, password, sessions', '/account'],
-];
+import { inBackground } from '../shared/background.ts';
 
 const mostShown = 60;
 
@@ -30,17 +21,17 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   const people = usePeople(site?.id, typed);
   const offered = useOffered();
   const all = useMemo<Command[]>(() => {
-    const go = (address: string) => () => void navigate(address);
+    const go = (address: string) => () => inBackground(navigate(address));
     return [
       ...offered,
       ...widgets.map(({ id, name }) => ({ name, group: 'Widgets', run: go(`/widgets/${id}`) })),
-      ...places.map(([name, address]) => ({ name, group: 'Pages', run: go(address) })),
+      ...allPlaces.map(([address, { title }]) => ({ name: title, group: 'Pages', run: go(address) })),
       ...sites.map(({ id, name }) => ({
         name: `Switch to ${name}`,
         group: 'Sites',
         run: () => {
           chooseSite(id);
-          void navigate('/widgets');
+          inBackground(navigate('/widgets'));
         },
       })),
       ...(Object.keys(appearances) as Appearance[]).map((name) => ({
@@ -168,6 +159,6 @@ function usePeople(siteId: string | undefined, typed: string): Command[] {
   return [...people.values()].slice(0, 8).map(({ name, email }) => ({
     name: name ? `${name} · ${email}` : email,
     group: 'People',
-    run: () => void navigate(`/people?words=${encodeURIComponent(email)}`),
+    run: () => inBackground(navigate(`/people?words=${encodeURIComponent(email)}`)),
   }));
 }

@@ -5,7 +5,9 @@ import { at, remove } from '../shared/api/index.ts';
 import { appearances, choose, useAppearance, type Appearance } from './appearance.ts';
 import { keysOf } from './keymap.ts';
 import { openPalette } from './open-palette.ts';
+import { allPlaces } from './places.ts';
 import { useSession, useSite } from './session.ts';
+import { inBackground } from '../shared/background.ts';
 
 const Place = chakra(NavLink, {
   base: {
@@ -73,7 +75,7 @@ export function TopBar() {
                 </Menu.Item>
               ))}
               {sites.length > 0 && <Menu.Separator />}
-              <Menu.Item value="new-site" onClick={() => void navigate('/start')}>
+              <Menu.Item value="new-site" onClick={() => inBackground(navigate('/start'))}>
                 New site …
               </Menu.Item>
             </Menu.Content>
@@ -81,11 +83,14 @@ export function TopBar() {
         </Portal>
       </Menu.Root>
       <Flex as="nav" aria-label="Places" gap={wide('0', '1')} flex="1" minW="0" overflowX="auto">
-        <Place to="/widgets">Widgets</Place>
-        <Place to="/brand">Brand</Place>
-        <Place to="/people">People</Place>
-        <Place to="/site">Site</Place>
-        <Place to="/post">Test mailbox</Place>
+        {allPlaces.map(
+          ([path, { bar }]) =>
+            bar && (
+              <Place key={path} to={path}>
+                {bar}
+              </Place>
+            ),
+        )}
       </Flex>
       <Button
         variant="outline"
@@ -137,10 +142,10 @@ export function TopBar() {
                 ))}
               </Menu.RadioItemGroup>
               <Menu.Separator />
-              <Menu.Item value="account" onClick={() => void navigate('/account')}>
+              <Menu.Item value="account" onClick={() => inBackground(navigate('/account'))}>
                 Account
               </Menu.Item>
-              <Menu.Item value="sign-out" onClick={() => void signOut()}>
+              <Menu.Item value="sign-out" onClick={() => inBackground(signOut())}>
                 Sign out
               </Menu.Item>
             </Menu.Content>

@@ -1,5 +1,6 @@
 import useSWR from 'swr';
 import { at, type Site, useAnswer } from '../shared/api/index.ts';
+import { inBackground } from '../shared/background.ts';
 
 export function useSession() {
   return useAnswer(at('/api/session'));
@@ -23,7 +24,7 @@ export function useSite(): {
   const site = sites.find(({ id }) => id === chosen) ?? sites[0];
   const choose = (id: string) => {
     localStorage.setItem(chosenKey, id);
-    void mutate(id);
+    inBackground(mutate(id));
   };
   return { site, sites, choose, error };
 }

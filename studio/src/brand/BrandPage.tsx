@@ -24,6 +24,7 @@ import { BrandSheet } from './BrandSheet.tsx';
 import { SharedChange } from './SharedChange.tsx';
 import { ShapePanel } from './ShapePanel.tsx';
 import { TypePanel } from './TypePanel.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** The site's design: its tokens and looks, seen live on real pieces and on the site's widgets. */
 export function BrandPage() {
@@ -204,8 +205,10 @@ function BrandEditor({
               onSaved={(next) => {
                 setSaving(false);
                 step({ type: 'saved', brand: next });
-                void mutate(at('/api/sites/{site}/brand', { site: site.id }), next, { revalidate: false });
-                void mutate(at('/api/sites/{site}/widgets', { site: site.id }));
+                inBackground(
+                  mutate(at('/api/sites/{site}/brand', { site: site.id }), next, { revalidate: false }),
+                );
+                inBackground(mutate(at('/api/sites/{site}/widgets', { site: site.id })));
               }}
             />
           )}

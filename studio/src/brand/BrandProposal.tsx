@@ -9,6 +9,7 @@ import { Sheet } from '../shared/Sheet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { useBrandEditing } from './brand-context.ts';
 import { ProposalView } from './ProposalView.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** Proposes a brand from a page of the client: its colours by use, its typefaces, its corners. */
 export function BrandProposal({ onClose }: { onClose: () => void }) {
@@ -56,7 +57,7 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
               variant="outline"
               colorPalette="plain"
               loading={busy}
-              onClick={() => void look({ address: asked })}
+              onClick={() => inBackground(look({ address: asked }))}
             >
               Read page
             </Button>
@@ -67,7 +68,7 @@ export function BrandProposal({ onClose }: { onClose: () => void }) {
           label="Page as HTML"
           text="Or drop the page’s HTML file here"
           accept={{ 'text/html': ['.html', '.htm'] }}
-          onFile={(file) => void file.text().then((html) => look({ html }))}
+          onFile={(file) => inBackground(file.text().then((html) => look({ html })))}
         />
         {error ? <ErrorNote error={error} /> : null}
         {found && proposed && <ProposalView found={found} brand={proposed} />}

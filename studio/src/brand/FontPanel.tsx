@@ -10,6 +10,7 @@ import { Row } from '../shared/Row.tsx';
 import { Section } from '../shared/Section.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { useBrandEditing } from './brand-context.ts';
+import { inBackground } from '../shared/background.ts';
 
 /** The site's own typefaces, those that ship, and the site's mark. */
 export function FontPanel() {
@@ -136,7 +137,7 @@ function OwnFonts() {
         multiple
         accept=".woff2,font/woff2"
         aria-label="Font files"
-        onChange={(event) => void take(event.target.files)}
+        onChange={(event) => inBackground(take(event.target.files))}
       />
     </>
   );

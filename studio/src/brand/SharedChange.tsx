@@ -7,6 +7,7 @@ import { BodyPreview } from '../shared/BodyPreview.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
+import { inBackground } from '../shared/background.ts';
 
 interface Props {
   site: Pick<Site, 'id' | 'name'>;
@@ -62,7 +63,7 @@ export function SharedChange({ site, brand, onClose, onSaved }: Props) {
           colorPalette="signal"
           loading={busy}
           disabled={!preview || missing.length > 0}
-          onClick={() => void save()}
+          onClick={() => inBackground(save())}
         >
           Apply change
         </Button>

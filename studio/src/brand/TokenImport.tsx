@@ -11,6 +11,7 @@ import { Sheet } from '../shared/Sheet.tsx';
 import { Swatch } from '../shared/style/ColourControl.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { useBrandEditing } from './brand-context.ts';
+import { inBackground } from '../shared/background.ts';
 
 /** Reads a token file, says what of it can be used, and lets it stand for Sirene's own tokens. */
 export function TokenImport({ onClose }: { onClose: () => void }) {
@@ -53,7 +54,7 @@ export function TokenImport({ onClose }: { onClose: () => void }) {
             label="Token file"
             text="Drop a file in the Design Tokens format here"
             accept={{ 'application/json': ['.json', '.tokens'] }}
-            onFile={(file) => void take(file)}
+            onFile={(file) => inBackground(take(file))}
           />
         )}
         {error ? <ErrorNote error={error} /> : null}

@@ -7,6 +7,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { dateTime } from '../shared/format.ts';
 import { Comparison } from './Comparison.tsx';
 import { useEditor } from './state/editor.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** Two editors have changed the same widget: both states are there side by side, and the person decides. */
 export function ConflictDialog({ savedAt }: { savedAt: number }) {
@@ -64,14 +65,19 @@ export function ConflictDialog({ savedAt }: { savedAt: number }) {
               </Stack>
             </Dialog.Body>
             <Dialog.Footer flexWrap="wrap" gap="2" px="4">
-              <Button size="sm" variant="outline" colorPalette="plain" onClick={() => void keepAsCopy()}>
+              <Button
+                size="sm"
+                variant="outline"
+                colorPalette="plain"
+                onClick={() => inBackground(keepAsCopy())}
+              >
                 Save mine as a new widget
               </Button>
               <Button
                 size="sm"
                 variant="outline"
                 colorPalette="plain"
-                onClick={() => void takeSaved()}
+                onClick={() => inBackground(takeSaved())}
                 aria-label={`Load saved version of ${widget.slug}`}
               >
                 Load saved version

@@ -4,6 +4,7 @@ import { CircleAlert } from 'lucide-react';
 import { useLocation, useNavigate } from 'react-router';
 import { Sheet } from '../shared/Sheet.tsx';
 import { useDocument, useEditor } from './state/editor.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** What is worth checking in a copy, the first time it is opened. */
 export function CopyReview() {
@@ -12,7 +13,7 @@ export function CopyReview() {
   const { brand } = useEditor();
   const document = useDocument();
   if (!state?.copyOf) return null;
-  const close = () => void navigate(pathname, { replace: true, state: null });
+  const close = () => inBackground(navigate(pathname, { replace: true, state: null }));
   return (
     <Sheet title={`A copy of ${state.copyOf}`} onClose={close}>
       <Text mb="3">It is a draft. Review what may still refer to the original:</Text>

@@ -9,6 +9,7 @@ import { DuplicateWidget } from '../widgets/DuplicateWidget.tsx';
 import { KeepStarter } from '../widgets/KeepStarter.tsx';
 import { DirectionDialog } from './DirectionDialog.tsx';
 import { useEditor } from './state/editor.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** What can be done with the widget as a whole. */
 export function EditorMenu() {
@@ -18,7 +19,7 @@ export function EditorMenu() {
   const listed = { id, siteId, name: session.document.name };
   const isPage = session.document.placement.type === 'page';
   // The server copies and writes out what is saved: what was just typed has to be.
-  const saved = (then: () => void) => void autosave.flush().then(then);
+  const saved = (then: () => void) => inBackground(autosave.flush().then(then));
   return (
     <>
       <Menu.Root positioning={{ placement: 'bottom-end' }}>

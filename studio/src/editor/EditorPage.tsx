@@ -7,6 +7,7 @@ import { OpenEditor } from './OpenEditor.tsx';
 import { NotOpened, Opening } from './Opening.tsx';
 import { settledOf } from './state/autosave.ts';
 import { isOpenSomewhere, pendingDrafts, type Pending } from './state/pending.ts';
+import { inBackground } from '../shared/background.ts';
 
 const once = { revalidateOnFocus: false, revalidateOnReconnect: false, revalidateIfStale: false };
 const fresh = { ...once, revalidateIfStale: true };
@@ -45,7 +46,9 @@ export function EditorPage() {
   const needed = [opened, sites, brand, pages];
   const failed = needed.find(({ data, error }) => data === undefined && error !== undefined);
   if (failed)
-    return <NotOpened error={failed.error} retry={() => needed.forEach(({ mutate }) => void mutate())} />;
+    return (
+      <NotOpened error={failed.error} retry={() => needed.forEach(({ mutate }) => inBackground(mutate()))} />
+    );
   if (found && sites.data && !site)
     return <NotOpened error="This widget belongs to a site that is not among yours." />;
   if (!found || !site || !brand.data || !pages.data) return <Opening />;

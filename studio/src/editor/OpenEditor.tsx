@@ -15,6 +15,7 @@ import { Panels } from './Panels.tsx';
 import { Stage } from './stage/Stage.tsx';
 import { EditorContext, useEditor, useSettledDocument } from './state/editor.tsx';
 import { useEditorState, visibleAt, type Loaded } from './state/use-editor-state.ts';
+import { inBackground } from '../shared/background.ts';
 
 /** The editor of one widget. */
 export function OpenEditor(loaded: Loaded) {
@@ -78,7 +79,7 @@ export function OpenEditor(loaded: Loaded) {
           />
           {region(
             'the journey',
-            <Journey rehearsal={rehearsal} onRehearse={() => void rehearse()} onEnd={end} />,
+            <Journey rehearsal={rehearsal} onRehearse={() => inBackground(rehearse())} onEnd={end} />,
           )}
         </Grid>
         <CopyReview />

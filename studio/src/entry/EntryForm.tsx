@@ -1,5 +1,6 @@
 import { Button, Stack } from '@chakra-ui/react';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { inBackground } from '../shared/background.ts';
 
 interface Props {
   /** What its button says. */
@@ -17,7 +18,7 @@ interface Props {
 /** The form of a way in: its fields, what was refused, and its button. */
 export function EntryForm({ action, busy, second = false, error, wayOut, onSubmit, children }: Props) {
   return (
-    <form noValidate onSubmit={(event) => void onSubmit(event)}>
+    <form noValidate onSubmit={(event) => inBackground(onSubmit(event))}>
       <Stack gap="4">
         {children}
         {error !== null && (

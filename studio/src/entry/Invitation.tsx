@@ -8,6 +8,7 @@ import { Waiting } from '../shared/Waiting.tsx';
 import { AccountForm } from './AccountForm.tsx';
 import { EntryBox } from './EntryBox.tsx';
 import { useEntry } from './use-entry.ts';
+import { inBackground } from '../shared/background.ts';
 
 /** What a link that invites opens: to join as who one is, or with a new account. */
 export function Invitation() {
@@ -44,7 +45,9 @@ export function Invitation() {
           {error !== null && <ErrorNote error={error} />}
           <Button
             colorPalette="signal"
-            onClick={() => void open(() => post(at('/api/session/invitations/{token}/join', { token })))}
+            onClick={() =>
+              inBackground(open(() => post(at('/api/session/invitations/{token}/join', { token }))))
+            }
           >
             Join
           </Button>

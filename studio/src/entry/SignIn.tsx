@@ -8,6 +8,7 @@ import { EntryForm } from './EntryForm.tsx';
 import { EmailField, PasswordField } from './fields.tsx';
 import { emailRule } from './rules.ts';
 import { useEntry } from './use-entry.ts';
+import { inBackground } from '../shared/background.ts';
 
 interface Entered {
   email: string;
@@ -29,7 +30,10 @@ export function SignIn() {
     <EntryBox title="Sign in" text="Widgets for the sites you look after.">
       <Stack gap="4">
         {session?.demo && (
-          <Button colorPalette="signal" onClick={() => void enter(() => post(at('/api/session/demo')))}>
+          <Button
+            colorPalette="signal"
+            onClick={() => inBackground(enter(() => post(at('/api/session/demo'))))}
+          >
             Sign in as the demo designer
           </Button>
         )}

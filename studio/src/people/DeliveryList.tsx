@@ -2,6 +2,7 @@ import { Button, Flex, Stack, Text } from '@chakra-ui/react';
 import { at, type Delivery, post } from '../shared/api/index.ts';
 import { ago, dateTime } from '../shared/format.ts';
 import { StateMark } from '../shared/StateMark.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** All deliveries of a submission in one mark: the worst of them. */
 export function DeliverySummary({ deliveries }: { deliveries: Delivery[] }) {
@@ -52,7 +53,12 @@ export function DeliveryList({
             <Text truncate>Mail to {delivery.target}</Text>
             <DeliveryState delivery={delivery} />
           </Stack>
-          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => void repeat(delivery.id)}>
+          <Button
+            size="xs"
+            variant="outline"
+            colorPalette="plain"
+            onClick={() => inBackground(repeat(delivery.id))}
+          >
             {delivery.state === 'sent' ? 'Send again' : 'Try now'}
           </Button>
         </Flex>

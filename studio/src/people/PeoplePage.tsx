@@ -9,6 +9,7 @@ import { ago, count, pathOf } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
 import { DeliverySummary } from './DeliveryList.tsx';
 import { SubmissionDetail } from './SubmissionDetail.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** What visitors sent: the list beside the one that is open. */
 export function PeoplePage() {
@@ -66,7 +67,7 @@ function Submissions({ site }: { site: Site }) {
           </a>
         </Button>
       </Flex>
-      {error ? <ErrorNote error={error} retry={() => void mutate()} /> : null}
+      {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
       {data?.total === 0 && <Nothing filtered={words !== '' || widget !== ''} />}
       {data && data.total > 0 && (
         <Grid
@@ -102,7 +103,7 @@ function Submissions({ site }: { site: Site }) {
               </Button>
             )}
           </Box>
-          {openId && <SubmissionDetail site={site} id={openId} onChange={() => void mutate()} />}
+          {openId && <SubmissionDetail site={site} id={openId} onChange={() => inBackground(mutate())} />}
         </Grid>
       )}
     </Stack>

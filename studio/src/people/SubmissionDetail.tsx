@@ -5,6 +5,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
 import { exactTime, pathOf } from '../shared/format.ts';
 import { DeliveryList } from './DeliveryList.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** One submission: what was sent, from where, and what became of it. */
 export function SubmissionDetail({ site, id, onChange }: { site: Site; id: string; onChange: () => void }) {
@@ -16,10 +17,10 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
     },
   );
   const changed = () => {
-    void mutate();
+    inBackground(mutate());
     onChange();
   };
-  if (error && !data) return <ErrorNote error={error} retry={() => void mutate()} />;
+  if (error && !data) return <ErrorNote error={error} retry={() => inBackground(mutate())} />;
   if (!data) return <Waiting what="Loading the submission" />;
   return (
     <Box

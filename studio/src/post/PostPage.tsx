@@ -5,6 +5,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
 import { ago, exactTime } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** The mail stand-in: what Sirene would have sent, to be read here. */
 export function PostPage() {
@@ -17,7 +18,7 @@ export function PostPage() {
         This is the mail stand-in. Mail of your sites and to you arrives here and goes no further, until a
         real mail server is set with <Code>SIRENE_SMTP_URL</Code>.
       </Text>
-      {error ? <ErrorNote error={error} retry={() => void mutate()} /> : null}
+      {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
       {data?.length === 0 && (
         <Box bg="sheet" borderWidth="1px" rounded="md" p="10" textAlign="center">
           <Text fontWeight="600">No e-mail yet</Text>

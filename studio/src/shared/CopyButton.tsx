@@ -1,6 +1,7 @@
 import { Button } from '@chakra-ui/react';
 import { Check, Copy } from 'lucide-react';
 import { useState } from 'react';
+import { inBackground } from './background.ts';
 
 /** Copies a text, and says that it did. */
 export function CopyButton({ text, label }: { text: string; label: string }) {
@@ -14,7 +15,7 @@ export function CopyButton({ text, label }: { text: string; label: string }) {
       size="xs"
       variant="outline"
       colorPalette="plain"
-      onClick={() => void copy()}
+      onClick={() => inBackground(copy())}
       onBlur={() => setCopied(false)}
     >
       {copied ? <Check size={14} aria-hidden /> : <Copy size={14} aria-hidden />}

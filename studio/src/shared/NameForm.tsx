@@ -2,6 +2,7 @@ import { Button, Flex, Input, Stack } from '@chakra-ui/react';
 import { useState } from 'react';
 import { ErrorNote } from './ErrorNote.tsx';
 import { useAttempt } from './use-attempt.ts';
+import { inBackground } from './background.ts';
 
 interface Props {
   label: string;
@@ -30,7 +31,7 @@ export function NameForm({ label, action, name, onSave }: Props) {
           size="sm"
           colorPalette="signal"
           disabled={wanted === '' || wanted === name}
-          onClick={() => void attempt(() => onSave(wanted))}
+          onClick={() => inBackground(attempt(() => onSave(wanted)))}
         >
           {action}
         </Button>

@@ -1,5 +1,6 @@
 import { Button, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
+import { inBackground } from './background.ts';
 
 interface Props {
   /** The button that opens it. */
@@ -54,7 +55,7 @@ export function NamePopover({
                 onSubmit={(event) => {
                   event.preventDefault();
                   if (!name.trim()) return;
-                  void Promise.resolve(onName(name.trim())).then((done) => setOpen(done === false));
+                  inBackground(Promise.resolve(onName(name.trim())).then((done) => setOpen(done === false)));
                 }}
               >
                 <Stack gap="2">

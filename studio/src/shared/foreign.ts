@@ -1,5 +1,6 @@
 import type { Foreign } from '@sirene/core/compile/foreign';
 import { useEffect, useState } from 'react';
+import { inBackground } from './background.ts';
 
 let loaded: Foreign | null = null;
 
@@ -13,7 +14,7 @@ export async function loadForeign(): Promise<Foreign> {
 export function useForeign(wanted: boolean): Foreign | null {
   const [foreign, setForeign] = useState(loaded);
   useEffect(() => {
-    if (wanted && !foreign) void loadForeign().then((one) => setForeign(() => one));
+    if (wanted && !foreign) inBackground(loadForeign().then((one) => setForeign(() => one)));
   }, [wanted, foreign]);
   return wanted ? foreign : null;
 }

@@ -8,6 +8,7 @@ import { exactTime } from '../shared/format.ts';
 import { Snippet } from '../shared/Snippet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { Panel } from '../shared/Panel.tsx';
+import { inBackground } from '../shared/background.ts';
 
 const roleNames: Record<Role, string> = { owner: 'Owner', member: 'Member' };
 
@@ -50,14 +51,14 @@ export function Members({ site }: { site: Site }) {
                     width="110px"
                     value={own}
                     options={roleNames}
-                    onChange={(next) => void run(() => patch(memberPath(id), { role: next }))}
+                    onChange={(next) => inBackground(run(() => patch(memberPath(id), { role: next })))}
                   />
                   <Button
                     size="xs"
                     variant="ghost"
                     colorPalette="plain"
                     aria-label={`Remove ${name}`}
-                    onClick={() => void run(() => remove(memberPath(id)))}
+                    onClick={() => inBackground(run(() => remove(memberPath(id))))}
                   >
                     Remove
                   </Button>
@@ -80,9 +81,11 @@ export function Members({ site }: { site: Site }) {
                   variant="ghost"
                   colorPalette="plain"
                   onClick={() =>
-                    void run(() =>
-                      remove(
-                        at('/api/sites/{site}/invitations/{invitation}', { site: site.id, invitation: id }),
+                    inBackground(
+                      run(() =>
+                        remove(
+                          at('/api/sites/{site}/invitations/{invitation}', { site: site.id, invitation: id }),
+                        ),
                       ),
                     )
                   }
@@ -99,7 +102,7 @@ export function Members({ site }: { site: Site }) {
                 options={roleNames}
                 onChange={(next) => setRole(next as Role)}
               />
-              <Button size="xs" variant="outline" colorPalette="plain" onClick={() => void invite()}>
+              <Button size="xs" variant="outline" colorPalette="plain" onClick={() => inBackground(invite())}>
                 Create invitation link
               </Button>
             </Flex>

@@ -14,6 +14,7 @@ import { StateMark } from '../shared/StateMark.tsx';
 import { Members } from './Members.tsx';
 import { Panel } from '../shared/Panel.tsx';
 import { ScriptTag } from './ScriptTag.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** The site: its name, how it is connected, which pages may show widgets, who works on it. */
 export function SitePage() {
@@ -66,7 +67,7 @@ function SiteLanguage({ site }: { site: Site }) {
           width="220px"
           value={brand?.language ?? defaultLanguage}
           options={languageNames}
-          onChange={(language) => void choose(language)}
+          onChange={(language) => inBackground(choose(language))}
         />
         <Text color="slate">
           Messages, buttons and units that widgets do not set themselves, and the direction of text. A widget
@@ -95,7 +96,7 @@ function Archive({ site }: { site: Site }) {
             : 'Archiving hides all of this site’s widgets from visitors at once. Everything is kept, and can be restored.'}
         </Text>
         {error !== null && <ErrorNote error={error} />}
-        <Button size="sm" variant="outline" colorPalette="plain" onClick={() => void turn()}>
+        <Button size="sm" variant="outline" colorPalette="plain" onClick={() => inBackground(turn())}>
           {isArchived ? 'Restore site' : 'Archive site'}
         </Button>
       </Stack>
@@ -136,7 +137,7 @@ function Origins({ site }: { site: Site }) {
         </Field.Root>
         {error !== null && <ErrorNote error={error} />}
         <Flex gap="3" align="center">
-          <Button size="sm" colorPalette="signal" disabled={!changed} onClick={() => void save()}>
+          <Button size="sm" colorPalette="signal" disabled={!changed} onClick={() => inBackground(save())}>
             Save origins
           </Button>
           {saved && !changed && <StateMark tone="good">Saved</StateMark>}

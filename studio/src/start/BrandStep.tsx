@@ -5,6 +5,7 @@ import { ProposalView } from '../brand/ProposalView.tsx';
 import { at, post, put, type Site, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
+import { inBackground } from '../shared/background.ts';
 
 const once = { revalidateOnFocus: false, revalidateOnReconnect: false, shouldRetryOnError: false };
 
@@ -42,7 +43,7 @@ export function BrandStep({ site, onDone }: { site: Site; onDone(): void }) {
       {error !== undefined && <ErrorNote error={error} />}
       {refused !== null && <ErrorNote error={refused} />}
       <Flex gap="2">
-        <Button colorPalette="signal" disabled={!proposed} loading={busy} onClick={() => void use()}>
+        <Button colorPalette="signal" disabled={!proposed} loading={busy} onClick={() => inBackground(use())}>
           Use this brand
         </Button>
         <Button variant="outline" colorPalette="plain" onClick={onDone}>

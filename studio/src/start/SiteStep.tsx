@@ -6,6 +6,7 @@ import { at, post } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { siteAddress } from './site-address.ts';
+import { inBackground } from '../shared/background.ts';
 
 interface Entered {
   address: string;
@@ -35,7 +36,7 @@ export function SiteStep({ onMade }: { onMade(id: string): void }) {
   );
   const { errors, isSubmitting } = formState;
   return (
-    <form noValidate onSubmit={(event) => void make(event)}>
+    <form noValidate onSubmit={(event) => inBackground(make(event))}>
       <Stack gap="4">
         <Field.Root invalid={!!errors.address}>
           <Field.Label>Site URL</Field.Label>

@@ -13,6 +13,7 @@ import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { NameField, nameRule } from '../widgets/NameField.tsx';
 import type { Shown } from './gallery.ts';
+import { inBackground } from '../shared/background.ts';
 
 interface Props {
   starter: Shown;
@@ -44,7 +45,7 @@ export function BeginDialog({ starter, brand, site, onClose }: Props) {
       title={document.name}
       size="lg"
       onClose={onClose}
-      onSubmit={() => void handleSubmit(begin)()}
+      onSubmit={() => inBackground(handleSubmit(begin)())}
       foot={
         <>
           {own && (
@@ -54,7 +55,7 @@ export function BeginDialog({ starter, brand, site, onClose }: Props) {
               color="wine"
               order={-1}
               mr="auto"
-              onClick={() => void forget()}
+              onClick={() => inBackground(forget())}
             >
               Remove starter
             </Button>

@@ -7,6 +7,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { NameField, nameRule } from './NameField.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** Makes a copy, here or on another site; the copy opens with what is worth checking in it. */
 export function DuplicateWidget({
@@ -31,7 +32,7 @@ export function DuplicateWidget({
     <Sheet
       title={`Duplicate ${widget.name}`}
       onClose={onClose}
-      onSubmit={() => void handleSubmit(copy)()}
+      onSubmit={() => inBackground(handleSubmit(copy)())}
       foot={
         <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
           Duplicate

@@ -5,6 +5,7 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { FileDrop } from '../shared/FileDrop.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
+import { inBackground } from '../shared/background.ts';
 
 interface Problem {
   path: string;
@@ -34,7 +35,7 @@ export function ImportWidget({ site, onClose }: { site: Site; onClose: () => voi
           label="Widget as JSON"
           text="Drop a widget’s JSON file here"
           accept={{ 'application/json': ['.json'] }}
-          onFile={(file) => void take(file)}
+          onFile={(file) => inBackground(take(file))}
         />
         {error ? <ErrorNote error={error} /> : null}
         {problems.length > 1 && (

@@ -6,6 +6,7 @@ import { at, type ListedWidget, post } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
+import { inBackground } from '../shared/background.ts';
 
 /** Keeps a widget among the site's starters, so that others can begin from it. */
 export function KeepStarter({
@@ -30,7 +31,7 @@ export function KeepStarter({
     <Sheet
       title={`Save ${widget.name} as starter`}
       onClose={onClose}
-      onSubmit={() => void handleSubmit(keep)()}
+      onSubmit={() => inBackground(handleSubmit(keep)())}
       foot={
         <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
           Save

@@ -8,6 +8,7 @@ import { Sheet } from '../shared/Sheet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { kindNames } from './kinds.ts';
 import { NameField, nameRule } from './NameField.tsx';
+import { inBackground } from '../shared/background.ts';
 
 interface Entered {
   name: string;
@@ -30,7 +31,7 @@ export function NewWidget({ site, onClose }: { site: Site; onClose: () => void }
     <Sheet
       title="New widget"
       onClose={onClose}
-      onSubmit={() => void handleSubmit(create)()}
+      onSubmit={() => inBackground(handleSubmit(create)())}
       foot={
         <Button type="submit" colorPalette="signal" loading={formState.isSubmitting}>
           Create

@@ -5,6 +5,7 @@ import { at, get, type ListedWidget, post, remove } from '../shared/api/index.ts
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { saveText } from '../shared/save-file.ts';
 import { useAttempt } from '../shared/use-attempt.ts';
+import { inBackground } from '../shared/background.ts';
 
 const KeepStarter = lazy(async () => ({ default: (await import('./KeepStarter.tsx')).KeepStarter }));
 const DuplicateWidget = lazy(async () => ({
@@ -24,7 +25,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
   const [open, setOpen] = useState(false);
   const trigger = useId();
   const { error, attempt } = useAttempt();
-  const run = (work: () => Promise<unknown>) => void attempt(work);
+  const run = (work: () => Promise<unknown>) => inBackground(attempt(work));
   const saveJson = async () => {
     const { document } = await get(at('/api/widgets/{widget}', { widget: id }));
     saveText(`${slug}.json`, JSON.stringify(document, null, 2), 'application/json');

@@ -11,6 +11,7 @@ import { Page } from '../shared/Page.tsx';
 import { matching, sortings, states, type Sorting, type State } from './matching.ts';
 import { useBringBack } from './bring-back.tsx';
 import { WidgetTable } from './WidgetTable.tsx';
+import { inBackground } from '../shared/background.ts';
 
 const NewWidget = lazy(async () => ({ default: (await import('./NewWidget.tsx')).NewWidget }));
 const ImportWidget = lazy(async () => ({ default: (await import('./ImportWidget.tsx')).ImportWidget }));
@@ -22,7 +23,7 @@ export function WidgetsPage() {
   const { data: widgets, error, mutate } = useAnswer(path);
   const { data: brand } = useAnswer(site && at('/api/sites/{site}/brand', { site: site.id }));
   const [making, setMaking] = useState<'new' | 'import' | null>(null);
-  const { note, deleted } = useBringBack(() => void mutate());
+  const { note, deleted } = useBringBack(() => inBackground(mutate()));
   const failed: unknown = error ?? siteError;
   const aside = (
     <Flex gap="2">
@@ -50,11 +51,11 @@ export function WidgetsPage() {
   );
   return (
     <Page title="Widgets" aside={aside}>
-      {failed ? <ErrorNote error={failed} retry={() => void mutate()} /> : null}
+      {failed ? <ErrorNote error={failed} retry={() => inBackground(mutate())} /> : null}
       {note}
       {widgets?.length === 0 && <NoWidgets />}
       {widgets && brand && widgets.length > 0 && (
-        <Found widgets={widgets} brand={brand} onChanged={() => void mutate()} onDeleted={deleted} />
+        <Found widgets={widgets} brand={brand} onChanged={() => inBackground(mutate())} onDeleted={deleted} />
       )}
       <Suspense fallback={null}>
         {site && making === 'new' && <NewWidget site={site} onClose={() => setMaking(null)} />}

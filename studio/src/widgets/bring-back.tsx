@@ -2,6 +2,7 @@ import { Button, Flex, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { at, type ListedWidget, post } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { inBackground } from '../shared/background.ts';
 
 /** Says which widget was just deleted, and brings it back when asked. */
 export function useBringBack(onChanged: () => void) {
@@ -23,7 +24,7 @@ export function useBringBack(onChanged: () => void) {
         submissions are kept.
       </Text>
       {error ? <ErrorNote error={error} /> : null}
-      <Button size="xs" variant="outline" colorPalette="plain" onClick={() => void bringBack(gone)}>
+      <Button size="xs" variant="outline" colorPalette="plain" onClick={() => inBackground(bringBack(gone))}>
         Restore
       </Button>
     </Flex>

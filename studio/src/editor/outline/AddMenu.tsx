@@ -7,6 +7,7 @@ import { at, remove, useAnswer } from '../../shared/api/index.ts';
 import { useElementCommands } from '../commands.ts';
 import { useEditor } from '../state/editor.tsx';
 import { ElementIcon } from './icons.tsx';
+import { inBackground } from '../../shared/background.ts';
 
 const groups = [
   { name: 'Elements', entries: newElements.filter(({ element }) => element.type !== 'field') },
@@ -71,7 +72,7 @@ export function AddMenu() {
                     aria-label={`Remove ${name} from the shelf`}
                     onClick={(event) => {
                       event.stopPropagation();
-                      void forget(id);
+                      inBackground(forget(id));
                     }}
                   >
                     <X size={13} aria-hidden />

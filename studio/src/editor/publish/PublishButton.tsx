@@ -6,6 +6,7 @@ import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { useEditor, useSettledDocument } from '../state/editor.tsx';
 import { FindingList } from './FindingList.tsx';
 import { Published } from './Published.tsx';
+import { inBackground } from '../../shared/background.ts';
 
 type Step = 'closed' | 'asking' | 'published' | { error: unknown };
 
@@ -31,7 +32,7 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
   const press = () => {
     const findings = checkDocument(session.document, brand, { images, now: Date.now() });
     if (findings.some(({ severity }) => severity)) setStep('asking');
-    else void publish();
+    else inBackground(publish());
   };
   return (
     <Popover.Root
@@ -58,7 +59,11 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
           <Popover.Content w="480px" aria-label="Publishing">
             <Popover.Body p="4" maxH="75vh" overflow="auto">
               {step === 'asking' && (
-                <Gate busy={busy} onPublish={() => void publish()} onClose={() => setStep('closed')} />
+                <Gate
+                  busy={busy}
+                  onPublish={() => inBackground(publish())}
+                  onClose={() => setStep('closed')}
+                />
               )}
               {step === 'published' && <Published />}
               {typeof step === 'object' && <ErrorNote error={step.error} />}

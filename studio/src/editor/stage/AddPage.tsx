@@ -7,6 +7,7 @@ import { FileDrop } from '../../shared/FileDrop.tsx';
 import { Sheet } from '../../shared/Sheet.tsx';
 import { useAttempt } from '../../shared/use-attempt.ts';
 import { useEditor } from '../state/editor.tsx';
+import { inBackground } from '../../shared/background.ts';
 
 /** Puts a page of the client's site on the stage: fetched from its address, or from an HTML file. */
 export function AddPage({ onClose }: { onClose: () => void }) {
@@ -34,7 +35,9 @@ export function AddPage({ onClose }: { onClose: () => void }) {
       title="Add a page to the stage"
       onClose={onClose}
       onSubmit={() =>
-        void store(() => post(at('/api/sites/{site}/pages/fetch', { site: site.id }), { address: whole }))
+        inBackground(
+          store(() => post(at('/api/sites/{site}/pages/fetch', { site: site.id }), { address: whole })),
+        )
       }
       foot={
         <Button type="submit" colorPalette="signal" loading={busy} disabled={!address}>
@@ -60,7 +63,7 @@ export function AddPage({ onClose }: { onClose: () => void }) {
           label="Page as HTML"
           text="Or drop the page’s HTML file here"
           accept={{ 'text/html': ['.html', '.htm'] }}
-          onFile={(file) => void store(() => takeFile(file))}
+          onFile={(file) => inBackground(store(() => takeFile(file)))}
         />
         {error ? <ErrorNote error={error} /> : null}
       </Stack>

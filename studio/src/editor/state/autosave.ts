@@ -1,6 +1,7 @@
 import type { WidgetDocument } from '@sirene/core/document/widget';
 import { ApiError, at, put, type Widget } from '../../shared/api/index.ts';
 import type { EditSession } from './edit-session.ts';
+import { inBackground } from '../../shared/background.ts';
 
 export type SaveState =
   | { type: 'saved' }
@@ -130,7 +131,7 @@ export class Autosave {
     if (this.#state.type === 'conflict') return;
     if (this.#state.type === 'saved') this.#become({ type: 'saving' });
     clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.#save(), wait);
+    this.#timer = setTimeout(() => inBackground(this.#save()), wait);
   }
 
   async #save(): Promise<void> {
@@ -152,7 +153,7 @@ export class Autosave {
       this.#version = saved.draftVersion;
       this.#changed = saved.changedSince;
       this.#saved = document;
-      if (this.session.document === document) void this.port.forget?.();
+      if (this.session.document === document) inBackground(this.port.forget?.());
       if (this.session.document === document) this.#become({ type: 'saved' });
       else this.#soon(quietMs);
     } catch (error) {

@@ -1,5 +1,6 @@
 import type { WidgetDocument } from '@sirene/core/document/widget';
 import { keptIn } from '../../shared/kept.ts';
+import { inBackground } from '../../shared/background.ts';
 
 /** A draft that has not reached the server yet. */
 export interface Pending {
@@ -38,7 +39,7 @@ const lockOf = (widgetId: string): string => `sirene-edit-${widgetId}`;
  */
 export function holdOpen(widgetId: string, closed: Promise<void>): void {
   // Missing on pages without TLS, where one tab can't know of another.
-  void navigator.locks?.request(lockOf(widgetId), { mode: 'shared' }, () => closed);
+  inBackground(navigator.locks?.request(lockOf(widgetId), { mode: 'shared' }, () => closed));
 }
 
 /** Whether some tab of this browser has a widget open. */

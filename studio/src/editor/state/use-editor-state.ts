@@ -12,6 +12,7 @@ import { holdOpen, pendingDrafts, type Pending } from './pending.ts';
 import { useImageColours } from './image-colours.ts';
 import { SettledDocument } from './settled-document.ts';
 import { screenWidthNames, widths, type Editor, type Selection, type Target } from './editor.tsx';
+import { inBackground } from '../../shared/background.ts';
 
 export type Loaded = Pick<Editor, 'widget' | 'site' | 'brand' | 'pages'> & {
   /** What an earlier visit could not save. */
@@ -95,10 +96,12 @@ export function useEditorState(loaded: Loaded): Editor {
     const load = () => {
       if (!needsForeign(session.document)) return;
       stop();
-      void loadForeign().then((foreign) => {
-        stage.foreign = foreign;
-        stage.draw(session.document, brand);
-      });
+      inBackground(
+        loadForeign().then((foreign) => {
+          stage.foreign = foreign;
+          stage.draw(session.document, brand);
+        }),
+      );
     };
     const stop = session.subscribe(load);
     load();

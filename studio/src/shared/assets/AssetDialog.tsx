@@ -17,6 +17,7 @@ import type { Asset } from '../api/index.ts';
 import { ErrorNote } from '../ErrorNote.tsx';
 import { assetAddress, thumbnailOf, useAssets } from './assets.ts';
 import { Tile } from './Tile.tsx';
+import { inBackground } from '../background.ts';
 
 // Drawn only where they are offered.
 const Illustrations = lazy(async () => ({
@@ -81,7 +82,7 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
             onDragOver={(event) => event.preventDefault()}
             onDrop={(event) => {
               event.preventDefault();
-              void take(event.dataTransfer.files);
+              inBackground(take(event.dataTransfer.files));
             }}
           >
             <Dialog.Header>
@@ -100,7 +101,7 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
                   hidden
                   aria-label={`File of the ${kind}`}
                   accept={accepted[kind]}
-                  onChange={(event) => void take(event.target.files)}
+                  onChange={(event) => inBackground(take(event.target.files))}
                 />
               </Flex>
               {(failure ?? error) ? <ErrorNote error={failure ?? error} /> : null}
