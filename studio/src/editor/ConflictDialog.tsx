@@ -6,12 +6,12 @@ import { at, get, post, type Widget, widgetPath } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { dateTime } from '../shared/format.ts';
 import { Comparison } from './Comparison.tsx';
-import { useEditor } from './state/editor.tsx';
+import { useEditing } from './state/editing.ts';
 import { inBackground } from '../shared/background.ts';
 
 /** Two editors have changed the same widget: both states are there side by side, and the person decides. */
 export function ConflictDialog({ savedAt }: { savedAt: number }) {
-  const { widget, site, session, autosave, brand } = useEditor();
+  const { widget, site, session, autosave, brand } = useEditing();
   const navigate = useNavigate();
   const [failure, setFailure] = useState<unknown>(null);
   const { data: saved, error } = useSWR(['saved elsewhere', widget.id, savedAt], () =>

@@ -3,14 +3,16 @@ import { reviewOf, type ReviewItem } from '@sirene/core/review/check';
 import { CircleAlert } from 'lucide-react';
 import { useLocation, useNavigate } from 'react-router';
 import { Sheet } from '../shared/Sheet.tsx';
-import { useDocument, useEditor } from './state/editor.tsx';
+import { useDocument, useEditing } from './state/editing.ts';
+import { useSelection } from './state/selection.ts';
+import { useView } from './state/view.ts';
 import { inBackground } from '../shared/background.ts';
 
 /** What is worth checking in a copy, the first time it is opened. */
 export function CopyReview() {
   const { state, pathname } = useLocation() as { state: { copyOf?: string } | null; pathname: string };
   const navigate = useNavigate();
-  const { brand } = useEditor();
+  const { brand } = useEditing();
   const document = useDocument();
   if (!state?.copyOf) return null;
   const close = () => inBackground(navigate(pathname, { replace: true, state: null }));
@@ -27,7 +29,9 @@ export function CopyReview() {
 }
 
 function Item({ item, onLeave }: { item: ReviewItem; onLeave(): void }) {
-  const { session, goTo, selectAll } = useEditor();
+  const { session } = useEditing();
+  const { selectAll } = useSelection();
+  const { goTo } = useView();
   const { title, says, station, elements, broken } = item;
   return (
     <Flex as="li" gap="3" py="2" borderTopWidth="1px" align="start">

@@ -4,13 +4,13 @@ import { useState } from 'react';
 import { Sheet } from '../shared/Sheet.tsx';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { dressed } from '../shared/dressed.ts';
-import { useEditor, useSettledDocument } from './state/editor.tsx';
+import { useEditing, useSettledDocument } from './state/editing.ts';
 
 const names = Object.keys(directions) as DirectionName[];
 
 /** Gives the widget one of the visual directions, seen before and after. */
 export function DirectionDialog({ onClose }: { onClose: () => void }) {
-  const { session, brand } = useEditor();
+  const { session, brand } = useEditing();
   const document = useSettledDocument();
   const [name, setName] = useState<DirectionName>('quiet');
   const previews = [

@@ -10,12 +10,12 @@ import { ConflictDialog } from './ConflictDialog.tsx';
 import { EditorMenu } from './EditorMenu.tsx';
 import { PublishButton } from './publish/PublishButton.tsx';
 import type { SaveState } from './state/autosave.ts';
-import { useSettledDocument, useEditor } from './state/editor.tsx';
+import { useEditing, useSettledDocument } from './state/editing.ts';
 import { VersionsDialog } from './VersionsDialog.tsx';
 
 /** The widget's name and state, the way back and forth, and what brings it to visitors. */
 export function EditorBar() {
-  const { session, autosave } = useEditor();
+  const { session, autosave } = useEditing();
   const { name } = useSettledDocument();
   const state = useSyncExternalStore(autosave.subscribe, () => autosave.state);
   const changedSince = useSyncExternalStore(autosave.subscribe, () => autosave.changedSince);

@@ -8,12 +8,12 @@ import { saveText } from '../shared/save-file.ts';
 import { DuplicateWidget } from '../widgets/DuplicateWidget.tsx';
 import { KeepStarter } from '../widgets/KeepStarter.tsx';
 import { DirectionDialog } from './DirectionDialog.tsx';
-import { useEditor } from './state/editor.tsx';
+import { useEditing } from './state/editing.ts';
 import { inBackground } from '../shared/background.ts';
 
 /** What can be done with the widget as a whole. */
 export function EditorMenu() {
-  const { widget, site, session, autosave } = useEditor();
+  const { widget, site, session, autosave } = useEditing();
   const [asking, setAsking] = useState<'copy' | 'starter' | 'direction' | null>(null);
   const { id, siteId, slug } = widget;
   const listed = { id, siteId, name: session.document.name };

@@ -13,14 +13,18 @@ import { Outline } from './outline/Outline.tsx';
 import { useEditorPalette } from './palette-commands.ts';
 import { Panels } from './Panels.tsx';
 import { Stage } from './stage/Stage.tsx';
-import { EditorContext, useEditor, useSettledDocument } from './state/editor.tsx';
-import { useEditorState, visibleAt, type Loaded } from './state/use-editor-state.ts';
+import { EditingContext, useEditingState, useSettledDocument, type Loaded } from './state/editing.ts';
+import { SelectionContext, useSelection, useSelectionState } from './state/selection.ts';
+import { useViewState, ViewContext, visibleAt } from './state/view.ts';
 import { inBackground } from '../shared/background.ts';
 
 /** The editor of one widget. */
 export function OpenEditor(loaded: Loaded) {
-  const editor = useEditorState(loaded);
-  const { widget, site, brand, session, stage, page, pages, setPage, width, scene, station } = editor;
+  const editing = useEditingState(loaded);
+  const selecting = useSelectionState();
+  const view = useViewState(editing, selecting);
+  const { widget, site, brand, session, pages } = editing;
+  const { stage, page, setPage, width, scene, station } = view;
   const [rehearsal, setRehearsal] = useState<Rehearsal | null>(null);
   useEffect(() => {
     document.title = `${widget.document.name} · Sirene`;
@@ -66,32 +70,36 @@ export function OpenEditor(loaded: Loaded) {
     </Boundary>
   );
   return (
-    <EditorContext value={editor}>
-      <AssetsContext value={assets}>
-        <Keys />
-        <KeptFocus />
-        <Grid h="100%" templateRows="44px minmax(0, 1fr) auto">
-          {region('the bar', <EditorBar />)}
-          <Panels
-            outline={region('the outline', <Outline />)}
-            stage={region('the stage', <Stage rehearsal={rehearsal} />)}
-            inspector={region('the inspector', <Inspector />)}
-          />
-          {region(
-            'the journey',
-            <Journey rehearsal={rehearsal} onRehearse={() => inBackground(rehearse())} onEnd={end} />,
-          )}
-        </Grid>
-        <CopyReview />
-      </AssetsContext>
-    </EditorContext>
+    <EditingContext value={editing}>
+      <SelectionContext value={selecting}>
+        <ViewContext value={view}>
+          <AssetsContext value={assets}>
+            <Keys />
+            <KeptFocus />
+            <Grid h="100%" templateRows="44px minmax(0, 1fr) auto">
+              {region('the bar', <EditorBar />)}
+              <Panels
+                outline={region('the outline', <Outline />)}
+                stage={region('the stage', <Stage rehearsal={rehearsal} />)}
+                inspector={region('the inspector', <Inspector />)}
+              />
+              {region(
+                'the journey',
+                <Journey rehearsal={rehearsal} onRehearse={() => inBackground(rehearse())} onEnd={end} />,
+              )}
+            </Grid>
+            <CopyReview />
+          </AssetsContext>
+        </ViewContext>
+      </SelectionContext>
+    </EditingContext>
   );
 }
 
 /** What was focused may go with the element it belonged to: then the outline's row of the selection takes its place. */
 function KeptFocus() {
   const settled = useSettledDocument();
-  const { selection } = useEditor();
+  const { selection } = useSelection();
   useEffect(() => {
     const frame = requestAnimationFrame(() => {
       const isOpen = document.querySelector('[role=dialog][data-state=open]');

@@ -6,11 +6,13 @@ import { Comparison } from './Comparison.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';
-import { useEditor } from './state/editor.tsx';
+import { useEditing } from './state/editing.ts';
+import { useSelection } from './state/selection.ts';
 
 /** What was published, newest first: compared with the draft, and made the draft again. */
 export function VersionsDialog({ onClose }: { onClose: () => void }) {
-  const { widget, brand, session, select } = useEditor();
+  const { widget, brand, session } = useEditing();
+  const { select } = useSelection();
   const { data: versions } = useAnswer(at('/api/widgets/{widget}/versions', { widget: widget.id }));
   const [compared, compare] = useState<number | null>(null);
   const goBack = (version: Version) => {

@@ -20,14 +20,18 @@ import {
 import { useEffect, useRef } from 'react';
 import { isTyping, onPress } from '../app/keymap.ts';
 import { copiedElements, readClip, writeClip, type Clip } from './clipboard.ts';
-import { useEditor } from './state/editor.tsx';
+import { useEditing } from './state/editing.ts';
+import { useSelection } from './state/selection.ts';
+import { useView } from './state/view.ts';
 
 // A style that was copied, for those who paste it by key: pages may not read the clipboard unasked.
 let copiedStyle: Extract<Clip, { sirene: 'style' }>['style'] | null = null;
 
 /** What can be done to all that is selected, from anywhere. */
 export function useElementCommands() {
-  const { session, selection, also, select, selectAll, scene } = useEditor();
+  const { session } = useEditing();
+  const { selection, also, select, selectAll } = useSelection();
+  const { scene } = useView();
   const chosen = () => topmost(session.document, selection === null ? [] : [selection, ...also]);
   const run = (operation: Operation | null) => operation && session.apply(operation);
 
@@ -101,7 +105,7 @@ export function useElementCommands() {
 
 /** Keys that work all over the editor, except where text is being typed. */
 export function useEditorKeys(): void {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const commands = useElementCommands();
   const latest = useRef({ session, ...commands });
   useEffect(() => {

@@ -6,12 +6,15 @@ import { useCommands, type Command } from '../shared/palette.ts';
 import { titleOfScene } from '../shared/scene-names.ts';
 import { useElementCommands } from './commands.ts';
 import { stationNames } from './journey/station-names.ts';
-import { useEditor, widths, type Width } from './state/editor.tsx';
+import { useEditing } from './state/editing.ts';
+import { useSelection } from './state/selection.ts';
+import { useView, widths, type Width } from './state/view.ts';
 
 /** What the palette offers while a widget is edited. */
 export function useEditorPalette(): void {
-  const editor = useEditor();
-  const { session, selection, goTo, setScene, setWidth, stage } = editor;
+  const { session } = useEditing();
+  const { selection } = useSelection();
+  const { goTo, setScene, setWidth, stage } = useView();
   const { add, removeSelected, duplicateSelected, copyStyle, putStyle } = useElementCommands();
   const commands = useCallback((): Command[] => {
     const edit = (name: string, keys: string, run: () => void): Command => ({

@@ -2,7 +2,7 @@ import { Box, Stack, Text } from '@chakra-ui/react';
 import { checkCss, type CssProblem } from '@sirene/core/compile/foreign';
 import { classesOf } from '@sirene/core/compile';
 import { useMemo } from 'react';
-import { useEditor, useSettledDocument, useValueAt } from '../state/editor.tsx';
+import { useEditing, useSettledDocument, useValueAt } from '../state/editing.ts';
 import { cssExtensions } from './css-extensions.ts';
 import { CodeControl } from './CodeControl.tsx';
 
@@ -10,7 +10,7 @@ const path = ['css'];
 
 /** A style sheet of the designer's own for this widget, checked while it is typed. */
 export function WidgetCss() {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const document = useSettledDocument();
   const source = (useValueAt(path) as string | undefined) ?? '';
   const classes = useMemo(() => classesOf(document), [document]);

@@ -8,7 +8,9 @@ import { Copy, PaintBucket, Paintbrush, Trash2 } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { keysOf } from '../../app/keymap.ts';
 import { useElementCommands } from '../commands.ts';
-import { useEditor, useSettledDocument, useValueAt } from '../state/editor.tsx';
+import { useEditing, useSettledDocument, useValueAt } from '../state/editing.ts';
+import { useSelection } from '../state/selection.ts';
+import { useView } from '../state/view.ts';
 import { KeepOnShelf } from './KeepOnShelf.tsx';
 import { LaterRow } from './LaterRow.tsx';
 import { MotionControls } from './MotionControls.tsx';
@@ -28,7 +30,7 @@ const WidgetCss = lazy(async () => ({ default: (await import('../code/WidgetCss.
 
 /** What the selection is made of, grouped by what people ask for. */
 export function Inspector() {
-  const { selection } = useEditor();
+  const { selection } = useSelection();
   const document = useSettledDocument();
   const element = selection === null ? undefined : valueAt(document.elements, selection);
   return (
@@ -65,7 +67,7 @@ function Title({ children, actions }: { children: string; actions?: React.ReactN
 
 function ElementInspector({ id, element }: { id: string; element: Element }) {
   const definition = definitionOf(element);
-  const { target, also } = useEditor();
+  const { target, also } = useSelection();
   const document = useSettledDocument();
   const { duplicateSelected, removeSelected, copyStyle, putStyle } = useElementCommands();
   const role = definition.role(element);
@@ -119,7 +121,8 @@ function ElementInspector({ id, element }: { id: string; element: Element }) {
 
 function WidgetInspector() {
   const document = useSettledDocument();
-  const { scene, select } = useEditor();
+  const { select } = useSelection();
+  const { scene } = useView();
   const { placement, regions, style, motion, css } = document;
   const role = surfaceRole(placement);
   const parts = [
@@ -185,7 +188,7 @@ const idleOf = (placement: Placement): ReadonlySet<string> => {
 };
 
 function NameRow() {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const name = useValueAt(['name']) as string;
   const rename = (next: string) => {
     if (next.trim() !== '') session.apply({ type: 'set', path: ['name'], value: next }, 'name');
@@ -206,7 +209,7 @@ function NameRow() {
 }
 
 function LanguageRow() {
-  const { session, brand } = useEditor();
+  const { session, brand } = useEditing();
   const language = useValueAt(['language']) as Language | undefined;
   const site = brand.language ?? defaultLanguage;
   return (
@@ -224,7 +227,7 @@ function LanguageRow() {
 }
 
 function ClassRow({ id }: { id: string }) {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const path = ['elements', id, 'class'];
   const value = (useValueAt(path) as string | undefined) ?? '';
   return (

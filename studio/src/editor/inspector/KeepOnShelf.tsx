@@ -8,11 +8,11 @@ import { mutate } from 'swr';
 import { at, post } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { NamePopover } from '../../shared/NamePopover.tsx';
-import { useEditor } from '../state/editor.tsx';
+import { useEditing } from '../state/editing.ts';
 
 /** Keeps an element, with all it holds, on the site's shelf. */
 export function KeepOnShelf({ id }: { id: string }) {
-  const { site, session } = useEditor();
+  const { site, session } = useEditing();
   const [error, setError] = useState<unknown>(null);
   const path = at('/api/sites/{site}/shelf', { site: site.id });
   const propose = () => {

@@ -1,10 +1,10 @@
-import { useEditor, useValueAt } from '../state/editor.tsx';
+import { useEditing, useValueAt } from '../state/editing.ts';
 import { NumberInput } from '../../shared/NumberInput.tsx';
 import { Row } from '../../shared/Row.tsx';
 
 /** How long after the widget an element appears. */
 export function LaterRow({ id }: { id: string }) {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const path = ['elements', id, 'after'];
   const value = useValueAt(path) as number | undefined;
   const set = (seconds: number | undefined) =>

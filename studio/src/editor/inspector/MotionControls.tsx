@@ -12,7 +12,8 @@ import {
 } from '@sirene/core/style/motion';
 import type { Path } from '@sirene/core/document/widget';
 import { RefreshCw } from 'lucide-react';
-import { useEditor, useValueAt } from '../state/editor.tsx';
+import { useEditing, useValueAt } from '../state/editing.ts';
+import { useView } from '../state/view.ts';
 import { Choice } from '../../shared/Choice.tsx';
 import { NumberInput } from '../../shared/NumberInput.tsx';
 import { Row } from '../../shared/Row.tsx';
@@ -36,7 +37,8 @@ interface Props {
 
 /** How a widget or an element comes, goes and draws the eye. */
 export function MotionControls({ at, inView = false }: Props) {
-  const { session, stage } = useEditor();
+  const { session } = useEditing();
+  const { stage } = useView();
   const motions = useValueAt(at) as Motions | undefined;
   const set = (kind: string, value: unknown) => {
     session.apply({ type: 'set', path: [...at, kind], value }, `${at.join('.')}.${kind}`);

@@ -1,7 +1,7 @@
 import { placementDefinitions, type Placement, type PlacementType } from '@sirene/core/document/placement';
 import { changePlacement } from '@sirene/core/document/widget';
 import { Stack, Text } from '@chakra-ui/react';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
 import { Choice } from '../../shared/Choice.tsx';
 import { PropertyRows } from './property/PropertyRows.tsx';
 import { Row } from '../../shared/Row.tsx';
@@ -15,7 +15,7 @@ const propertiesOf = ({ type }: Placement, closing: boolean) =>
 
 /** Where the widget stands and how wide it is. */
 export function PlacementControls() {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const { placement } = useSettledDocument();
   const choose = (type: string) => session.apply(changePlacement(session.document, type as PlacementType));
   return (

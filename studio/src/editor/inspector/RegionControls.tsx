@@ -1,12 +1,12 @@
 import { regionNames, toggleRegion } from '@sirene/core/document/widget';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
 import { Toggle } from '../../shared/Toggle.tsx';
 
 const labels = { header: 'Header', footer: 'Footer' };
 
 /** What stands above and below every scene, each on or off. */
 export function RegionControls() {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const { regions } = useSettledDocument();
   return regionNames.map((name) => (
     <Toggle

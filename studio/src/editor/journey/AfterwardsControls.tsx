@@ -6,14 +6,14 @@ import type { WidgetDocument } from '@sirene/core/document/widget';
 import { useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
 import { Row } from '../../shared/Row.tsx';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { useDocument, useEditing } from '../state/editing.ts';
 import { PatternList } from './PatternList.tsx';
 
 type Visitor = WidgetDocument['afterwards']['visitor'];
 
 /** What the visitor sees once the form has been sent. */
 export function VisitorControls() {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const { visitor } = useDocument().afterwards;
   const set = (value: Visitor) =>
     session.apply({ type: 'set', path: ['afterwards', 'visitor'], value }, 'visitor');
@@ -74,7 +74,7 @@ export function RecipientControls() {
 }
 
 function ActionControls({ spec }: { spec: ActionSpec }) {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const { name, afterwards } = useDocument();
   const at = afterwards.actions.findIndex(({ type }) => type === spec.type);
   const action = (afterwards.actions[at] ?? spec.create(name)) as Readonly<Record<string, unknown>>;

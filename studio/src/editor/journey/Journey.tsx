@@ -2,7 +2,7 @@ import { Box, Button, Flex } from '@chakra-ui/react';
 import { stations, type Station } from '@sirene/core/review/sentence';
 import { Play } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { useEditor } from '../state/editor.tsx';
+import { useView } from '../state/view.ts';
 import type { Rehearsal } from './rehearsal.ts';
 import { RehearsalPanel } from './RehearsalPanel.tsx';
 import { SceneBar } from './SceneBar.tsx';
@@ -27,7 +27,7 @@ interface Props {
 
 /** The visitor's way from arriving to coming back: navigation, preview and rule in one. */
 export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
-  const { station, goTo } = useEditor();
+  const { station, goTo } = useView();
   const [opened, setOpened] = useState(false);
   const strip = useRef<HTMLDivElement>(null);
   if (rehearsal) {

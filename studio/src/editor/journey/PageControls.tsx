@@ -7,7 +7,7 @@ import {
   type OtherCondition,
 } from '@sirene/core/behaviour';
 import { conditionWords } from '@sirene/core/review/sentence';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { useDocument, useEditing } from '../state/editing.ts';
 import { PatternList } from './PatternList.tsx';
 import { RuleFields } from './RuleFields.tsx';
 import { RuleList } from './RuleList.tsx';
@@ -17,7 +17,7 @@ const patternProblem = (pattern: string): string | null =>
 
 /** Pages to include and to exclude. */
 export function PageControls() {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const { targeting } = useDocument().behaviour;
   const parts = targetingParts(targeting);
   const { include, exclude } = parts.pages;
@@ -49,7 +49,7 @@ const others = conditionSpecs.filter(({ type }) => type !== 'address');
 
 /** Conditions on the visitor, all of which must hold. */
 export function ConditionControls() {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const { targeting } = useDocument().behaviour;
   const parts = targetingParts(targeting);
   const { conditions, rest } = parts;

@@ -2,7 +2,7 @@ import type { RuleSpec } from '@sirene/core/behaviour';
 import { valueAt } from '@sirene/core/base/maps';
 import { NumberRow } from '../inspector/NumberRow.tsx';
 import { OpenLines } from '../publish/OpenLines.tsx';
-import { useEditor } from '../state/editor.tsx';
+import { useEditing } from '../state/editing.ts';
 
 /** The controls of a rule, as its kind describes them. */
 export function RuleFields<R extends { type: string }>({
@@ -14,7 +14,7 @@ export function RuleFields<R extends { type: string }>({
   rule: R;
   onChange(rule: R): void;
 }) {
-  const { widget } = useEditor();
+  const { widget } = useEditing();
   const numberAt = (key: string) => Number(valueAt(rule as Readonly<Record<string, unknown>>, key));
   return (
     <>

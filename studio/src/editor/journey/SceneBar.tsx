@@ -12,11 +12,13 @@ import {
 import { Pencil, Plus, Trash2 } from 'lucide-react';
 import { NamePopover } from '../../shared/NamePopover.tsx';
 import { helpOfScene, sceneHelp, sceneNames, titleOfScene } from '../../shared/scene-names.ts';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
+import { useView } from '../state/view.ts';
 
 /** The scenes of the widget: which of them is on the stage, and those it could have besides. */
 export function SceneBar() {
-  const { session, scene, setScene } = useEditor();
+  const { session } = useEditing();
+  const { scene, setScene } = useView();
   const document = useSettledDocument();
   const there = scenesOf(document);
   const missing = standardScenes.filter((name) => !there.includes(name));

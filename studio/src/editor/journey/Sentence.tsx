@@ -1,6 +1,6 @@
 import { Box, Popover, Portal } from '@chakra-ui/react';
 import { stationSentence, type Station, type Subject } from '@sirene/core/review/sentence';
-import { useSettledDocument } from '../state/editor.tsx';
+import { useSettledDocument } from '../state/editing.ts';
 import { ClosingControls, PlacementControls } from '../inspector/PlacementControls.tsx';
 import { ConditionControls, PageControls } from './PageControls.tsx';
 import { FrequencyControls, PauseControls, TriggerControls } from './TimingControls.tsx';

@@ -5,13 +5,13 @@ import { Choice } from '../../shared/Choice.tsx';
 import { NumberRow } from '../inspector/NumberRow.tsx';
 import { Toggle } from '../../shared/Toggle.tsx';
 import { Row } from '../../shared/Row.tsx';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { useDocument, useEditing } from '../state/editing.ts';
 import { RuleFields } from './RuleFields.tsx';
 import { RuleList } from './RuleList.tsx';
 
 /** The triggers, and whether one of them is enough. */
 export function TriggerControls() {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const { triggers } = useDocument().behaviour;
   const mode = 'any' in triggers ? 'any' : 'all';
   const list = 'any' in triggers ? triggers.any : triggers.all;
@@ -47,7 +47,7 @@ export function TriggerControls() {
 
 /** How often it may appear to one visitor. */
 export function FrequencyControls() {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const { frequency } = useDocument().behaviour;
   const set = (value: Frequency) =>
     session.apply({ type: 'set', path: ['behaviour', 'frequency'], value }, 'frequency');
@@ -82,7 +82,7 @@ export function FrequencyControls() {
 
 /** Whether and when it comes again after the visitor has closed or submitted it. */
 export function PauseControls({ which }: { which: 'afterClosing' | 'afterSubmitting' }) {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const days = useDocument().behaviour.returning[which];
   const set = (value: number | null) =>
     session.apply({ type: 'set', path: ['behaviour', 'returning', which], value }, which);

@@ -5,7 +5,7 @@ import { newElements } from '@sirene/core/document/widget';
 import { Plus, X } from 'lucide-react';
 import { at, remove, useAnswer } from '../../shared/api/index.ts';
 import { useElementCommands } from '../commands.ts';
-import { useEditor } from '../state/editor.tsx';
+import { useEditing } from '../state/editing.ts';
 import { ElementIcon } from './icons.tsx';
 import { inBackground } from '../../shared/background.ts';
 
@@ -16,7 +16,7 @@ const groups = [
 
 /** Adds an element after the selection, or inside it: a new one, or a copy of one from the shelf. */
 export function AddMenu() {
-  const { site } = useEditor();
+  const { site } = useEditing();
   const { add, insert } = useElementCommands();
   const { data: shelf = [], mutate } = useAnswer(at('/api/sites/{site}/shelf', { site: site.id }));
   const forget = async (id: string) => {

@@ -15,7 +15,9 @@ import { useRef, useState } from 'react';
 import { onPress } from '../../app/keymap.ts';
 import { titleOfScene } from '../../shared/scene-names.ts';
 import { useElementCommands } from '../commands.ts';
-import { useSettledDocument, useEditor } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
+import { useSelection } from '../state/selection.ts';
+import { useView } from '../state/view.ts';
 import { AddMenu } from './AddMenu.tsx';
 import { OutlineItem } from './OutlineItem.tsx';
 import { outlineRows, rowsBetween } from './rows.ts';
@@ -44,7 +46,9 @@ function useSameList(list: string[]): string[] {
  * and with Alt they move what is selected.
  */
 export function Outline() {
-  const { session, selection, select, also, selectAlso, selectAll, scene } = useEditor();
+  const { session } = useEditing();
+  const { selection, select, also, selectAlso, selectAll } = useSelection();
+  const { scene } = useView();
   const { moveSelected } = useElementCommands();
   const document = useSettledDocument();
   const list = useRef<HTMLDivElement>(null);

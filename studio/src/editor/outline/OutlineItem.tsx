@@ -3,7 +3,7 @@ import { useSortable } from '@dnd-kit/sortable';
 import { definitionOf, type Element } from '@sirene/core/document/elements';
 import { Eye, EyeOff } from 'lucide-react';
 import { memo } from 'react';
-import { useEditor } from '../state/editor.tsx';
+import { useEditing } from '../state/editing.ts';
 import { ElementIcon } from './icons.tsx';
 import type { OutlineRow } from './rows.ts';
 
@@ -18,7 +18,7 @@ interface Props extends OutlineRow {
 /** One element in the outline: selected, renamed, hidden, dragged. */
 export const OutlineItem = memo(function OutlineItem(props: Props) {
   const { id, depth, region, element, selected, focusable, renaming, onRename } = props;
-  const { session } = useEditor();
+  const { session } = useEditing();
   const { attributes, listeners, setNodeRef, isDragging, isOver } = useSortable({
     id,
     disabled: region !== undefined || renaming,

@@ -2,7 +2,9 @@ import { Button, Flex, Stack, Text } from '@chakra-ui/react';
 import type { Finding } from '@sirene/core/review/check';
 import { sceneOf } from '@sirene/core/document/widget';
 import { CircleAlert, Info, TriangleAlert } from 'lucide-react';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
+import { useSelection } from '../state/selection.ts';
+import { useView } from '../state/view.ts';
 
 const marks = {
   error: ['Must be fixed', CircleAlert, 'wine'],
@@ -12,7 +14,9 @@ const marks = {
 
 /** What the check found, each with a way to it and, where there is one, a fix. */
 export function FindingList({ findings, onShow }: { findings: readonly Finding[]; onShow?: () => void }) {
-  const { session, select, setScene, scene } = useEditor();
+  const { session } = useEditing();
+  const { select } = useSelection();
+  const { setScene, scene } = useView();
   const document = useSettledDocument();
   const show = (element: string | null) => {
     const at = element && sceneOf(document, element);

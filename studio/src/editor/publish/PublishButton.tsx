@@ -3,7 +3,7 @@ import { checkDocument } from '@sirene/core/review/check';
 import { useState } from 'react';
 import { at, post } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
 import { FindingList } from './FindingList.tsx';
 import { Published } from './Published.tsx';
 import { inBackground } from '../../shared/background.ts';
@@ -12,7 +12,7 @@ type Step = 'closed' | 'asking' | 'published' | { error: unknown };
 
 /** Saves and publishes. What the check holds to be an error or worth a warning is shown first. */
 export function PublishButton({ disabled }: { disabled: boolean }) {
-  const { widget, autosave, session, brand, images } = useEditor();
+  const { widget, autosave, session, brand, images } = useEditing();
   const [step, setStep] = useState<Step>('closed');
   const [busy, setBusy] = useState(false);
   const publish = async () => {
@@ -77,7 +77,7 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
 
 /** What stands between the draft and its visitors. Errors have to be fixed; warnings can be passed over. */
 function Gate({ busy, onPublish, onClose }: { busy: boolean; onPublish(): void; onClose(): void }) {
-  const { brand, images } = useEditor();
+  const { brand, images } = useEditing();
   const document = useSettledDocument();
   const [now] = useState(() => Date.now());
   const findings = checkDocument(document, brand, { images, now });

@@ -3,12 +3,12 @@ import { ago } from '../../shared/format.ts';
 import { Snippet } from '../../shared/Snippet.tsx';
 import { StateMark } from '../../shared/StateMark.tsx';
 import { scriptTag, useInstall } from '../../site/install.ts';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
 import { OpenLines } from './OpenLines.tsx';
 
 /** That it is published, whether the site will really show it, and how a page shows or opens it. */
 export function Published() {
-  const { widget, site } = useEditor();
+  const { widget, site } = useEditing();
   const { placement } = useSettledDocument();
   const { data } = useInstall(site);
   const marker = `<div data-sirene="${widget.slug}"></div>`;

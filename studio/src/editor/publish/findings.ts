@@ -1,7 +1,7 @@
 import { checkDocument, type Drawn, type Finding } from '@sirene/core/review/check';
 import { compileWidget } from '@sirene/core/compile';
 import { useEffect, useRef, useState } from 'react';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
 import { measureDrawn, measuringFrame } from '../state/drawn.ts';
 
 /** How long nothing has to be edited before the widget is checked, and before it is drawn anew to be measured, ms. */
@@ -9,7 +9,7 @@ const stillMs = { read: 200, drawn: 700 };
 
 /** What is worth fixing in the widget, with what only a drawn one tells. Nobody waits for it: it follows when typing pauses. */
 export function useFindings(): Finding[] {
-  const { brand, images } = useEditor();
+  const { brand, images } = useEditing();
   const document = useSettledDocument();
   const [findings, setFindings] = useState<Finding[]>([]);
   const frame = useRef<HTMLIFrameElement | null>(null);

@@ -6,12 +6,14 @@ import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { FileDrop } from '../../shared/FileDrop.tsx';
 import { Sheet } from '../../shared/Sheet.tsx';
 import { useAttempt } from '../../shared/use-attempt.ts';
-import { useEditor } from '../state/editor.tsx';
+import { useEditing } from '../state/editing.ts';
+import { useView } from '../state/view.ts';
 import { inBackground } from '../../shared/background.ts';
 
 /** Puts a page of the client's site on the stage: fetched from its address, or from an HTML file. */
 export function AddPage({ onClose }: { onClose: () => void }) {
-  const { site, setPage } = useEditor();
+  const { site } = useEditing();
+  const { setPage } = useView();
   const [address, setAddress] = useState('');
   const { error, busy, attempt } = useAttempt();
   const path = at('/api/sites/{site}/pages', { site: site.id });

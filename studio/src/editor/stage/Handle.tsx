@@ -1,7 +1,9 @@
 import { Box } from '@chakra-ui/react';
 import { conditionOf } from '@sirene/core/style';
 import { useRef } from 'react';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
+import { useSelection } from '../state/selection.ts';
+import { useView } from '../state/view.ts';
 import { resized, resizingOf } from './resizing.ts';
 
 interface Props {
@@ -16,7 +18,9 @@ const thick = 8;
 
 /** The handle by which the selection is drawn larger and smaller. The inspector has the same figure for the keyboard. */
 export function Handle({ rect, scale, onDraw }: Props) {
-  const { session, selection, condition, stage } = useEditor();
+  const { session } = useEditing();
+  const { selection } = useSelection();
+  const { condition, stage } = useView();
   const document = useSettledDocument();
   const press = useRef<{ at: number; size: number } | null>(null);
   const at = conditionOf({ screen: condition.screen, state: null });

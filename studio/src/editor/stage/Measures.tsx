@@ -1,12 +1,13 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { Box } from '@chakra-ui/react';
 import { childrenOf, parentOf, rootsOf } from '@sirene/core/document/widget';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { useDocument } from '../state/editing.ts';
+import { useView } from '../state/view.ts';
 import { distances } from './distances.ts';
 
 /** The distances around the selected element, and its size. */
 export function Measures({ id, scale }: { id: string; scale: number }) {
-  const { stage } = useEditor();
+  const { stage } = useView();
   const { elements, ...document } = useDocument();
   const rect = stage.rectOf(id);
   const parent = parentOf(elements, id);

@@ -2,7 +2,9 @@ import { valueAt } from '@sirene/core/base/maps';
 import { Box } from '@chakra-ui/react';
 import { moveTo, rootsOf } from '@sirene/core/document/widget';
 import { useEffect, useReducer, useRef, useState } from 'react';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../state/editing.ts';
+import { useSelection } from '../state/selection.ts';
+import { useView } from '../state/view.ts';
 import { dropAt, type Drop } from './drop.ts';
 import { Handle } from './Handle.tsx';
 import { Measures } from './Measures.tsx';
@@ -17,7 +19,7 @@ interface Press {
 
 /** Draws again whenever what stands on the stage may have moved. */
 function useStageMoves(): () => void {
-  const { stage } = useEditor();
+  const { stage } = useView();
   const [, redraw] = useReducer((count: number) => count + 1, 0);
   useEffect(() => {
     // Fonts and the entrance move things after they are drawn.
@@ -70,7 +72,9 @@ function useHeld(key: string): boolean {
 
 /** Selection, handles, measures and what is dragged: drawn above the frame, never in it. */
 export function Overlay({ scale }: { scale: number }) {
-  const { stage, session, selection, select, also, selectAlso } = useEditor();
+  const { session } = useEditing();
+  const { selection, select, also, selectAlso } = useSelection();
+  const { stage } = useView();
   const document = useSettledDocument();
   const redraw = useStageMoves();
   const measuring = useHeld('Alt');

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Rehearsal } from '../journey/rehearsal.ts';
-import { useEditor } from '../state/editor.tsx';
+import { useView } from '../state/view.ts';
 import { Overlay } from './Overlay.tsx';
 import { StageBar } from './StageBar.tsx';
 import { scaleForWidget, type Zoom } from './zoom.ts';
@@ -11,7 +11,7 @@ const emptyPage =
 
 /** The site's own page with the widget on it, drawn by the code that visitors run. */
 export function Stage({ rehearsal }: { rehearsal: Rehearsal | null }) {
-  const { stage, page, width, setWidth } = useEditor();
+  const { stage, page, width, setWidth } = useView();
   const area = useRef<HTMLDivElement>(null);
   const frame = useRef<HTMLIFrameElement>(null);
   const [room, setRoom] = useState({ width: 640, height: 480 });

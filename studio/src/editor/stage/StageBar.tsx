@@ -3,7 +3,8 @@ import { FilePlus2, Monitor, PanelLeft, PanelRight, Smartphone, Tablet } from 'l
 import { useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
 import { pathOf } from '../../shared/format.ts';
-import { useEditor, widths, type Width } from '../state/editor.tsx';
+import { useEditing } from '../state/editing.ts';
+import { type Width, useView, widths } from '../state/view.ts';
 import { usePanels, type PanelName } from '../panels-context.ts';
 import { AddPage } from './AddPage.tsx';
 import { StageState } from './StageState.tsx';
@@ -24,7 +25,8 @@ interface Props {
 
 /** The page on the stage, the screen, and how large it is shown. */
 export function StageBar({ zoom, fitted, onZoom }: Props) {
-  const { page, pages, setPage, width, setWidth } = useEditor();
+  const { pages } = useEditing();
+  const { page, setPage, width, setWidth } = useView();
   const [adding, setAdding] = useState(false);
   return (
     <Flex

@@ -2,7 +2,8 @@ import { Button, Flex, Input, Popover, Portal, Stack, Text } from '@chakra-ui/re
 import { instantOf } from '@sirene/core/base/zones';
 import { SlidersHorizontal } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
-import { useEditor, useSettledDocument } from '../state/editor.tsx';
+import { useSettledDocument } from '../state/editing.ts';
+import { useView } from '../state/view.ts';
 import { localMoment, shiftedClock } from './stage-clock.ts';
 
 /** What the stage shows of what changes by itself: mistakes in a form, lines in a basket, the hour. */
@@ -37,7 +38,7 @@ export function StageState() {
 
 /** Whether the stage shows the opening as it comes, or as a visitor sees it who has sent the form empty. */
 function Mistakes() {
-  const { stage } = useEditor();
+  const { stage } = useView();
   const mistakes = useSyncExternalStore(stage.subscribe, () => stage.mistakes);
   const states: [string, boolean][] = [
     ['Default', false],
@@ -68,7 +69,7 @@ const mostSamples = 12;
 
 /** How much is in a basket while one looks at it. */
 function Samples() {
-  const { stage } = useEditor();
+  const { stage } = useView();
   const count = useSyncExternalStore(stage.subscribe, () => stage.samples);
   return (
     <Flex as="label" align="center" gap="2" fontSize="13px" color="slate">
@@ -88,7 +89,7 @@ function Samples() {
 
 /** The hour on the stage: what depends on it is looked at without changing its end. */
 function Clock() {
-  const { stage } = useEditor();
+  const { stage } = useView();
   const { elements } = useSettledDocument();
   const [moment, setMoment] = useState<string | null>(null);
   const [opened] = useState(() => localMoment(Date.now()));

@@ -1,12 +1,14 @@
 import { Box } from '@chakra-ui/react';
 import { useEffect, useReducer } from 'react';
-import { useDocument, useEditor } from '../state/editor.tsx';
+import { useDocument, useEditing } from '../state/editing.ts';
+import { useView } from '../state/view.ts';
 import { MarkBar } from '../text/MarkBar.tsx';
 import type { TextEditing } from './text-editing.ts';
 
 /** What the passage selected on the stage can be given, above the text. */
 export function TextTools({ editing, scale }: { editing: TextEditing; scale: number }) {
-  const { stage, brand } = useEditor();
+  const { brand } = useEditing();
+  const { stage } = useView();
   const [, redraw] = useReducer((count: number) => count + 1, 0);
   useDocument();
   useEffect(() => editing.onSelect(redraw), [editing]);

@@ -1,7 +1,7 @@
 import { valueAt } from '@sirene/core/base/maps';
 import type { Placement, WidgetDocument } from '@sirene/core/document/widget';
 import { surfaceRole } from '@sirene/core/document/placement';
-import type { Selection } from '../state/editor.tsx';
+import type { Selected } from '../state/selection.ts';
 
 /** What a handle of the selection changes. */
 export interface Resizing {
@@ -28,7 +28,7 @@ const sized: Partial<Record<WidgetDocument['elements'][string]['type'], 'width' 
 /** How the selection can be drawn larger and smaller; `null` where that makes no sense. */
 export function resizingOf(
   document: WidgetDocument,
-  selection: Selection,
+  selection: Selected,
   condition: string,
 ): Resizing | null {
   if (selection === null) return ofPlacement(document.placement, condition);

@@ -9,14 +9,14 @@ import {
 } from '@sirene/core/document/elements';
 import { useCallback, useLayoutEffect, useRef, useState } from 'react';
 import type { PropertyControlProps } from '../inspector/property/control-props.ts';
-import { useEditor } from '../state/editor.tsx';
+import { useEditing } from '../state/editing.ts';
 import { MarkBar } from './MarkBar.tsx';
 
 const nothing: Run[] = [];
 
 /** Words with marks, typed in the inspector: what is selected in the field is what a mark is put on. */
 export function RichControl({ id, value, onChange }: PropertyControlProps<Run[]>) {
-  const { brand } = useEditor();
+  const { brand } = useEditing();
   const runs = value ?? [];
   const [[start, end], setPlaces] = useState<[number, number]>([0, 0]);
   const passage = start === end ? nothing : runsIn(runs, start, end);

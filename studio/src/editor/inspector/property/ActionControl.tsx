@@ -2,7 +2,7 @@ import { Checkbox, Input, Stack } from '@chakra-ui/react';
 import type { Element } from '@sirene/core/document/elements';
 import { scenesOf, type SceneName } from '@sirene/core/document/widget';
 import { titleOfScene } from '../../../shared/scene-names.ts';
-import { useSettledDocument } from '../../state/editor.tsx';
+import { useSettledDocument } from '../../state/editing.ts';
 import { Choice } from '../../../shared/Choice.tsx';
 import type { PropertyControlProps } from './control-props.ts';
 

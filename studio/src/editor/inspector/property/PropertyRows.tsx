@@ -3,7 +3,7 @@ import type { InspectorProperty } from '@sirene/core/document/elements';
 import { isRequiredAt, readPath, type Operation, type Path } from '@sirene/core/document/widget';
 import { Eye, EyeOff } from 'lucide-react';
 import { memo, useState } from 'react';
-import { useEditor, useValueAt } from '../../state/editor.tsx';
+import { useEditing, useValueAt } from '../../state/editing.ts';
 import { Row } from '../../../shared/Row.tsx';
 import { Section } from '../../../shared/Section.tsx';
 import { PropertyControl } from './controls.tsx';
@@ -45,7 +45,7 @@ export function PropertyRows({ at, properties, owner }: Props) {
 
 // Drawn again only when its own value changes.
 const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; property: InspectorProperty }) {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const path = [...at.split('.'), ...property.path];
   const value = useValueAt(path);
   const [refused, setRefused] = useState<{ value: unknown; reason: string } | null>(null);
@@ -103,7 +103,7 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
 
 /** Takes something off the page without losing what it says. */
 function HideSwitch({ at, label, name }: { at: string; label: string; name: string }) {
-  const { session } = useEditor();
+  const { session } = useEditing();
   const path = [...at.split('.'), 'off'];
   const off = (useValueAt(path) ?? []) as readonly string[];
   const hidden = off.includes(name);

@@ -1,6 +1,7 @@
 import { Grid, GridItem } from '@chakra-ui/react';
 import { memo } from 'react';
-import { useEditor, type Target } from '../../state/editor.tsx';
+import { type Target, useSelection } from '../../state/selection.ts';
+import { useView } from '../../state/view.ts';
 import { Choice } from '../../../shared/Choice.tsx';
 import { ConditionChoices } from '../../../shared/style/ConditionChoices.tsx';
 
@@ -12,7 +13,8 @@ interface Props {
 
 /** What values are set for: which elements, which screen, which state. The stage shows the same. */
 export const ConditionBar = memo(function ConditionBar({ element, roleName }: Props) {
-  const { condition, setCondition, target, setTarget } = useEditor();
+  const { target, setTarget } = useSelection();
+  const { condition, setCondition } = useView();
   return (
     <Grid
       templateColumns="1fr 1fr"

@@ -4,14 +4,16 @@ import { lookOf, mergeSheets, noLook, standardLook, type Brand, type Role } from
 import { useState } from 'react';
 import { lookId } from '../../../brand/look-id.ts';
 import { SharedChange } from '../../../brand/SharedChange.tsx';
-import { useEditor, useSettledDocument } from '../../state/editor.tsx';
+import { useEditing, useSettledDocument } from '../../state/editing.ts';
+import { useSelection } from '../../state/selection.ts';
 import { Choice } from '../../../shared/Choice.tsx';
 import { NamePopover } from '../../../shared/NamePopover.tsx';
 import { Row } from '../../../shared/Row.tsx';
 
 /** The look of an element, or of the widget's box; what is set here can become a look, or change the one it has. */
 export function LookRow({ element, role }: { element: string | null; role: Role }) {
-  const { session, brand, site, setBrand, also } = useEditor();
+  const { session, brand, site, setBrand } = useEditing();
+  const { also } = useSelection();
   const document = useSettledDocument();
   const [change, setChange] = useState<{ brand: Brand; then: string | undefined } | null>(null);
   const looks = Object.entries(brand.looks).filter(([, look]) => look.role === role);

@@ -3,7 +3,9 @@ import { Box, Button, Link, Text } from '@chakra-ui/react';
 import { conditionParts, type Origin } from '@sirene/core/style';
 import { useId, useState, type ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { useEditor, type Target } from '../../state/editor.tsx';
+import { useEditing } from '../../state/editing.ts';
+import { type Target, useSelection } from '../../state/selection.ts';
+import { useView } from '../../state/view.ts';
 import { HereMark } from '../../../shared/HereMark.tsx';
 import { originName } from '../../../shared/style/origins.ts';
 import { conditionName } from '../../../shared/style/condition-names.ts';
@@ -56,7 +58,9 @@ export function OriginMark({ origin, here, label, inherited, onReset, children }
 }
 
 function Where({ origin, inherited }: Pick<Props, 'origin' | 'inherited'>) {
-  const { brand, setTarget, setCondition } = useEditor();
+  const { brand } = useEditing();
+  const { setTarget } = useSelection();
+  const { setCondition } = useView();
   if (!origin) return <Text>Set nowhere: it is {inherited ? 'inherited' : 'default'}.</Text>;
   const { level, condition, look, token } = origin;
   const when = condition === 'base' ? '' : `, for ${conditionName(conditionParts(condition))}`;

@@ -14,7 +14,9 @@ import {
 } from '@sirene/core/style';
 import { readPath, type Operation, type Path, type WidgetDocument } from '@sirene/core/document/widget';
 import { memo } from 'react';
-import { useEditor, useReading, useSettledDocument } from '../../state/editor.tsx';
+import { useEditing, useReading, useSettledDocument } from '../../state/editing.ts';
+import { useSelection } from '../../state/selection.ts';
+import { useView } from '../../state/view.ts';
 import { styleGroups } from '../../../shared/style/style-groups.ts';
 import { ValueRow } from '../../../shared/style/ValueRow.tsx';
 import { OriginMark } from './OriginMark.tsx';
@@ -28,7 +30,9 @@ interface Props {
 
 /** One style property: its value in the state and on the screen chosen, where that comes from, and the way back. */
 export const StyleRow = memo(function StyleRow({ element, part, name }: Props) {
-  const { brand, condition, target } = useEditor();
+  const { brand } = useEditing();
+  const { target } = useSelection();
+  const { condition } = useView();
   const property = valueAt(styleProperties, name) as StyleProperty;
   const { role, resolved, isBordered } = useReading((document) => {
     const whole = sourcesOf(document, brand, element);
@@ -74,7 +78,9 @@ export const StyleRow = memo(function StyleRow({ element, part, name }: Props) {
 
 /** Whether a property is set where the inspector writes to, and what sets it there. */
 function useStyleValue(element: string | null, part: string, name: string, role: Role) {
-  const { session, condition, target, also } = useEditor();
+  const { session } = useEditing();
+  const { target, also } = useSelection();
+  const { condition } = useView();
   const { here, paths } = useReading((document) => {
     const own = element !== null && target === 'element';
     const below = ['style', ...(own ? [] : [role]), part, conditionOf(condition), name];
@@ -112,7 +118,8 @@ function ContrastNote({
   onlyPoor: boolean;
   onRepair(colour: string): void;
 }) {
-  const { brand, condition, images } = useEditor();
+  const { brand, images } = useEditing();
+  const { condition } = useView();
   const document = useSettledDocument();
   const { ratio, needed, repair, brandRepairs, blendedBy } = contrastOf(
     document,

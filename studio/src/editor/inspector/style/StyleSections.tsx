@@ -1,6 +1,6 @@
 import { conditionOf, setIn, type Role, type StyleSheet } from '@sirene/core/style';
 import { memo } from 'react';
-import { useEditor } from '../../state/editor.tsx';
+import { useView } from '../../state/view.ts';
 import { Folded } from '../../../shared/Folded.tsx';
 import { Section } from '../../../shared/Section.tsx';
 import { groupsOf, type StyleGroup } from '../../../shared/style/style-groups.ts';
@@ -19,7 +19,7 @@ interface Props {
 
 /** Everything that can be styled of one role, in groups. */
 export const StyleSections = memo(function StyleSections({ element, role, parts, own, without }: Props) {
-  const { condition } = useEditor();
+  const { condition } = useView();
   const at = conditionOf(condition);
   // Of the widget's own box, size and surface are both what people come for.
   const opened = element === null ? 2 : 1;
