@@ -1,4 +1,4 @@
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { onFailure } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
@@ -10,14 +10,9 @@ export function Failures() {
   if (!failure) return null;
   return (
     <Flex pos="fixed" bottom="4" left="4" right="4" justify="center" zIndex="toast" pointerEvents="none">
-      <Flex maxW="560px" gap="2" align="center" bg="sheet" rounded="md" pointerEvents="auto" shadow="md">
-        <Box flex="1">
-          <ErrorNote error={failure.error} />
-        </Box>
-        <Button size="xs" variant="ghost" colorPalette="plain" mr="2" onClick={() => setFailure(null)}>
-          Dismiss
-        </Button>
-      </Flex>
+      <Box maxW="560px" rounded="md" pointerEvents="auto" shadow="md">
+        <ErrorNote error={failure.error} dismiss={() => setFailure(null)} />
+      </Box>
     </Flex>
   );
 }

@@ -1,22 +1,24 @@
-import { Box, Dialog, Flex, Input, Kbd, Portal, Text } from '@chakra-ui/react';
-import { useEffect, useId, useMemo, useState } from 'react';
+import { Combobox, createListCollection, Dialog, Kbd, Portal, Text } from '@chakra-ui/react';
+import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { at, useAnswer, withQuery } from '../shared/api/index.ts';
 import { matchingCommands, useOffered, type Command } from '../shared/palette.ts';
 import { appearances, choose, type Appearance } from './appearance.ts';
+import { keysOf } from './keymap.ts';
 import { allPlaces } from './places.ts';
 import { useSite } from './session.ts';
 import { inBackground } from '../shared/background.ts';
 
 const mostShown = 60;
+const placeholder = 'Find a widget, a person, a place or a command';
+const current = { bg: 'wash', boxShadow: 'inset 3px 0 0 {colors.deep}' };
 
 /** Finds anything by its name: a widget, a person, a place, a setting, a command. */
 export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
   const navigate = useNavigate();
   const { site, sites, choose: chooseSite } = useSite();
   const [typed, setTyped] = useState('');
-  const [chosen, setChosen] = useState(0);
-  const list = useId();
+  const [highlighted, setHighlighted] = useState<string | null>(null);
   const { data: widgets = [] } = useAnswer(site && at('/api/sites/{site}/widgets', { site: site.id }));
   const people = usePeople(site?.id, typed);
   const offered = useOffered();
@@ -39,61 +41,86 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
         group: 'Settings',
         run: () => choose(name),
       })),
-      { name: 'Keyboard shortcuts', group: 'Settings', keys: '?', run: onKeys },
+      { name: 'Keyboard shortcuts', group: 'Settings', keys: keysOf('keys'), run: onKeys },
     ];
   }, [offered, widgets, sites, navigate, chooseSite, onKeys]);
   const found = [...matchingCommands(all, typed), ...people].slice(0, mostShown);
+  const collection = createListCollection({
+    items: found,
+    itemToValue: (command) => String(found.indexOf(command)),
+    itemToString: ({ name }) => name,
+  });
   const run = (command: Command | undefined) => {
     if (!command) return;
     onClose();
     command.run();
   };
-  const current = Math.min(chosen, found.length - 1);
   return (
     <Dialog.Root open onOpenChange={(change) => !change.open && onClose()} placement="top" size="md">
       <Portal>
         <Dialog.Backdrop />
         <Dialog.Positioner>
           <Dialog.Content aria-label="Find anything" mt="12vh">
-            <Input
-              autoFocus
-              role="combobox"
-              aria-label="Find a widget, a person, a place or a command"
-              aria-expanded
-              aria-controls={list}
-              aria-activedescendant={found[current] ? `${list}-${current}` : undefined}
-              placeholder="Find a widget, a person, a place or a command"
+            <Combobox.Root
+              collection={collection}
+              open
+              disableLayer
+              loopFocus
+              defaultHighlightedValue="0"
               size="lg"
-              border="0"
-              borderBottomWidth="1px"
-              rounded="0"
-              value={typed}
-              onChange={(event) => {
-                setTyped(event.target.value);
-                setChosen(0);
-              }}
-              onKeyDown={(event) => {
-                const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-                if (step) {
-                  event.preventDefault();
-                  setChosen((current + step + found.length) % Math.max(1, found.length));
-                } else if (event.key === 'Enter') {
-                  event.preventDefault();
-                  run(found[current]);
-                }
-              }}
-            />
-            <Box id={list} role="listbox" aria-label="Found" maxH="52vh" overflow="auto" py="1" tabIndex={-1}>
-              {found.map((command, index) => (
-                <Entry
-                  key={`${command.group} ${command.name} ${index}`}
-                  id={`${list}-${index}`}
-                  command={command}
-                  current={index === current}
-                  onRun={() => run(command)}
+              inputBehavior="autohighlight"
+              selectionBehavior="preserve"
+              inputValue={typed}
+              onInputValueChange={({ inputValue, reason }) =>
+                reason === 'input-change' && setTyped(inputValue)
+              }
+              onHighlightChange={({ highlightedValue }) => setHighlighted(highlightedValue)}
+              onValueChange={({ items: [command] }) => run(command)}
+            >
+              <Combobox.Control>
+                <Combobox.Input
+                  autoFocus
+                  aria-label={placeholder}
+                  placeholder={placeholder}
+                  border="0"
+                  borderBottomWidth="1px"
+                  rounded="0"
                 />
-              ))}
-            </Box>
+              </Combobox.Control>
+              <Combobox.Content
+                aria-label="Found"
+                maxH="52vh"
+                w="full"
+                p="0"
+                py="1"
+                roundedTop="0"
+                roundedBottom="md"
+                shadow="none"
+                fontSize="14px"
+              >
+                {found.map((command, index) => (
+                  <Combobox.Item
+                    key={index}
+                    // Nothing stays chosen here: what Enter would run is what is selected.
+                    aria-selected={highlighted === String(index)}
+                    item={command}
+                    px="4"
+                    py="1.5"
+                    gap="3"
+                    rounded="0"
+                    _highlighted={current}
+                  >
+                    <Combobox.ItemText flex="1" truncate>
+                      {command.name}
+                    </Combobox.ItemText>
+                    {command.keys && <Kbd size="sm">{command.keys}</Kbd>}
+                    <Text color="slate" fontSize="13px">
+                      {command.group}
+                    </Text>
+                  </Combobox.Item>
+                ))}
+              </Combobox.Content>
+            </Combobox.Root>
             {found.length === 0 && (
               <Text px="4" py="3" color="slate" role="status">
                 Nothing found.
@@ -103,43 +130,6 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
         </Dialog.Positioner>
       </Portal>
     </Dialog.Root>
-  );
-}
-
-interface EntryProps {
-  id: string;
-  command: Command;
-  current: boolean;
-  onRun(): void;
-}
-
-function Entry({ id, command: { name, group, keys }, current, onRun }: EntryProps) {
-  return (
-    <Flex
-      id={id}
-      role="option"
-      aria-selected={current}
-      ref={(node) => {
-        if (current) node?.scrollIntoView({ block: 'nearest' });
-      }}
-      px="4"
-      py="1.5"
-      gap="3"
-      align="center"
-      cursor="pointer"
-      bg={current ? 'wash' : undefined}
-      boxShadow={current ? 'inset 3px 0 0 {colors.deep}' : undefined}
-      _hover={{ bg: 'wash' }}
-      onClick={onRun}
-    >
-      <Text flex="1" truncate>
-        {name}
-      </Text>
-      {keys && <Kbd size="sm">{keys}</Kbd>}
-      <Text color="slate" fontSize="13px">
-        {group}
-      </Text>
-    </Flex>
   );
 }
 

@@ -98,8 +98,8 @@ export function keyGroups(): { title: string; rows: Row[] }[] {
   return [...groups].map(([title, rows]) => ({
     title,
     rows: [
-      ...[...rows].map(([does, keys]) => ({ keys: keys.join(', '), does })),
       ...(title === 'Stage' ? gestures : []),
+      ...[...rows].map(([does, keys]) => ({ keys: keys.join(', '), does })),
     ],
   }));
 }

@@ -2,7 +2,15 @@ import { Box, Button, Flex } from '@chakra-ui/react';
 import { CircleAlert } from 'lucide-react';
 
 /** Says what went wrong and, where there is one, offers the way on. */
-export function ErrorNote({ error, retry }: { error: unknown; retry?: () => void }) {
+export function ErrorNote({
+  error,
+  retry,
+  dismiss,
+}: {
+  error: unknown;
+  retry?: () => void;
+  dismiss?: () => void;
+}) {
   const message = error instanceof Error ? error.message : String(error);
   return (
     <Flex
@@ -21,6 +29,11 @@ export function ErrorNote({ error, retry }: { error: unknown; retry?: () => void
       {retry && (
         <Button size="xs" variant="outline" onClick={retry}>
           Try again
+        </Button>
+      )}
+      {dismiss && (
+        <Button size="xs" variant="outline" colorPalette="plain" onClick={dismiss}>
+          Dismiss
         </Button>
       )}
     </Flex>
