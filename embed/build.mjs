@@ -2,6 +2,7 @@
 import { createHash } from 'node:crypto';
 import { mkdir, rename, rm } from 'node:fs/promises';
 import { readFile } from 'node:fs/promises';
+import { partNames } from '@sirene/core/document/parts';
 import { build } from 'vite';
 
 const out = 'dist/public';
@@ -30,8 +31,8 @@ async function bundle(entry, format, file, define = {}) {
 }
 
 const parts = {};
-for (const part of ['anchor', 'form', 'basket', 'countdown']) {
-  await bundle(`src/${part}.ts`, 'es', `${part}.js`);
+for (const part of partNames) {
+  await bundle(`src/parts/${part}.ts`, 'es', `${part}.js`);
   const content = await readFile(`${out}/${part}.js`);
   const hash = createHash('sha256').update(content).digest('hex').slice(0, 12);
   parts[part] = `${part}-${hash}.js`;

@@ -1,6 +1,6 @@
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { SceneName } from '@sirene/core/document/widget';
-import type { hang } from './anchor.ts';
+import type { hang } from './parts/anchor.ts';
 import { loadFonts } from './fonts.ts';
 import { writeHtml } from './markup.ts';
 import { push } from './push.ts';

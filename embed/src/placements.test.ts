@@ -1,4 +1,4 @@
-import { hang } from './anchor.js';
+import { hang } from './parts/anchor.js';
 import { jest } from '@jest/globals';
 import { compileWidget, type CompiledWidget } from '@sirene/core/compile';
 import { buildWidget, dismiss, heading, link, words, type WidgetSketch } from '@sirene/core/library/sketch';

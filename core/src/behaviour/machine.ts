@@ -3,6 +3,8 @@ import { placeOf } from './address.js';
 import { pausedBy, noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
 import type { PageVisit } from './page.js';
 import type { CompiledRules } from './rules.js';
+import type { PageFacts } from './facts.js';
+import { signalsAfter, startOfSignals, type SignalEvent } from './signals/registry.js';
 import { arbitrate, type Blocker } from './arbitrate.js';
 import { kindOf, type Trigger } from './triggers/registry.js';
 
@@ -18,9 +20,8 @@ export interface MachineState {
 
 /** Something that happened. `at` in ms since the epoch, never before the event that came earlier. */
 export type MachineEvent = { at: number } & (
-  | { type: 'arrive'; address: string; width: number; markers: readonly string[] }
-  | { type: 'scroll'; share: number }
-  | { type: 'leave' }
+  | ({ type: 'arrive' } & PageFacts)
+  | SignalEvent
   | { type: 'tick' }
   /** The page asks for a widget, whatever its rules say. */
   | { type: 'ask'; widget: string }
@@ -56,9 +57,9 @@ export function step(rules: readonly CompiledRules[], state: MachineState, event
     case 'arrive':
       return arrive(rules, state, event);
     case 'close':
-      return end(rules, state, event.widget, { closedAt: event.at }, event.at);
+      return end(rules, state, event, { closedAt: event.at });
     case 'fail':
-      return end(rules, state, event.widget, {}, event.at);
+      return end(rules, state, event, {});
     case 'submit':
       return note(state, event.widget, { submittedAt: event.at });
     case 'ask':
@@ -77,10 +78,9 @@ function arrive(
   const { pages: pagesSeen, visits } = memory;
   const page: PageVisit = {
     ...placeOf(address),
+    ...startOfSignals(),
     arrivedAt: at,
     now: at,
-    scrolled: 0,
-    leaving: false,
     width,
     pagesSeen,
     visits,
@@ -90,11 +90,10 @@ function arrive(
   return [next, [...gone, { type: 'remember', memory }, ...effects]];
 }
 
-function seen(page: PageVisit, event: MachineEvent): PageVisit {
-  const scrolled = event.type === 'scroll' ? Math.max(page.scrolled, event.share) : page.scrolled;
-  // Leaving holds for this one event only: who turns back has not left.
-  return { ...page, now: event.at, scrolled, leaving: event.type === 'leave' };
-}
+const seen = (page: PageVisit, event: MachineEvent): PageVisit => ({
+  ...signalsAfter(page, event),
+  now: event.at,
+});
 
 /** Lets every widget appear that wants to, may, and gets a place. */
 function appear(rules: readonly CompiledRules[], state: MachineState): Step {
@@ -168,14 +167,14 @@ function note(state: MachineState, id: string, what: WidgetMemory): Step {
 function end(
   rules: readonly CompiledRules[],
   state: MachineState,
-  id: string,
+  event: MachineEvent & { type: 'close' | 'fail' },
   what: WidgetMemory,
-  at: number,
 ): Step {
+  const { widget: id } = event;
   if (!state.open.includes(id)) return [state, []];
   const [noted, effects] = note(state, id, what);
   const open = noted.open.filter((other) => other !== id);
-  const page = noted.page && { ...noted.page, now: at, leaving: false };
+  const page = noted.page && seen(noted.page, event);
   // The place is free: whoever waited gets a turn.
   const [next, more] = appear(rules, { ...noted, open, page });
   return [next, [{ type: 'hide', widget: id }, ...effects, ...more]];

@@ -1,5 +1,6 @@
 import { compileTargeting, type Targeting, type Test } from './targeting.js';
-import type { Trigger } from './triggers/registry.js';
+import type { SignalType } from './signals/registry.js';
+import { kindOf, type Trigger } from './triggers/registry.js';
 
 /** How often a widget may appear to one visitor: once a page view, once a visit, or once in so many days. */
 export type Frequency = { per: 'page' } | { per: 'visit' } | { per: 'days'; days: number };
@@ -34,6 +35,14 @@ export interface WidgetRules extends Behaviour {
 export interface CompiledRules extends WidgetRules {
   targets: Test;
 }
+
+/** What a page must listen to for the triggers of its widgets. */
+export const watchedBy = (widgets: readonly WidgetRules[]): ReadonlySet<SignalType> =>
+  new Set(
+    widgets
+      .flatMap(({ triggers }) => ('any' in triggers ? triggers.any : triggers.all))
+      .flatMap((trigger) => kindOf(trigger).watches ?? []),
+  );
 
 /** Compiles the rules of a site's widgets, in the order in which they get their turn. */
 export function compileRules(widgets: readonly WidgetRules[]): CompiledRules[] {

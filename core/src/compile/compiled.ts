@@ -1,3 +1,4 @@
+import type { PartName } from '../document/parts/index.js';
 import type { FormRule } from '../form/index.js';
 import type { Placement, Stand } from '../document/placement/index.js';
 import type { SceneName } from '../document/widget/index.js';
@@ -23,7 +24,7 @@ export interface CompiledWidget {
   /** What the visitor sees after a submission; `page` holds a checked address. */
   after: { type: 'scene' } | { type: 'page'; address: string } | { type: 'close' };
   /** Parts of the page's script that its elements need. */
-  scripts: ('basket' | 'countdown')[];
+  scripts: PartName[];
   /** Its entrance waits until it is scrolled to. */
   unseen?: true;
   /** How long it takes to go, ms. */

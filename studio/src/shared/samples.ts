@@ -1,6 +1,6 @@
 import { sampleLines } from '@sirene/core/document/basket';
-import { writeBasket } from '@sirene/embed/basket';
-import { writeCounts } from '@sirene/embed/countdown';
+import { writeBasket } from '@sirene/embed/parts/basket';
+import { writeCounts } from '@sirene/embed/parts/countdown';
 import type { Mounted } from '@sirene/embed/mount';
 
 /**

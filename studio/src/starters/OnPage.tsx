@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { Brand } from '@sirene/core/style';
 import type { WidgetDocument } from '@sirene/core/document/widget';
-import { hang } from '@sirene/embed/anchor';
+import { hang } from '@sirene/embed/parts/anchor';
 import { mount } from '@sirene/embed/mount';
 import { useEffect, useRef, useState } from 'react';
 import { writeSamples } from '../shared/samples.ts';

@@ -3,7 +3,10 @@ import type { RuleSpec } from '../rule-spec.js';
 import type { TriggerKind } from '../trigger.js';
 
 /** Fires when the visitor makes to leave: the pointer goes out at the top, or a quick scroll back on touch. */
-export const leave: TriggerKind<{ type: 'leave' }> = { fired: (_, visit) => visit.leaving };
+export const leave: TriggerKind<{ type: 'leave' }> = {
+  watches: ['leave'],
+  fired: (_, visit) => visit.leaving,
+};
 
 export const leaveSpec = {
   type: 'leave',

@@ -10,6 +10,7 @@ export interface ScrollTrigger {
 
 /** Fires when the visitor has scrolled so far. */
 export const scroll: TriggerKind<ScrollTrigger> = {
+  watches: ['scroll'],
   fired: (trigger, visit) => visit.scrolled >= trigger.share,
 };
 

@@ -7,6 +7,7 @@ import type { Html } from '../../base/html/index.js';
 import { oneOf, strict } from '../../base/schema/index.js';
 import type { BrandLogo, Role, StyleSheet } from '../../style/index.js';
 import type { FieldRule } from '../../form/index.js';
+import type { PartName } from '../parts/index.js';
 import type { InspectorProperty } from '../property/index.js';
 
 export type { InspectorProperty } from '../property/index.js';
@@ -88,7 +89,7 @@ export interface ElementDefinition<S extends TObject = TObject> {
   /** Checks that a schema can't express: `[path, reason]`. */
   problems?(element: Static<S>): [string, string][];
   /** The lazily loaded part of the page's script that it needs. */
-  script?(element: Static<S>): 'basket' | 'countdown' | undefined;
+  script?(element: Static<S>): PartName | undefined;
   /** How the menu of new elements offers it, where that is not one entry under its own label. */
   offers?: readonly Offer[];
 }

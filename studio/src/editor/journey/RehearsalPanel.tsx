@@ -1,12 +1,17 @@
 import { Box, Button, Flex, Slider, Text } from '@chakra-ui/react';
 import { conditionWords, triggerPhrase } from '@sirene/core/review/sentence';
-import type { Reason } from '@sirene/core/behaviour';
+import { signalDeeds, type Deed, type Detail, type Reason, type SignalType } from '@sirene/core/behaviour';
 import { Pause, Play, Square } from 'lucide-react';
 import { useEffect, useReducer, useState } from 'react';
 import { StateMark } from '../../shared/StateMark.tsx';
 import type { Rehearsal } from './rehearsal.ts';
 
 const speeds = [1, 4, 16] as const;
+
+// What a visitor can do on the page: each signal says how it is done here.
+const deeds = Object.entries(signalDeeds) as [SignalType, Deed<Detail<SignalType>>][];
+const presses = deeds.flatMap(([signal, deed]) => (deed.by === 'press' ? [[signal, deed] as const] : []));
+const sliders = deeds.flatMap(([signal, deed]) => (deed.by === 'share' ? [[signal, deed] as const] : []));
 
 /** m:ss of virtual time, with days where there are any. */
 function virtualTime(ms: number): string {
@@ -22,7 +27,7 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
   const [, redraw] = useReducer((count: number) => count + 1, 0);
   const [playing, setPlaying] = useState(true);
   const [speed, setSpeed] = useState<number>(1);
-  const [scrolled, setScrolled] = useState(0);
+  const [shares, setShares] = useState<Partial<Record<SignalType, number>>>({});
   useEffect(() => rehearsal.subscribe(redraw), [rehearsal]);
   useEffect(() => {
     if (!playing) return;
@@ -35,13 +40,16 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
     return () => clearInterval(timer);
   }, [playing, speed, rehearsal]);
 
-  const deeds: [string, () => void][] = [
+  const steps: [string, () => void][] = [
     ['Wait 10 s', () => rehearsal.pass(10_000)],
-    ['Exit intent', () => rehearsal.leave()],
+    ...presses.map(([signal, { label, detail }]): [string, () => void] => [
+      label,
+      () => rehearsal.happens(signal, detail),
+    ]),
     [
       'Next page',
       () => {
-        setScrolled(0);
+        setShares({});
         rehearsal.nextPage();
       },
     ],
@@ -79,7 +87,7 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
             </Button>
           ))}
         </Flex>
-        {deeds.map(([label, deed]) => (
+        {steps.map(([label, deed]) => (
           <Button key={label} size="xs" variant="outline" colorPalette="plain" onClick={deed}>
             {label}
           </Button>
@@ -90,33 +98,17 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
         </Button>
       </Flex>
       <Flex gap="8" px="4" py="2" minH="0" flex="1">
-        <Slider.Root
-          w="260px"
-          flex="none"
-          size="sm"
-          colorPalette="plain"
-          min={0}
-          max={100}
-          value={[scrolled]}
-          aria-label={['Scroll']}
-          onValueChange={({ value: [share = 0] }) => {
-            setScrolled(share);
-            rehearsal.scroll(share / 100);
-          }}
-        >
-          <Flex justify="space-between">
-            <Slider.Label fontSize="13px">Scroll depth</Slider.Label>
-            <Text fontFamily="mono" fontSize="13px">
-              {scrolled} %
-            </Text>
-          </Flex>
-          <Slider.Control>
-            <Slider.Track>
-              <Slider.Range />
-            </Slider.Track>
-            <Slider.Thumbs />
-          </Slider.Control>
-        </Slider.Root>
+        {sliders.map(([signal, deed]) => (
+          <ShareSlider
+            key={signal}
+            label={deed.label}
+            share={shares[signal] ?? 0}
+            onShare={(share) => {
+              setShares({ ...shares, [signal]: share });
+              rehearsal.happens(signal, deed.detail(share));
+            }}
+          />
+        ))}
         <Box
           as="ol"
           flex="1"
@@ -200,4 +192,41 @@ function placeWords({ blocker }: Reason & { rule: 'place' }, slugOf: (id: string
 function failing({ outcome }: Reason & { rule: 'targeting' }): string {
   const failed = outcome.children.find(({ holds }) => !holds);
   return failed && typeof failed.node === 'object' ? `: ${conditionWords(failed.node)}` : '';
+}
+
+interface ShareSliderProps {
+  label: string;
+  /** 0 to 1. */
+  share: number;
+  onShare(share: number): void;
+}
+
+function ShareSlider({ label, share, onShare }: ShareSliderProps) {
+  const percent = Math.round(share * 100);
+  return (
+    <Slider.Root
+      w="260px"
+      flex="none"
+      size="sm"
+      colorPalette="plain"
+      min={0}
+      max={100}
+      value={[percent]}
+      aria-label={[label]}
+      onValueChange={({ value: [next = 0] }) => onShare(next / 100)}
+    >
+      <Flex justify="space-between">
+        <Slider.Label fontSize="13px">{label}</Slider.Label>
+        <Text fontFamily="mono" fontSize="13px">
+          {percent} %
+        </Text>
+      </Flex>
+      <Slider.Control>
+        <Slider.Track>
+          <Slider.Range />
+        </Slider.Track>
+        <Slider.Thumbs />
+      </Slider.Control>
+    </Slider.Root>
+  );
 }

@@ -90,8 +90,8 @@ test('it comes after eight seconds of virtual time and not before', () => {
 });
 
 test.each<[string, (rehearsal: Rehearsal) => void]>([
-  ['scrolling', (rehearsal) => rehearsal.scroll(0.6)],
-  ['making to leave', (rehearsal) => rehearsal.leave()],
+  ['scrolling', (rehearsal) => rehearsal.happens('scroll', { share: 0.6 })],
+  ['making to leave', (rehearsal) => rehearsal.happens('leave', {})],
 ])('%s brings it at once', (_, act) => {
   const { rehearsal, stage } = rehearse();
   act(rehearsal);
@@ -101,21 +101,21 @@ test.each<[string, (rehearsal: Rehearsal) => void]>([
 
 test('closed, it stays away for its pause and says so; then it comes again', () => {
   const { rehearsal, stage } = rehearse();
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   stage.port?.close();
   expect([rehearsal.open, stage.shown.at(-1)]).toEqual([false, 'nothing']);
   rehearsal.comeBack(1);
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   expect(rehearsal.open).toBe(false);
   expect(rehearsal.explain()?.reasons).toContainEqual({ rule: 'pause', holds: false, pause: 'closed' });
   rehearsal.comeBack(2);
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   expect(rehearsal.open).toBe(true);
 });
 
 test('a mistake in the form is told; sent right, the thanks are shown and it never comes again', () => {
   const { rehearsal, stage } = rehearse();
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   stage.port?.submit(formWith('mira'), 'form');
   expect(document.getElementById('email-error')?.textContent).toMatch(/check the address/);
   expect(rehearsal.log.at(-1)?.text).toBe('Submits with an error');
@@ -123,14 +123,14 @@ test('a mistake in the form is told; sent right, the thanks are shown and it nev
   expect(stage.shown.at(-1)).toBe('thanks');
   stage.port?.close();
   rehearsal.comeBack(400);
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   expect(rehearsal.open).toBe(false);
   expect(rehearsal.memory?.visits).toBe(2);
 });
 
 test('on a page that is not meant, it does not come, and the reason is named', () => {
   const { rehearsal } = rehearse('https://x.example/shop/');
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   expect(rehearsal.open).toBe(false);
   expect(rehearsal.explain()?.reasons[0]).toMatchObject({ rule: 'targeting', holds: false });
 });
@@ -149,10 +149,10 @@ test('the next page is the site’s next one, is put on the stage, and its rules
   const { rehearsal, turned } = rehearse();
   rehearsal.nextPage();
   expect([turned, rehearsal.address]).toEqual([[shop], shop]);
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   expect(rehearsal.open).toBe(false);
   rehearsal.nextPage();
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   expect(rehearsal.open).toBe(true);
   expect(rehearsal.log.map(({ text }) => text)).toContain('Opens /shop/');
 });
@@ -162,7 +162,7 @@ test('a page that follows a submission is opened, where the stage has it', () =>
     const document = letter();
     document.afterwards = { ...document.afterwards, visitor: { type: 'page', address } };
     const { rehearsal, stage, turned } = rehearse(moon, { document });
-    rehearsal.leave();
+    rehearsal.happens('leave', {});
     stage.port?.submit(formWith('mira@x.example'), 'form');
     return [rehearsal.open, turned, rehearsal.log.some(({ text }) => text.includes('not on the stage'))];
   };
@@ -185,7 +185,7 @@ test('ticked boxes count as visitors’ do', () => {
     },
   };
   const { rehearsal, stage } = rehearse(moon, { document });
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   const form = formWith('mira@x.example');
   form.insertAdjacentHTML(
     'beforeend',
@@ -209,11 +209,11 @@ test('another widget of the site takes the place first, and gives it free when i
     priority: 5,
   } as const;
   const { rehearsal, stage } = rehearse(moon, { others: [other] });
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   await Promise.resolve();
   expect([rehearsal.open, [...stage.companions.there.keys()]]).toEqual([false, ['bar']]);
   stage.companions.there.get('bar')?.();
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   expect([rehearsal.open, stage.companions.there.size]).toEqual([true, 0]);
 });
 
@@ -224,7 +224,7 @@ test('what appears later, and what closes automatically, go by the rehearsal’s
     closing: { button: true, escape: true, backdrop: true, after: 20 },
   } as never;
   const { rehearsal, stage } = rehearse(moon, { document });
-  rehearsal.leave();
+  rehearsal.happens('leave', {});
   rehearsal.pass(5000);
   expect(stage.sought.at(-1)).toBe(5000);
   rehearsal.pass(14_999);

@@ -2,10 +2,14 @@ import { valueAt } from '@sirene/core/base/maps';
 import {
   compileRules,
   explain,
+  signalDeeds,
   startSession,
+  type Detail,
   type Explanation,
   type Memory,
   type Session,
+  type SignalEvent,
+  type SignalType,
 } from '@sirene/core/behaviour';
 import { checkForm } from '@sirene/core/form';
 import { closingOf, modeOf } from '@sirene/core/document/placement';
@@ -13,7 +17,9 @@ import { compileWidget, type CompiledWidget } from '@sirene/core/compile';
 import { VirtualClock } from '@sirene/core/rehearse';
 import type { Brand } from '@sirene/core/style';
 import type { WidgetDocument } from '@sirene/core/document/widget';
-import { entries, showFaults } from '@sirene/embed/form';
+import { entries, showFaults } from '@sirene/embed/parts/form';
+import { factsOf } from '@sirene/embed/facts';
+import { perform } from '@sirene/embed/signals/perform';
 import { follow } from '@sirene/embed/follow';
 import type { ManifestWidget } from '@sirene/embed/manifest';
 import type { StageController } from '../stage/stage-controller.ts';
@@ -130,14 +136,13 @@ export class Rehearsal {
 
   /** The visitor comes to a page: the one they are on, loaded anew, or another. */
   arrive(address = this.#address): void {
-    const { slug, width, others } = this.script;
+    const { slug, width } = this.script;
     const isFirst = this.#log.length === 0;
     if (address !== this.#address) this.port.turnTo(address);
     this.#address = address;
     this.#note(`${isFirst ? 'Arrives on' : 'Opens'} ${pathAndQuery(address)}`);
-    const markers = [slug, ...others.map((one) => one.slug)].filter(
-      (one) => one === slug || this.stage.page?.querySelector(`[data-sirene="${CSS.escape(one)}"]`),
-    );
+    // The widget that is rehearsed has its place on every page of the stage.
+    const markers = [slug, ...(this.stage.page ? factsOf(this.stage.page, address).markers : [])];
     this.#session.send({ type: 'arrive', address, width, markers });
     this.#tell();
   }
@@ -155,18 +160,13 @@ export class Rehearsal {
     this.#tell();
   }
 
-  /** The visitor has scrolled to a share of the page, 0 to 1. */
-  scroll(share: number): void {
-    const page = this.stage.page;
-    const room = (page?.documentElement.scrollHeight ?? 0) - (page?.defaultView?.innerHeight ?? 0);
-    page?.defaultView?.scrollTo(0, room * share);
-    this.#session.send({ type: 'scroll', share });
-    this.#tell();
-  }
-
-  leave(): void {
-    this.#note('Exit intent');
-    this.#session.send({ type: 'leave' });
+  /** The visitor does something on the page that triggers go by. */
+  happens<S extends SignalType>(type: S, detail: Detail<S>): void {
+    const deed = signalDeeds[type];
+    // What is set by a slider passes many values, which would be a long list.
+    if (deed.by === 'press') this.#note(deed.label);
+    if (this.stage.page) perform(this.stage.page, type, detail);
+    this.#session.send({ type, ...detail } as SignalEvent);
     this.#tell();
   }
 

@@ -1,4 +1,4 @@
-import { hang } from '@sirene/embed/anchor';
+import { hang } from '@sirene/embed/parts/anchor';
 import type { CompiledWidget } from '@sirene/core/compile';
 import { mount, type Mounted } from '@sirene/embed/mount';
 import { placeIn } from './place-in.ts';

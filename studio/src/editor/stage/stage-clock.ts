@@ -1,4 +1,4 @@
-import type { TickingClock } from '@sirene/embed/countdown';
+import type { TickingClock } from '@sirene/embed/parts/part';
 
 /** A clock that goes like the designer's own, so much ahead of it or behind, ms. */
 export function shiftedClock(by: number, now: () => number = Date.now): TickingClock {

@@ -1,11 +1,12 @@
-import { hang } from '@sirene/embed/anchor';
+import { hang } from '@sirene/embed/parts/anchor';
 import { checkForm } from '@sirene/core/form';
 import { compileWidget, htmlOf, noForeign, type CompiledWidget } from '@sirene/core/compile';
 import type { Brand, State } from '@sirene/core/style';
 import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
 import type { Foreign } from '@sirene/core/compile/foreign';
-import { count, type TickingClock } from '@sirene/embed/countdown';
-import { showFaults } from '@sirene/embed/form';
+import { count } from '@sirene/embed/parts/countdown';
+import type { TickingClock } from '@sirene/embed/parts/part';
+import { showFaults } from '@sirene/embed/parts/form';
 import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
 import { writeSamples } from '../../shared/samples.ts';

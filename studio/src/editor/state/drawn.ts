@@ -1,4 +1,4 @@
-import { hang } from '@sirene/embed/anchor';
+import { hang } from '@sirene/embed/parts/anchor';
 import { leastTarget, type Drawn } from '@sirene/core/review/check';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { SceneName } from '@sirene/core/document/widget';

@@ -1,7 +1,7 @@
 import type { FormRule } from '@sirene/core/form';
 import { jest } from '@jest/globals';
 import { sendUnsent, submit } from './form.js';
-import { memoryOf, unsentOf } from './storage.js';
+import { memoryOf, unsentOf } from '../storage.js';
 
 const rule: FormRule = {
   fields: [

@@ -1,10 +1,5 @@
-/** The parts that are loaded when a widget needs them. */
-export interface Parts {
-  anchor: typeof import('./anchor.ts');
-  form: typeof import('./form.ts');
-  basket: typeof import('./basket.ts');
-  countdown: typeof import('./countdown.ts');
-}
+import type { PartName } from '@sirene/core/document/parts';
+import type { Parts } from './parts/registry.ts';
 
 /** Before each further try, ms. */
 const waits = [400, 2000];
@@ -15,9 +10,9 @@ const waits = [400, 2000];
  */
 export function partLoader(
   base: string,
-  names: Record<keyof Parts, string>,
+  names: Record<PartName, string>,
   load: (address: string) => Promise<unknown>,
-): <P extends keyof Parts>(part: P) => Promise<Parts[P]> {
+): <P extends PartName>(part: P) => Promise<Parts[P]> {
   return async (part) => {
     for (let attempt = 0; ; attempt++) {
       try {

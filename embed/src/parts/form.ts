@@ -1,5 +1,5 @@
 import { checkForm, isSecret, type FieldFault, type FormRule } from '@sirene/core/form';
-import { unsentOf, type Unsent } from './storage.ts';
+import { unsentOf, type Unsent } from '../storage.ts';
 
 /** Seconds between attempts; after the last, the next page tries again. */
 const waits = [2, 5, 15, 45];

@@ -1,7 +1,8 @@
 import { jest } from '@jest/globals';
-import type { Session } from '@sirene/core/behaviour';
-import { counter } from './events.js';
-import { arrive, listen } from './listen.js';
+import type { Session, SignalType } from '@sirene/core/behaviour';
+import { counter } from '../events.js';
+import { factsOf } from '../facts.js';
+import { listen } from '../listen.js';
 
 let sent: Record<string, unknown>[];
 const session = { send: (event: Record<string, unknown>) => sent.push(event) } as unknown as Session;
@@ -17,6 +18,18 @@ function scrollTo(top: number, timeStamp: number): void {
   window.dispatchEvent(event);
 }
 
+let stops: (() => void)[] = [];
+afterEach(() => {
+  for (const stop of stops) stop();
+  stops = [];
+});
+
+function listening(watched: SignalType[]): () => void {
+  const stop = listen(document, session, watched);
+  stops.push(stop);
+  return stop;
+}
+
 beforeEach(() => {
   sent = [];
   document.body.innerHTML = '<div data-sirene="here"></div><div data-sirene="there"></div>';
@@ -29,15 +42,16 @@ beforeEach(() => {
 });
 
 test('arriving tells the address, the width and the markers of the page', () => {
-  arrive(document, session, 'https://x.example/');
-  expect(sent).toEqual([
-    { type: 'arrive', address: 'https://x.example/', width: 0, markers: ['here', 'there'] },
-  ]);
+  expect(factsOf(document, 'https://x.example/')).toEqual({
+    address: 'https://x.example/',
+    width: 0,
+    markers: ['here', 'there'],
+  });
 });
 
 test('scrolling tells the share of the page; a page without room to scroll is seen whole', () => {
   touch(false);
-  listen(document, session);
+  listening(['scroll', 'leave']);
   scrollTo(250, 0);
   expect(sent).toContainEqual({ type: 'scroll', share: 0.25 });
   Object.defineProperty(document.documentElement, 'scrollHeight', { value: 400, configurable: true });
@@ -45,9 +59,22 @@ test('scrolling tells the share of the page; a page without room to scroll is se
   expect(sent).toContainEqual({ type: 'scroll', share: 1 });
 });
 
+test('nothing is listened to that no trigger goes by, and all of it can be stopped', () => {
+  touch(false);
+  listening(['leave']);
+  scrollTo(250, 0);
+  expect(sent).toEqual([]);
+  const stop = listening(['scroll']);
+  scrollTo(300, 0);
+  expect(sent).toHaveLength(1);
+  stop();
+  scrollTo(400, 0);
+  expect(sent).toHaveLength(1);
+});
+
 test('the pointer going out at the top is leaving; at a side it is not', () => {
   touch(false);
-  listen(document, session);
+  listening(['scroll', 'leave']);
   const out = (clientY: number) =>
     document.documentElement.dispatchEvent(new MouseEvent('mouseleave', { clientY }));
   out(300);
@@ -58,7 +85,7 @@ test('the pointer going out at the top is leaving; at a side it is not', () => {
 
 test('on touch a quick flick back up is leaving, a slow way back is not', () => {
   touch(true);
-  listen(document, session);
+  listening(['scroll', 'leave']);
   const leaves = () => sent.filter(({ type }) => type === 'leave').length;
   scrollTo(900, 1000);
   scrollTo(600, 1600);

@@ -5,10 +5,10 @@ import { plainBrand } from '@sirene/core/style';
 import type { SceneName } from '@sirene/core/document/widget';
 import { fillBasket, writeBasket } from './basket.js';
 import { count, writeCounts } from './countdown.js';
-import { writeHtml } from './markup.js';
-import { boxHtml, type Mounted } from './mount.js';
-import { served } from './served.js';
-import { push } from './push.js';
+import { writeHtml } from '../markup.js';
+import { boxHtml, type Mounted } from '../mount.js';
+import { served } from '../served.js';
+import { push } from '../push.js';
 
 /** A widget as it is written, without the platform's popovers. */
 function written(sketch: Parameters<typeof buildWidget>[0]) {

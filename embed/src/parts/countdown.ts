@@ -1,11 +1,6 @@
 import { timeLeft, type CountUnit } from '@sirene/core/base/time';
-import type { Mounted } from './mount.ts';
-
-/** A clock that can be asked and waited for; the visitor's own, or one that the studio moves. ms. */
-export interface TickingClock {
-  now(): number;
-  at(time: number, call: () => void): () => void;
-}
+import type { Mounted } from '../mount.ts';
+import type { Attached, PartPage, TickingClock } from './part.ts';
 
 /** Writes what is left into every countdown of a widget. Returns whether all of them are over. */
 export function writeCounts({ box }: Pick<Mounted, 'box'>, now: number): boolean {
@@ -43,3 +38,5 @@ export function count(mounted: Mounted, clock: TickingClock): () => void {
   tick();
   return () => stop();
 }
+
+export const attach = (mounted: Mounted, { clock }: PartPage): Attached => ({ end: count(mounted, clock) });

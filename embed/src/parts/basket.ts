@@ -1,5 +1,6 @@
 import { basketHtml, pieces, readBasket, type BasketWords } from '@sirene/core/document/basket';
-import type { Mounted } from './mount.ts';
+import type { Mounted } from '../mount.ts';
+import type { Attached, PartPage } from './part.ts';
 
 /**
  * Shows a basket in a widget: its lines, and the scene that fits: opening for one with lines, empty for one without, error
@@ -7,8 +8,6 @@ import type { Mounted } from './mount.ts';
  */
 export function fillBasket(mounted: Mounted, given: unknown): void {
   const lines = readBasket(given);
-  const has = mounted.body.scripts.includes('basket');
-  if (!has) return;
   const fitting = lines === null ? 'error' : lines.length === 0 ? 'empty' : 'opening';
   const { scenes } = mounted.body;
   const isBasket = 'empty' in scenes || 'error' in scenes;
@@ -38,4 +37,13 @@ export function writeBasket(
   if (label === null) return;
   const again = [...box.querySelectorAll<HTMLElement>('[data-line]')];
   again.find((one) => one.getAttribute('aria-label') === label)?.focus();
+}
+
+/** A widget shows nothing of a basket before the page has told of one. */
+export function attach(mounted: Mounted, { basket }: PartPage): Attached {
+  const written = () => {
+    if (basket.value !== undefined) fillBasket(mounted, basket.value);
+  };
+  written();
+  return { written, end: basket.follow(written) };
 }

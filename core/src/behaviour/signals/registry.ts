@@ -1,0 +1,44 @@
+import type { Deed, Signal } from '../signal.js';
+import { leave, leaveDeed } from './leave.js';
+import { scroll, scrollDeed } from './scroll.js';
+
+// Two lists, so that a page loads what a signal is without what a rehearsal says of it. The compiler asks for each in both,
+// and for its listener in the embed.
+const signals = { scroll, leave };
+
+type Signals = typeof signals;
+export type SignalType = keyof Signals;
+
+export type Detail<S extends SignalType> = Signals[S] extends Signal<infer D, infer _> ? D : never;
+type Known = { [S in SignalType]: (known: Signals[S]['start']) => void }[SignalType] extends (
+  known: infer K,
+) => void
+  ? K
+  : never;
+
+/** What is known of all signals, as part of a page visit. An interface, so that a visit can extend it. */
+// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- it names an intersection
+export interface SignalState extends Known {}
+
+export type SignalEvent = { [S in SignalType]: { type: S } & Detail<S> }[SignalType];
+
+/** How each is done in a rehearsal. */
+export const signalDeeds: { readonly [S in SignalType]: Deed<Detail<S>> } = {
+  scroll: scrollDeed,
+  leave: leaveDeed,
+};
+
+const all = Object.entries(signals) as [string, Signal<object, SignalState>][];
+
+/** What is known when the visitor arrives. */
+export const startOfSignals = (): SignalState =>
+  Object.assign({}, ...all.map(([, { start }]) => start)) as SignalState;
+
+/** What is known after an event, whichever it is: a signal that holds for the moment only has passed unless it is this. */
+export function signalsAfter<K extends SignalState>(known: K, event: { type: string }): K {
+  let next = known;
+  for (const [type, signal] of all)
+    if (type === event.type) next = { ...next, ...signal.happened(next, event) };
+    else if (signal.passing) next = { ...next, ...signal.start };
+  return next;
+}

@@ -1,0 +1,46 @@
+import type { Happening, Listener } from './happenings.ts';
+
+/** What a page finds as `window.sirene`. docs/embed-api.md tells of it. */
+export interface Api {
+  /** Shows a widget by its address name, whatever its rules say. */
+  open(name: string): void;
+  /** Closes one widget, or all that are open. */
+  close(name?: string): void;
+  basket: {
+    /** Tells widgets what is in the shop's basket: `[{ id, name, price, quantity, picture?, note? }]`. */
+    set(lines: unknown): void;
+  };
+  /**
+   * Calls back when a widget opens, closes or is submitted, when a visitor asks to try again what could not be loaded, or
+   * changes a line of the basket (with its id and the quantity wanted); returns what stops it.
+   */
+  on(happening: Happening, listener: Listener): () => void;
+  /** Resolved once widgets may appear. */
+  ready: Promise<void>;
+}
+
+/** What the API needs of the script behind it; `open` and `close` are called once widgets may appear, never before. */
+export interface ApiPort {
+  open(name: string): void;
+  close(name?: string): void;
+  basket(lines: unknown): void;
+  on: Api['on'];
+  report(error: unknown): void;
+}
+
+/** Makes the API, and what tells it that widgets may appear: what was asked for earlier is done then, in order. */
+export function createApi({ open, close, basket, on, report }: ApiPort): { api: Api; isReady(): void } {
+  let isReady = () => {};
+  const ready = new Promise<void>((resolve) => (isReady = resolve));
+  const once = (call: () => void) => {
+    ready.then(call).catch(report);
+  };
+  const api: Api = {
+    open: (name) => once(() => open(name)),
+    close: (name) => once(() => close(name)),
+    basket: { set: basket },
+    on,
+    ready,
+  };
+  return { api, isReady: () => isReady() };
+}
