@@ -1,6 +1,6 @@
 import { valueAt } from '../base/maps/index.js';
 import type { Language } from '../base/messages/index.js';
-import type { Role } from './roles.js';
+import type { Role } from './roles/index.js';
 import type { StyleSheet } from './values.js';
 import { px, srgb, type TokenTree } from './tokens.js';
 

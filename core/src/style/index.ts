@@ -11,7 +11,7 @@ export * from '../base/measure/lengths.js';
 export * from './looks.js';
 export * from './properties.js';
 export * from './resolve.js';
-export * from './roles.js';
+export * from './roles/index.js';
 export * from './scale.js';
 export { readShadowText } from './shadow.js';
 export { colourValue } from './token-colour.js';

@@ -1,6 +1,6 @@
 import { valueAt } from '../base/maps/index.js';
 import type { Brand, Look } from './brand.js';
-import type { Role } from './roles.js';
+import type { Role } from './roles/index.js';
 
 /** What an element says that takes no look, not even the standard one of its role. */
 export const noLook = 'none';

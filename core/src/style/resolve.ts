@@ -1,7 +1,7 @@
 import { valueAt } from '../base/maps/index.js';
 import type { Brand } from './brand.js';
 import { isLength, styleProperties } from './properties.js';
-import { roleStyle, type Role } from './roles.js';
+import { roleStyle, type Role } from './roles/index.js';
 import { aliasPath, readTokens, type Token } from './tokens.js';
 import {
   conditionsHolding,

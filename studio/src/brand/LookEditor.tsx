@@ -12,6 +12,10 @@ import {
   type StyleSheet,
   type Value,
   setIn,
+  groupsOf,
+  partsOf,
+  roleDefinitions,
+  type StyleGroup,
 } from '@sirene/core/style';
 import { useMemo, useState } from 'react';
 import { Choice } from '../shared/Choice.tsx';
@@ -21,11 +25,9 @@ import { Section } from '../shared/Section.tsx';
 import { ConditionChoices } from '../shared/style/ConditionChoices.tsx';
 import { originName } from '../shared/style/origins.ts';
 import { ValueRow } from '../shared/style/ValueRow.tsx';
-import { groupsOf, partsOf, type StyleGroup } from '../shared/style/style-groups.ts';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';
 import { lookPiece } from './sheet-pieces.ts';
 import { useBrandEditing } from './brand-context.ts';
-import { roleNames } from './role-names.ts';
 
 interface Props {
   id: string;
@@ -34,14 +36,6 @@ interface Props {
   onChange(look: Look, of: string): void;
 }
 
-// What a look says of others inside the one that has it.
-const reaches: Partial<Record<Role, readonly Role[]>> = {
-  form: ['field', 'button', 'text'],
-  overlay: ['title', 'text', 'button', 'field'],
-  panel: ['title', 'text', 'button', 'field'],
-  plans: ['plan'],
-};
-
 /** Everything that a look says: of its role, and of what stands inside it. */
 export function LookEditor({ id, look, onChange }: Props) {
   const [of, setOf] = useState<Role>(look.role);
@@ -49,7 +43,7 @@ export function LookEditor({ id, look, onChange }: Props) {
   const { brand } = useBrandEditing();
   const { role, name } = look;
   const piece = useMemo(() => lookPiece(id, { role, name, style: {} }), [id, role, name]);
-  const inside = reaches[look.role] ?? [];
+  const inside = (roleDefinitions[look.role].inside ?? []) as readonly Role[];
   const own = of === look.role;
   const sheet = own ? look.style : (look.inside?.[of] ?? {});
   const put = (next: StyleSheet, what: string) =>
@@ -81,7 +75,7 @@ export function LookEditor({ id, look, onChange }: Props) {
             value={of}
             options={{
               [look.role]: 'Element itself',
-              ...Object.fromEntries(inside.map((role) => [role, `${roleNames[role]} inside`])),
+              ...Object.fromEntries(inside.map((role) => [role, `${roleDefinitions[role].name} inside`])),
             }}
             onChange={(next) => setOf(next as Role)}
           />

@@ -1,6 +1,6 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, Flex, Input, Link, Stack, Text } from '@chakra-ui/react';
-import { withStandard, type Look, type Role } from '@sirene/core/style';
+import { roleDefinitions, roles, withStandard, type Look, type Role } from '@sirene/core/style';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
@@ -11,7 +11,11 @@ import { Toggle } from '../shared/Toggle.tsx';
 import { useBrandEditing } from './brand-context.ts';
 import { LookEditor } from './LookEditor.tsx';
 import { lookId } from './look-id.ts';
-import { roleNames } from './role-names.ts';
+
+const roleNames = Object.fromEntries(roles.map((role) => [role, roleDefinitions[role].name])) as Record<
+  Role,
+  string
+>;
 
 /** The named looks of each role: made, changed, and taken away. */
 export function LooksPanel() {
@@ -173,9 +177,7 @@ function NewLook({ onMake }: { onMake(name: string, role: Role): void }) {
           )}
         </Row>
         <Row label="Role">
-          {(id) => (
-            <Choice id={id} value={role} options={roleNames} onChange={(next) => setRole(next as Role)} />
-          )}
+          {(id) => <Choice id={id} value={role} options={roleNames} onChange={(next) => setRole(next)} />}
         </Row>
         <Button
           type="submit"

@@ -48,6 +48,7 @@ export const button = define({
   container: false,
   create: () => ({ type: 'button', label: 'Send', action: { type: 'submit' as const }, wide: true }),
   title: ({ label }) => label || 'Button without text',
+  lacks: ({ label }) => (label.trim() === '' ? [{ text: 'A button has no text' }] : []),
   properties: [
     {
       path: ['label'],

@@ -51,6 +51,15 @@ export interface AnyElement {
   hidden?: boolean;
 }
 
+/** Something that an element lacks, in a sentence, and an edit that mends it: of itself, or of one of its properties. */
+export interface Lack {
+  text: string;
+  repair?: { label: string; remove: true } | { label: string; set: readonly [key: string, value: unknown] };
+}
+
+/** What one does about an element that shows nothing. */
+export const removeIt = { label: 'Remove it', remove: true } as const;
+
 /** One kind of element: its data, how it is written, and what the inspector offers. One file each. */
 export interface ElementDefinition<S extends TObject = TObject> {
   type: string;
@@ -76,7 +85,18 @@ export interface ElementDefinition<S extends TObject = TObject> {
   create(): NoInfer<Static<S>>;
   /** What the outline calls it. */
   title(element: Static<S>): string;
+  /**
+   * What it lacks: a name for those who do not see it (WCAG 2.2, 1.1.1 and 4.1.2), or anything to show at all. Told by the
+   * check before publishing.
+   */
+  lacks?(element: Static<S>): readonly Lack[];
+  /** Which of its measures is worth drawing on the stage; the others take theirs from their words or from what holds them. */
+  sized?: 'width' | 'height';
   properties: readonly InspectorProperty[];
+  /**
+   * Its HTML, built with `h()`, which escapes every text. A node with `data-text` holds nothing but the text at that path of the
+   * element's data, as in `items.0.words`: it can be typed over on the stage. An element may have several.
+   */
   render(element: Static<S>, context: RenderContext): Html;
   /** CSS that its HTML always needs, with `&` for its class. */
   css: string;

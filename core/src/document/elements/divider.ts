@@ -14,6 +14,7 @@ export const divider = define({
   container: false,
   create: () => ({ type: 'divider' }),
   title: ({ words }) => words || 'Divider',
+  sized: 'width',
   properties: [{ path: ['words'], label: 'Text', control: 'line' }],
   render: ({ words }, { box }) =>
     words

@@ -132,6 +132,8 @@ export const field = define({
   inside: { always: ['form'] },
   create: () => ({ type: 'field', kind: 'text', key: 'text', label: 'Your answer', required: false }),
   title: ({ label, kind }) => label || fieldSpec(kind).label,
+  lacks: ({ label }) =>
+    label.trim() === '' ? [{ text: 'A field has no label, so screen readers can’t name it' }] : [],
   properties: [
     {
       path: ['kind'],

@@ -27,6 +27,9 @@ export const icon = define({
   container: false,
   create: () => ({ type: 'icon', name: 'star' }),
   title: ({ words, name, svg }) => words || (svg ? 'Custom icon' : `Icon ${name}`),
+  lacks: ({ link, words }) =>
+    link && !words ? [{ text: 'An icon is a link and has no text: say where it goes' }] : [],
+  sized: 'width',
   properties: [
     { path: ['name'], label: 'Icon', control: 'icon', always: true },
     {

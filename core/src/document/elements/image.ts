@@ -4,7 +4,7 @@ import { illustrationAt, illustrationHtml, paintsCss } from '../../style/illustr
 import { h } from '../../base/html/index.js';
 import { assetScheme, safeAddress, safeImage, wholeImage } from '../../base/sanitise/index.js';
 import type { BrandLogo } from '../../style/index.js';
-import { addressText, define, elementFields, line } from './definition.js';
+import { addressText, define, elementFields, line, removeIt } from './definition.js';
 import { addressProblem } from './rich-text.js';
 
 /** The widths, px, in which uploaded images are served. */
@@ -57,6 +57,14 @@ export const image = define({
   container: false,
   create: () => ({ type: 'image', src: '', alt: '' }),
   title: ({ alt, src }) => alt || (src ? 'Image' : 'No image chosen yet'),
+  lacks({ src, alt, plain }) {
+    if (src === '') return [{ text: 'An image is not chosen yet', repair: removeIt }];
+    // A mark of the brand brings its own words.
+    if (plain || alt.trim() !== '' || src.startsWith('brand:')) return [];
+    const repair = { label: 'Mark as decorative', set: ['plain', true] } as const;
+    return [{ text: 'An image has no alt text: add it, or mark it as decorative', repair }];
+  },
+  sized: 'width',
   properties: [
     { path: ['src'], label: 'Image', control: 'image', sized: true, always: true },
     {

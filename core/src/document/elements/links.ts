@@ -54,6 +54,8 @@ export const links = define({
     shown(items)
       .map(({ words }) => words)
       .join(', ') || 'Link strip',
+  lacks: ({ items }) =>
+    items.some(({ words }) => words.trim() === '') ? [{ text: 'A link of the strip has no text' }] : [],
   properties: [
     {
       path: ['items'],

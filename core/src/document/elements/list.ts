@@ -61,7 +61,7 @@ export const list = define({
           marks === 'icons' && iconHtml(one.icon ?? icon, part('mark')),
           marks === 'numbers' &&
             h('span', { class: `${part('mark')} number`, 'aria-hidden': 'true' }, `${at + 1}.`),
-          h('span', {}, one.words),
+          h('span', { 'data-text': `items.${at}.words` }, one.words),
         ),
       ),
     ),

@@ -35,6 +35,7 @@ export const map = define({
     words: 'Get directions',
   }),
   title: ({ place }) => place || 'Map card',
+  sized: 'width',
   properties: [
     { path: ['place'], label: 'Name', control: 'line', always: true },
     { path: ['lines'], label: 'Address', control: 'lines', always: true },

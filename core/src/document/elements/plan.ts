@@ -59,7 +59,7 @@ function amountOf(plan: Plan, part: (name: string) => string): Child[] {
       ? null
       : h('s', { class: part('old') }, h('span', { class: 'unseen' }, 'before: '), money(plan.old, format)),
     money(plan.amount, format),
-    plan.period ? h('span', { class: part('period') }, plan.period) : null,
+    plan.period ? h('span', { class: part('period'), 'data-text': 'period' }, plan.period) : null,
   ];
 }
 
@@ -220,10 +220,12 @@ export const plan = define({
       own ? h('span', { class: part('mark') }, own) : iconHtml(plan.featureIcon, part('mark'));
     const href = plan.address ? safeAddress(plan.address) : null;
     const pieces: Record<(typeof planPieces)[number], Child> = {
-      badge: plan.badge ? h('span', { class: part('badge') }, plan.badge) : null,
+      badge: plan.badge ? h('span', { class: part('badge'), 'data-text': 'badge' }, plan.badge) : null,
       icon: plan.icon ? iconHtml(plan.icon, part('icon')) : null,
-      title: h('h3', { class: part('title') }, plan.name),
-      subtitle: plan.subtitle ? h('p', { class: part('subtitle') }, plan.subtitle) : null,
+      title: h('h3', { class: part('title'), 'data-text': 'name' }, plan.name),
+      subtitle: plan.subtitle
+        ? h('p', { class: part('subtitle'), 'data-text': 'subtitle' }, plan.subtitle)
+        : null,
       amount: h('p', { class: part('amount') }, ...amountOf(plan, part)),
       features:
         plan.features.length > 0
@@ -235,12 +237,14 @@ export const plan = define({
                   'li',
                   { class: `${part('feature')}${at % 2 ? ` ${part('even')}` : ''}` },
                   mark(),
-                  h('span', {}, words),
+                  h('span', { 'data-text': `features.${at}` }, words),
                 ),
               ),
             )
           : null,
-      button: plan.button ? h('a', { class: part('button'), href, 'data-act': 'link' }, plan.button) : null,
+      button: plan.button
+        ? h('a', { class: part('button'), href, 'data-act': 'link', 'data-text': 'button' }, plan.button)
+        : null,
     };
     return h(
       'section',

@@ -13,6 +13,7 @@ export const spacer = define({
   container: false,
   create: () => ({ type: 'spacer' }),
   title: () => 'Spacer',
+  sized: 'height',
   properties: [],
   render: (_, { box }) => h('div', { ...box, 'aria-hidden': 'true' }),
   css: '&{flex:none}',

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { AlignLeft, Heading } from 'lucide';
 import { h } from '../../base/html/index.js';
-import { define, elementFields } from './definition.js';
+import { define, elementFields, removeIt } from './definition.js';
 import { beginning, plainText, renderRuns, runProblems, runSchema, toRuns } from './rich-text.js';
 
 const schema = elementFields('text', {
@@ -28,6 +28,8 @@ export const text = define({
   create: () => ({ type: 'text', level: 0, content: toRuns('Write a sentence or two here.') }),
   title: ({ level, content }) =>
     beginning(plainText(content)) || (level === 0 ? 'Empty paragraph' : 'Empty heading'),
+  lacks: ({ content }) =>
+    content.every(({ text }) => text.trim() === '') ? [{ text: 'A text is empty', repair: removeIt }] : [],
   properties: [
     { path: ['content'], label: 'Text', control: 'rich', help: 'Or double-click the text on the stage.' },
     {

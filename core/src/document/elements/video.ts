@@ -2,7 +2,7 @@ import { Type } from '@sinclair/typebox';
 import { Video } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { safeImage, wholeImage } from '../../base/sanitise/index.js';
-import { addressText, define, elementFields, line } from './definition.js';
+import { addressText, define, elementFields, line, removeIt } from './definition.js';
 
 const schema = elementFields('video', {
   src: addressText,
@@ -29,6 +29,11 @@ export const video = define({
   container: false,
   create: () => ({ type: 'video', src: '', alt: '' }),
   title: ({ alt }) => alt || 'Video',
+  lacks({ src, alt }) {
+    if (src === '') return [{ text: 'A video is not chosen yet', repair: removeIt }];
+    return alt.trim() === '' ? [{ text: 'A video has no description: say what it shows' }] : [];
+  },
+  sized: 'width',
   properties: [
     { path: ['src'], label: 'Video', control: 'video', always: true },
     { path: ['poster'], label: 'Poster image', control: 'image' },

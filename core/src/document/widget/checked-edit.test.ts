@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { createElement, elementDefinitions, type ElementType } from '../elements/index.js';
 import { createPlacement, placementDefinitions, type PlacementType } from '../placement/index.js';
-import { conditions, roleStyles, styleProperties } from '../../style/index.js';
+import { conditions, partsOf, roles as allRoles, styleProperties } from '../../style/index.js';
 import {
   applyChecked,
   applyOperation,
@@ -172,9 +172,7 @@ test.each(Object.keys(placementDefinitions) as PlacementType[])(
 
 test('whatever is set of any style property, in any state and on any screen, it stays one that can be saved', () => {
   const { document } = full('centre');
-  const roles = Object.entries(roleStyles).flatMap(([role, parts]) =>
-    Object.keys(parts).map((part) => ['style', role, part]),
-  );
+  const roles = allRoles.flatMap((role) => partsOf(role).map((part) => ['style', role, part]));
   const names = Object.keys(styleProperties);
   fc.assert(
     fc.property(

@@ -2,7 +2,7 @@ import { Type, type TSchema } from '@sinclair/typebox';
 import { valueAt } from '../../base/maps/index.js';
 import { elementDefinitions, elementProblems } from '../elements/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
-import { roleStyles } from '../../style/index.js';
+import { roleDefinitions } from '../../style/index.js';
 import { placementDefinitions } from '../placement/index.js';
 import { envelope, limits, schemaVersion, type WidgetDocument } from './document.js';
 import type { Problem } from '../../base/schema/problem.js';
@@ -49,7 +49,7 @@ const placementProblems = ({ placement }: WidgetDocument): Problem[] =>
   schemaProblems(placementDefinitions[placement.type].schema, placement, 'placement');
 
 function* roleProblems({ style }: WidgetDocument, role: string): Generator<Problem> {
-  const parts = Object.keys(valueAt(roleStyles, role) ?? {});
+  const parts = Object.keys(valueAt(roleDefinitions, role)?.style ?? {});
   if (parts.length === 0) yield { path: `style.${role}`, reason: 'is not a known role' };
   else yield* styleProblems(valueAt(style, role), parts, `style.${role}`);
 }

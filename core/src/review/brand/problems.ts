@@ -10,7 +10,8 @@ import {
   importTokens,
   noLook,
   readTokens,
-  roleStyles,
+  partsOf,
+  roles,
   TokenError,
   type Brand,
   type Role,
@@ -24,7 +25,7 @@ const schema = Type.Object(
       Type.Object(
         {
           name: Type.String({ minLength: 1, maxLength: 60 }),
-          role: oneOf(Object.keys(roleStyles)),
+          role: oneOf(roles),
           style: Type.Record(Type.String(), Type.Unknown()),
           inside: Type.Optional(Type.Record(Type.String(), Type.Unknown())),
           standard: Type.Optional(Type.Boolean()),
@@ -105,8 +106,8 @@ function lookProblems(brand: Brand, going: readonly string[]): Problem[] {
 }
 
 function sheetProblems(role: string, sheet: unknown, at: string): Problem[] {
-  if (!Object.hasOwn(roleStyles, role)) return [{ path: at, reason: 'is not a known role' }];
-  return [...styleProblems(sheet, Object.keys(roleStyles[role as Role]), at)];
+  if (!roles.includes(role as Role)) return [{ path: at, reason: 'is not a known role' }];
+  return [...styleProblems(sheet, partsOf(role as Role), at)];
 }
 
 function danglingAliases(

@@ -138,7 +138,7 @@ export function Overlay({ scale }: { scale: number }) {
       onDoubleClick={(event) => {
         const id = hit(event);
         if (!isElement(id)) return;
-        const begun = editText(stage, session, id, () => {
+        const begun = editText(stage, session, id, pointOf(event), () => {
           setEditing(null);
           redraw();
         });

@@ -1,4 +1,5 @@
 import { valueAt } from '@sirene/core/base/maps';
+import { definitionOf } from '@sirene/core/document/elements';
 import type { Placement, WidgetDocument } from '@sirene/core/document/widget';
 import { surfaceRole } from '@sirene/core/document/placement';
 import type { Selected } from '../state/selection.ts';
@@ -15,16 +16,6 @@ export interface Resizing {
   property: 'width' | 'height';
 }
 
-// Elements whose size is worth drawing: the others take theirs from their words or from what holds them.
-const sized: Partial<Record<WidgetDocument['elements'][string]['type'], 'width' | 'height'>> = {
-  image: 'width',
-  video: 'width',
-  icon: 'width',
-  map: 'width',
-  divider: 'width',
-  spacer: 'height',
-};
-
 /** How the selection can be drawn larger and smaller; `null` where that makes no sense. */
 export function resizingOf(
   document: WidgetDocument,
@@ -33,7 +24,7 @@ export function resizingOf(
 ): Resizing | null {
   if (selection === null) return ofPlacement(document.placement, condition);
   const element = valueAt(document.elements, selection);
-  const property = element && sized[element.type];
+  const property = element && definitionOf(element).sized;
   if (!property) return null;
   return {
     edge: property === 'width' ? 'right' : 'bottom',

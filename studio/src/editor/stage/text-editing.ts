@@ -59,6 +59,11 @@ function markOf(node: HTMLElement): Omit<Run, 'text'> {
   }
 }
 
+interface Point {
+  x: number;
+  y: number;
+}
+
 /** A text being edited where it stands. */
 export interface TextEditing {
   id: string;
@@ -78,17 +83,19 @@ export const textTools = 'data-text-tools';
 /**
  * Lets the text of an element be edited where it stands.
  *
+ * @param point where it was pressed, px of the page's window: of several texts the one that stands there
  * @returns `null` when the element has no text of its own
  */
 export function editText(
   stage: StageController,
   session: EditSession,
   id: string,
+  point: Point,
   ended: () => void,
 ): TextEditing | null {
   const element = valueAt(session.document.elements, id);
   const box = stage.nodeOf(id);
-  const found = element && box && textNodeOf(element, box);
+  const found = element && box && textNodeOf(element, box, point);
   const foundPage = stage.page;
   if (!found || !foundPage) return null;
   const [node, page] = [found, foundPage];
@@ -100,13 +107,13 @@ export function editText(
   page.getSelection()?.selectAllChildren(node);
 
   const put = (key: string, value: unknown) =>
-    session.apply({ type: 'set', path: ['elements', id, key], value }, `text ${id}`);
+    session.apply({ type: 'set', path: ['elements', id, ...key.split('.')], value }, `text ${id} ${key}`);
   const write = () => {
     if (!plain) return void put('content', readRuns(node));
     const key = node.dataset['text'] ?? 'label';
     if (put(key, node.textContent ?? '') === null) return;
     // What is not taken is not shown either; the bar says why.
-    node.textContent = String(readPath(session.document, ['elements', id, key]) ?? '');
+    node.textContent = String(readPath(session.document, ['elements', id, ...key.split('.')]) ?? '');
     page.getSelection()?.selectAllChildren(node);
     page.getSelection()?.collapseToEnd();
   };
@@ -228,7 +235,13 @@ function selectedRange(page: Document, node: Node): [number, number] | null {
 
 const isHeading = (element: Element): boolean => element.type === 'text' && element.level > 0;
 
-function textNodeOf(element: Element, box: HTMLElement): HTMLElement | null {
+/** The text that stands at a point of the page's window, px; the first of the element where none does. */
+function textNodeOf(element: Element, box: HTMLElement, { x, y }: Point): HTMLElement | null {
   if (element.type === 'text') return box;
-  return box.querySelector('[data-text]');
+  const texts = [...box.querySelectorAll<HTMLElement>('[data-text]')];
+  const there = texts.find((node) => {
+    const { left, right, top, bottom } = node.getBoundingClientRect();
+    return x >= left && x <= right && y >= top && y <= bottom;
+  });
+  return there ?? texts[0] ?? null;
 }

@@ -11,13 +11,13 @@ import {
   type Role,
   type StyleProperty,
   type Value,
+  roleDefinitions,
 } from '@sirene/core/style';
 import { readPath, type Operation, type Path, type WidgetDocument } from '@sirene/core/document/widget';
 import { memo } from 'react';
 import { useEditing, useReading, useSettledDocument } from '../../state/editing.ts';
 import { useSelection } from '../../state/selection.ts';
 import { useView } from '../../state/view.ts';
-import { styleGroups } from '../../../shared/style/style-groups.ts';
 import { ValueRow } from '../../../shared/style/ValueRow.tsx';
 import { OriginMark } from './OriginMark.tsx';
 
@@ -99,7 +99,7 @@ function useStyleValue(element: string | null, part: string, name: string, role:
 }
 
 const bearsText = (role: Role, part: string): boolean =>
-  styleGroups[role].some((group) => group.part === part && group.properties.includes('color'));
+  roleDefinitions[role].groups.some((group) => group.part === part && group.properties.includes('color'));
 
 function sameRole({ elements }: WidgetDocument, id: string, role: string): boolean {
   const element = valueAt(elements, id);

@@ -1,9 +1,15 @@
-import { conditionOf, setIn, type Role, type StyleSheet } from '@sirene/core/style';
+import {
+  conditionOf,
+  groupsOf,
+  setIn,
+  type Role,
+  type StyleGroup,
+  type StyleSheet,
+} from '@sirene/core/style';
 import { memo } from 'react';
 import { useView } from '../../state/view.ts';
 import { Folded } from '../../../shared/Folded.tsx';
 import { Section } from '../../../shared/Section.tsx';
-import { groupsOf, type StyleGroup } from '../../../shared/style/style-groups.ts';
 import { StyleRow } from './StyleRow.tsx';
 
 interface Props {

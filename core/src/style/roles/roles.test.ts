@@ -1,10 +1,8 @@
-import { roleStyles, styleProperties, type Role } from '@sirene/core/style';
-import { groupsOf, partsOf, styleGroups } from './style-groups.js';
-
-const roles = Object.keys(roleStyles) as Role[];
+import { styleProperties } from '../properties.js';
+import { groupsOf, partsOf, roleDefinitions, roles } from './index.js';
 
 describe.each(roles)('what the inspector offers for the role %s', (role) => {
-  const groups = styleGroups[role];
+  const groups = roleDefinitions[role].groups;
 
   it('is of parts that the role has, and of properties that there are', () => {
     for (const { part, properties, rare } of groups) {
