@@ -49,6 +49,6 @@ export interface FieldSpec {
   /** For a new field: what it is called, where that is not the kind's own name. */
   asks?: string;
   /** The choices of a new field. */
-  options?: string[];
+  options?: readonly string[];
   maxLength: number;
 }

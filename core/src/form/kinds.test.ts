@@ -49,7 +49,7 @@ test('only a password is a secret', () => {
 test.each(fieldSpecs.map((spec) => [spec.kind, spec] as const))(
   '%s is offered with what a new one needs',
   (kind, spec) => {
-    expect(fieldKinds[kind]).toBeDefined();
+    expect(Object.keys(fieldKinds)).toContain(kind);
     expect(spec.key).toMatch(/^[a-z][a-z0-9_-]*$/);
     expect(spec.maxLength).toBeGreaterThan(0);
     expect(spec.tag === 'choices' || spec.tag === 'select').toBe(spec.options !== undefined);

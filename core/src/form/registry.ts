@@ -11,10 +11,30 @@ import { phone, phoneSpec } from './fields/phone.js';
 import { select, selectSpec } from './fields/select.js';
 import { text, textSpec } from './fields/text.js';
 
-// Two lists, so that the page loads how a kind behaves without what the studio says about it.
+// Two lists, so that the page loads how a kind behaves without what the studio says about it. The compiler asks for each kind
+// in both.
+
+const specs = [
+  nameSpec,
+  emailSpec,
+  textSpec,
+  longTextSpec,
+  phoneSpec,
+  numberSpec,
+  selectSpec,
+  choiceSpec,
+  choicesSpec,
+  consentSpec,
+  passwordSpec,
+] as const satisfies readonly FieldSpec[];
+
+export type FieldKindName = (typeof specs)[number]['kind'];
+
+/** How the studio offers each kind of field. */
+export const fieldSpecs: readonly FieldSpec[] = specs;
 
 /** How each kind of field behaves. */
-export const fieldKinds: Readonly<Record<string, FieldKind>> = {
+export const fieldKinds: { readonly [K in FieldKindName]: FieldKind } = {
   name,
   email,
   text,
@@ -27,18 +47,3 @@ export const fieldKinds: Readonly<Record<string, FieldKind>> = {
   consent,
   password,
 };
-
-/** How the studio offers each kind of field. */
-export const fieldSpecs: readonly FieldSpec[] = [
-  nameSpec,
-  emailSpec,
-  textSpec,
-  longTextSpec,
-  phoneSpec,
-  numberSpec,
-  selectSpec,
-  choiceSpec,
-  choicesSpec,
-  consentSpec,
-  passwordSpec,
-];

@@ -1,6 +1,7 @@
 import { writeHtml } from '@sirene/embed/markup';
 import { Box } from '@chakra-ui/react';
 import type { CompiledWidget } from '@sirene/core/compile';
+import { previewSize } from '@sirene/core/document/placement';
 import type { State } from '@sirene/core/style';
 import type { SceneName } from '@sirene/core/document/widget';
 import { loadFonts } from '@sirene/embed/fonts';
@@ -60,23 +61,6 @@ const still =
   '.box{position:static!important;display:flex!important;flex-direction:column;animation:none!important;max-height:none!important;max-width:none!important;margin:0!important;inset:auto!important;width:100%!important;min-height:var(--least,0)!important;height:auto!important}' +
   '*{animation:none!important;transition:none!important}[data-unseen]{opacity:1!important}:host{display:grid!important;place-items:center}';
 
-/** How wide and how high at least a widget is drawn, px: those that fill a window get a small one. */
-function natural({ placement }: CompiledWidget): [width: number, least: number] {
-  switch (placement.type) {
-    case 'cover':
-    case 'page':
-      return [1080, 640];
-    case 'side':
-      return [placement.width, 620];
-    case 'bar':
-      return [Math.min(placement.width, 760), 0];
-    case 'inline':
-      return [typeof placement.width === 'number' ? Math.min(placement.width, 900) : 900, 0];
-    default:
-      return [placement.width, 0];
-  }
-}
-
 function draw(
   root: ShadowRoot,
   body: CompiledWidget,
@@ -89,7 +73,7 @@ function draw(
   css.replaceSync(served(body.css, '') + still + (state ? forcedCss(body.css, state) : ''));
   root.adoptedStyleSheets = [css];
   loadFonts(document, body.fonts, '');
-  const [wide, least] = natural(body);
+  const { width: wide, least } = previewSize(body.placement);
   root.innerHTML = `<div style="width:${wide}px;--least:${least}px"><div class="box">${served(boxHtml(body, scene), '')}</div></div>`;
   const holder = root.firstElementChild as HTMLElement;
   const box = holder.firstElementChild as HTMLElement;

@@ -7,6 +7,7 @@ import {
   oneOf,
   overlayWidth,
   strict,
+  overlayRange,
 } from './definition.js';
 
 const schema = Type.Object(
@@ -40,6 +41,8 @@ export const anchored = definePlacement({
     width: 360,
     closing: { button: true, escape: true, backdrop: true },
   }),
+  phrase: ({ to }) => `anchored to ${to}`,
+  handle: () => ({ edge: 'right', times: 1, range: overlayRange }),
   properties: [
     {
       path: ['to'],

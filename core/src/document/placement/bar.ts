@@ -36,6 +36,8 @@ export const bar = definePlacement({
     width: 1120,
     closing: { button: true, escape: false, backdrop: false },
   }),
+  phrase: ({ at, push }) => `as a bar at the ${at}${push ? ', pushing the page' : ''}`,
+  preview: ({ width }) => ({ width: Math.min(width, 760) }),
   properties: [
     { path: ['at'], label: 'Edge', control: 'choice', options: { top: 'Top', bottom: 'Bottom' } },
     {

@@ -1,5 +1,13 @@
 import { Type } from '@sinclair/typebox';
-import { boxCss, closing, closingProperties, definePlacement, overlayWidth, strict } from './definition.js';
+import {
+  boxCss,
+  closing,
+  closingProperties,
+  definePlacement,
+  overlayWidth,
+  strict,
+  overlayRange,
+} from './definition.js';
 
 const schema = Type.Object(
   { type: Type.Literal('centre'), width: overlayWidth, backdrop: Type.Boolean(), closing },
@@ -19,6 +27,8 @@ export const centre = definePlacement({
     backdrop: true,
     closing: { button: true, escape: true, backdrop: true },
   }),
+  phrase: ({ backdrop }) => (backdrop ? 'in the centre over a backdrop' : 'in the centre'),
+  handle: () => ({ edge: 'right', times: 2, range: overlayRange }),
   properties: [
     { path: ['backdrop'], label: 'Backdrop', control: 'toggle', always: true },
     ...closingProperties(true),

@@ -10,6 +10,8 @@ import {
   oneOf,
   overlayWidth,
   strict,
+  overlayRange,
+  type WidthHandle,
 } from './definition.js';
 
 /** The eight places along the window's rim. */
@@ -59,6 +61,17 @@ const schema = Type.Object(
   strict,
 );
 
+/** A rim of the window in words. */
+export const rimWords = (at: string): string =>
+  at.includes('-') ? `in the ${at.replace('-', ' ')} corner` : `at the ${at} edge`;
+
+/** A box at a rim grows away from it; one in the middle of it to both sides. */
+export const rimHandle = (at: string): WidthHandle => ({
+  edge: at.includes('right') ? 'left' : 'right',
+  times: /left|right/.test(at) ? 1 : 2,
+  range: overlayRange,
+});
+
 export const corner = definePlacement({
   type: 'corner',
   label: 'Corner or edge',
@@ -73,6 +86,8 @@ export const corner = definePlacement({
     width: 380,
     closing: { button: true, escape: true, backdrop: false },
   }),
+  phrase: ({ at }) => rimWords(at),
+  handle: ({ at }) => rimHandle(at),
   properties: [
     { path: ['at'], label: 'Position', control: 'choice', options: rimNames },
     ...closingProperties(false),

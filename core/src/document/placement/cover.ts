@@ -1,5 +1,13 @@
 import { Type } from '@sinclair/typebox';
-import { closing, closingProperties, contentWidth, definePlacement, straight, strict } from './definition.js';
+import {
+  closing,
+  closingProperties,
+  contentWidth,
+  definePlacement,
+  straight,
+  strict,
+  wholeWindow,
+} from './definition.js';
 
 const schema = Type.Object(
   {
@@ -23,6 +31,8 @@ export const cover = definePlacement({
     width: 640,
     closing: { button: true, escape: true, backdrop: false },
   }),
+  phrase: () => 'in full screen',
+  preview: () => wholeWindow,
   properties: [contentWidth, ...closingProperties(false)],
   box: straight,
   css: ({ width }) =>

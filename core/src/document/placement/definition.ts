@@ -12,6 +12,18 @@ export { oneOf, strict };
  */
 export type Stand = 'modal' | 'popover' | 'inline';
 
+/** How the width of a box is drawn with the pointer. */
+export interface WidthHandle {
+  edge: 'left' | 'right';
+  /** How much it grows for each px that the handle is drawn: twice as much where it grows to both sides. */
+  times: number;
+  /** The least and the most, px. */
+  range: readonly [number, number];
+}
+
+/** Of overlays: from the least to the most that their width may be, px. */
+export const overlayRange = [40, 1200] as const;
+
 /** One way for a widget to stand on a page: its data, and the CSS of its box. One file each. */
 export interface PlacementDefinition<S extends TObject = TObject> {
   type: string;
@@ -22,6 +34,12 @@ export interface PlacementDefinition<S extends TObject = TObject> {
   stand: Stand;
   mode: Mode;
   create(): Record<string, unknown>;
+  /** Where it stands, in words that follow "appears": "in the bottom right corner". */
+  phrase(placement: Static<S>): string;
+  /** The handle by which its width is drawn on the stage; none where it has the window's. */
+  handle?(placement: Static<S>): WidthHandle;
+  /** How wide a preview of it is and how high at least, px; where it has a width of its own, that. */
+  preview?(placement: Static<S>): { width: number; least?: number };
   properties: readonly InspectorProperty[];
   /** What its box has in place of the brand's values, such as its width; looks, the widget and each screen may differ. */
   box?(placement: Static<S>): ConditionStyles;
@@ -63,6 +81,9 @@ export const overlayWidth = Type.Number({ minimum: 40, maximum: 1200 });
 /** `distance` from a side, and never under a notch or a home bar. */
 export const fromSide = (side: string, distance: string): string =>
   `${side}:max(${distance},env(safe-area-inset-${side}))`;
+
+/** A preview of what fills the window, px. */
+export const wholeWindow = { width: 1080, least: 640 };
 
 /** However wide it is asked to be, some of the page is seen beside it. */
 export const boxCss = '.box{max-width:calc(100vw - 32px)}';

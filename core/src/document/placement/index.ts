@@ -1,21 +1,10 @@
 import type { Static } from '@sinclair/typebox';
-import { anchored } from './anchored.js';
-import { bar } from './bar.js';
-import { centre } from './centre.js';
-import { corner } from './corner.js';
-import { cover } from './cover.js';
-import type { PlacementDefinition } from './definition.js';
-import { inline } from './inline.js';
-import { launcher } from './launcher.js';
-import { page } from './page.js';
-import { side } from './side.js';
+import type { PlacementDefinition, WidthHandle } from './definition.js';
+import { definitions } from './registry.js';
 
 export type { PlacementDefinition } from './definition.js';
-export type { Stand } from './definition.js';
+export type { Stand, WidthHandle } from './definition.js';
 export { rims } from './corner.js';
-
-/** Every placement. A new one is its file and a line here. */
-const definitions = { centre, corner, side, bar, cover, anchored, inline, page, launcher };
 
 export type PlacementType = keyof typeof definitions;
 
@@ -53,3 +42,17 @@ export const hasBackdrop = (placement: Placement): boolean => 'backdrop' in plac
 /** How it closes, or `null` for what is part of a page. */
 export const closingOf = (placement: Placement): Closing | null =>
   'closing' in placement ? placement.closing : null;
+
+/** Where a widget stands, in words that follow "appears". */
+export const placementPhrase = (placement: Placement): string =>
+  placementDefinitions[placement.type].phrase(placement as never);
+
+/** The handle by which the width of a widget's box is drawn; `null` where it has the window's. */
+export const handleOf = (placement: Placement): WidthHandle | null =>
+  placementDefinitions[placement.type].handle?.(placement as never) ?? null;
+
+/** How wide a preview of a widget is drawn, and how high at least, px. */
+export function previewSize(placement: Placement): { width: number; least: number } {
+  const own = placementDefinitions[placement.type].preview?.(placement as never);
+  return { width: 'width' in placement ? Number(placement.width) : 0, least: 0, ...own };
+}

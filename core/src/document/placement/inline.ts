@@ -31,6 +31,9 @@ export const inline = definePlacement({
   stand: 'inline',
   mode: 'inline',
   create: () => ({ type: 'inline', width: 640 }),
+  phrase: () => 'inline at its marker',
+  handle: () => ({ edge: 'right', times: 1, range: [200, 2000] }),
+  preview: ({ width }) => ({ width: typeof width === 'number' ? Math.min(width, 900) : 900 }),
   properties: [
     {
       path: ['align'],

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { rimBox, rimCss, rimNames, rims } from './corner.js';
+import { rimBox, rimCss, rimNames, rims, rimHandle, rimWords } from './corner.js';
 import {
   boxCss,
   closing,
@@ -38,6 +38,8 @@ export const launcher = definePlacement({
     width: 360,
     closing: { button: true, escape: true, backdrop: false },
   }),
+  phrase: ({ at, shape }) => `behind a ${shape} ${rimWords(at)}`,
+  handle: ({ at }) => rimHandle(at),
   properties: [
     { path: ['at'], label: 'Position', control: 'choice', options: rimNames },
     {

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { contentWidth, definePlacement, oneOf, straight, strict } from './definition.js';
+import { contentWidth, definePlacement, oneOf, straight, strict, wholeWindow } from './definition.js';
 
 const schema = Type.Object(
   {
@@ -20,6 +20,8 @@ export const page = definePlacement({
   stand: 'inline',
   mode: 'inline',
   create: () => ({ type: 'page', at: 'centre', width: 480 }),
+  phrase: () => 'on a standalone page',
+  preview: () => wholeWindow,
   properties: [
     {
       path: ['at'],

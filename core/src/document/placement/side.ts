@@ -1,5 +1,13 @@
 import { Type } from '@sinclair/typebox';
-import { closing, closingProperties, definePlacement, oneOf, overlayWidth, strict } from './definition.js';
+import {
+  closing,
+  closingProperties,
+  definePlacement,
+  oneOf,
+  overlayWidth,
+  strict,
+  overlayRange,
+} from './definition.js';
 
 const schema = Type.Object(
   {
@@ -26,6 +34,9 @@ export const side = definePlacement({
     backdrop: true,
     closing: { button: true, escape: true, backdrop: true },
   }),
+  phrase: ({ at }) => `as a side panel on the ${at}`,
+  handle: ({ at }) => ({ edge: at === 'right' ? 'left' : 'right', times: 1, range: overlayRange }),
+  preview: ({ width }) => ({ width, least: 620 }),
   properties: [
     { path: ['at'], label: 'Side', control: 'choice', options: { left: 'Left', right: 'Right' } },
     { path: ['backdrop'], label: 'Backdrop', control: 'toggle', always: true },

@@ -5,7 +5,7 @@ export const choice: FieldKind = {
   accepts: (value, { options = [] }) => options.includes(value),
 };
 
-export const choiceSpec: FieldSpec = {
+export const choiceSpec = {
   kind: 'choice',
   label: 'Radio buttons',
   says: { missing: 'missingChoice' },
@@ -16,4 +16,4 @@ export const choiceSpec: FieldSpec = {
   maxLength: 200,
   asks: 'Which one?',
   options: ['First', 'Second', 'Third'],
-};
+} as const satisfies FieldSpec;

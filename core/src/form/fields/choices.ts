@@ -6,7 +6,7 @@ export const choices: FieldKind = {
   accepts: (value, { options = [] }) => value.split('\n').every((one) => options.includes(one)),
 };
 
-export const choicesSpec: FieldSpec = {
+export const choicesSpec = {
   kind: 'choices',
   label: 'Checkboxes',
   says: { missing: 'missingChoices' },
@@ -17,4 +17,4 @@ export const choicesSpec: FieldSpec = {
   maxLength: 4000,
   asks: 'Which ones?',
   options: ['First', 'Second', 'Third'],
-};
+} as const satisfies FieldSpec;

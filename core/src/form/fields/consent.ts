@@ -5,7 +5,7 @@ export const consent: FieldKind = {
   accepts: (value, { options = [] }) => options.includes(value),
 };
 
-export const consentSpec: FieldSpec = {
+export const consentSpec = {
   kind: 'consent',
   label: 'Consent',
   says: { missing: 'missingConsent' },
@@ -16,4 +16,4 @@ export const consentSpec: FieldSpec = {
   maxLength: 2000,
   asks: 'Privacy',
   options: ['I have read how my data is used, and agree.'],
-};
+} as const satisfies FieldSpec;

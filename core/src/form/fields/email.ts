@@ -10,7 +10,7 @@ export const email: FieldKind = {
   accepts: (value) => value.length <= 254 && !value.includes('..') && address.test(value),
 };
 
-export const emailSpec: FieldSpec = {
+export const emailSpec = {
   kind: 'email',
   label: 'E-mail',
   says: { missing: 'missingEmail', malformed: 'malformedEmail' },
@@ -19,4 +19,4 @@ export const emailSpec: FieldSpec = {
   tag: 'input',
   attributes: { type: 'email', autocomplete: 'email', inputmode: 'email', spellcheck: 'false' },
   maxLength: 254,
-};
+} as const satisfies FieldSpec;

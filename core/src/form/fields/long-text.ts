@@ -5,7 +5,7 @@ export const longText: FieldKind = {
   accepts: () => true,
 };
 
-export const longTextSpec: FieldSpec = {
+export const longTextSpec = {
   kind: 'long-text',
   label: 'Long text',
   icon: 'align-left',
@@ -13,4 +13,4 @@ export const longTextSpec: FieldSpec = {
   tag: 'textarea',
   attributes: { rows: '4' },
   maxLength: 4000,
-};
+} as const satisfies FieldSpec;

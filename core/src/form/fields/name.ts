@@ -5,7 +5,7 @@ export const name: FieldKind = {
   accepts: () => true,
 };
 
-export const nameSpec: FieldSpec = {
+export const nameSpec = {
   kind: 'name',
   label: 'Name',
   says: { missing: 'missingName' },
@@ -14,4 +14,4 @@ export const nameSpec: FieldSpec = {
   tag: 'input',
   attributes: { type: 'text', autocomplete: 'name' },
   maxLength: 120,
-};
+} as const satisfies FieldSpec;

@@ -5,7 +5,7 @@ export const number: FieldKind = {
   accepts: (value) => /^[+-]?\d+([.,]\d+)?$/.test(value),
 };
 
-export const numberSpec: FieldSpec = {
+export const numberSpec = {
   kind: 'number',
   label: 'Number',
   says: { malformed: 'malformedNumber' },
@@ -14,4 +14,4 @@ export const numberSpec: FieldSpec = {
   tag: 'input',
   attributes: { type: 'text', inputmode: 'decimal' },
   maxLength: 30,
-};
+} as const satisfies FieldSpec;

@@ -6,7 +6,7 @@ export const password: FieldKind = {
   secret: true,
 };
 
-export const passwordSpec: FieldSpec = {
+export const passwordSpec = {
   kind: 'password',
   label: 'Password',
   says: { missing: 'missingPassword' },
@@ -15,4 +15,4 @@ export const passwordSpec: FieldSpec = {
   tag: 'input',
   attributes: { type: 'password', autocomplete: 'current-password' },
   maxLength: 200,
-};
+} as const satisfies FieldSpec;

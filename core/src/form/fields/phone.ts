@@ -6,7 +6,7 @@ export const phone: FieldKind = {
   accepts: (value) => /^\+?[\d\s()/.-]+$/.test(value) && /^\d{5,15}$/.test(value.replace(/\D/g, '')),
 };
 
-export const phoneSpec: FieldSpec = {
+export const phoneSpec = {
   kind: 'phone',
   label: 'Phone',
   says: { malformed: 'malformedPhone' },
@@ -15,4 +15,4 @@ export const phoneSpec: FieldSpec = {
   tag: 'input',
   attributes: { type: 'tel', autocomplete: 'tel', inputmode: 'tel' },
   maxLength: 40,
-};
+} as const satisfies FieldSpec;

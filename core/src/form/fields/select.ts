@@ -5,7 +5,7 @@ export const select: FieldKind = {
   accepts: (value, { options = [] }) => options.includes(value),
 };
 
-export const selectSpec: FieldSpec = {
+export const selectSpec = {
   kind: 'select',
   label: 'Drop-down',
   says: { missing: 'missingChoice' },
@@ -16,4 +16,4 @@ export const selectSpec: FieldSpec = {
   maxLength: 200,
   asks: 'Choose one',
   options: ['First', 'Second', 'Third'],
-};
+} as const satisfies FieldSpec;

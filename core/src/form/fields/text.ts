@@ -5,7 +5,7 @@ export const text: FieldKind = {
   accepts: () => true,
 };
 
-export const textSpec: FieldSpec = {
+export const textSpec = {
   kind: 'text',
   label: 'Short text',
   icon: 'text-cursor-input',
@@ -13,4 +13,4 @@ export const textSpec: FieldSpec = {
   tag: 'input',
   attributes: { type: 'text' },
   maxLength: 200,
-};
+} as const satisfies FieldSpec;

@@ -1,33 +1,8 @@
 import type { Brand } from '../../style/index.js';
 import type { Operation, WidgetDocument } from '../../document/widget/index.js';
-import { subjectOf, type CheckedBy, type Finding, type Rule } from './finding.js';
-import { afterwardsRule } from './rules/afterwards.js';
-import { blendRule } from './rules/blend.js';
-import { buttonsRule } from './rules/buttons.js';
-import { closingRule } from './rules/closing.js';
+import { subjectOf, type CheckedBy, type Finding } from './finding.js';
 import { contrastRule } from './rules/contrast.js';
-import { countdownsRule } from './rules/countdowns.js';
-import { narrowRule, tapRule } from './rules/drawn.js';
-import { formsRule } from './rules/forms.js';
-import { headingsRule } from './rules/headings.js';
-import { linksRule } from './rules/links.js';
-import { namesRule } from './rules/names.js';
-
-/** Everything that is looked for, in the order in which it is told. */
-const rules: readonly Rule[] = [
-  contrastRule,
-  blendRule,
-  namesRule,
-  headingsRule,
-  tapRule,
-  narrowRule,
-  buttonsRule,
-  formsRule,
-  linksRule,
-  countdownsRule,
-  afterwardsRule,
-  closingRule,
-];
+import { rules } from './rules/registry.js';
 
 /** The edits that make all text readable: each gives it the nearest colour that can be read, the brand's own first. */
 export const contrastRepairs = (document: WidgetDocument, brand: Brand): Operation[] =>

@@ -1,6 +1,6 @@
 import { valueAt } from '../../base/maps/index.js';
 import { specOfAction, toldBy, type Action } from '../../actions/index.js';
-import { closingOf, type Closing } from '../../document/placement/index.js';
+import { closingOf, type Closing, placementPhrase } from '../../document/placement/index.js';
 import {
   conditionSpecs,
   specOf,
@@ -74,12 +74,16 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
     const { placement, behaviour } = document;
     const often = about('frequency', frequencyWords(document) || 'every time');
     if (placement.type === 'page')
-      return [say('Stands '), about('placement', placementWords(document)), say(', whenever it is opened.')];
+      return [
+        say('Stands '),
+        about('placement', placementPhrase(document.placement)),
+        say(', whenever it is opened.'),
+      ];
     return [
       say('Appears '),
       about('triggers', triggerWords(behaviour.triggers)),
       say(', '),
-      about('placement', placementWords(document)),
+      about('placement', placementPhrase(document.placement)),
       say(', '),
       often,
       say('.'),
@@ -190,32 +194,6 @@ function frequencyWords({ behaviour: { frequency }, placement }: WidgetDocument)
 }
 
 const seconds = (count: number): string => `${count} s`;
-
-/** A placement in words: "at the bottom right corner". */
-export function placementWords({ placement }: Pick<WidgetDocument, 'placement'>): string {
-  const rim = (at: string) =>
-    at.includes('-') ? `in the ${at.replace('-', ' ')} corner` : `at the ${at} edge`;
-  switch (placement.type) {
-    case 'corner':
-      return rim(placement.at);
-    case 'inline':
-      return 'inline at its marker';
-    case 'centre':
-      return placement.backdrop ? 'in the centre over a backdrop' : 'in the centre';
-    case 'side':
-      return `as a side panel on the ${placement.at}`;
-    case 'bar':
-      return `as a bar at the ${placement.at}${placement.push ? ', pushing the page' : ''}`;
-    case 'cover':
-      return 'in full screen';
-    case 'anchored':
-      return `anchored to ${placement.to}`;
-    case 'page':
-      return 'on a standalone page';
-    case 'launcher':
-      return `behind a ${placement.shape} ${rim(placement.at)}`;
-  }
-}
 
 function closingWords(closing: Closing): string {
   const { button, escape, backdrop, after } = closing;

@@ -4,9 +4,10 @@ import {
   placementDefinitions,
   rims,
   type PlacementType,
+  placementPhrase,
 } from '../../document/placement/index.js';
 import type { Trigger } from '../../behaviour/index.js';
-import { placementWords, ruleSentence, triggerPhrase } from './index.js';
+import { ruleSentence, triggerPhrase } from './index.js';
 
 test.each<[Trigger, string]>([
   [{ type: 'load' }, 'on page load'],
@@ -20,15 +21,13 @@ test.each<[Trigger, string]>([
 });
 
 test.each(Object.keys(placementDefinitions) as PlacementType[])('%s is said in words of its own', (type) => {
-  const words = placementWords({ placement: createPlacement(type) });
+  const words = placementPhrase(createPlacement(type));
   expect(words).toMatch(/^(in|at|on|over|as|from|inline|anchored|below|above|behind)\b/);
   expect(words).not.toMatch(/undefined|\[|\{/);
 });
 
 test('each of the eight places is said differently', () => {
-  const words = rims.map((at) =>
-    placementWords({ placement: { ...createPlacement('corner'), at } as never }),
-  );
+  const words = rims.map((at) => placementPhrase({ ...createPlacement('corner'), at } as never));
   expect(new Set(words).size).toBe(8);
   expect(words[0]).toBe('in the top left corner');
   expect(words[1]).toBe('at the top edge');

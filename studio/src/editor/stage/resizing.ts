@@ -1,7 +1,7 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { definitionOf } from '@sirene/core/document/elements';
 import type { Placement, WidgetDocument } from '@sirene/core/document/widget';
-import { surfaceRole } from '@sirene/core/document/placement';
+import { handleOf, surfaceRole } from '@sirene/core/document/placement';
 import type { Selected } from '../state/selection.ts';
 
 /** What a handle of the selection changes. */
@@ -10,7 +10,7 @@ export interface Resizing {
   /** How much it grows for each px that the handle is drawn: twice as much where it grows to both sides. */
   times: number;
   /** The least and the most, px. */
-  range: [number, number];
+  range: readonly [number, number];
   /** Where the size stands in the document; for an element below its values of the screen. */
   path: readonly string[];
   property: 'width' | 'height';
@@ -36,28 +36,9 @@ export function resizingOf(
 }
 
 function ofPlacement(placement: Placement, condition: string): Resizing | null {
+  const handle = handleOf(placement);
   const path = ['style', surfaceRole(placement), 'box', condition, 'width'];
-  const common = { path, property: 'width' } as const;
-  switch (placement.type) {
-    case 'centre':
-      return { ...common, edge: 'right', times: 2, range: [40, 1200] };
-    case 'corner':
-    case 'launcher':
-      return {
-        ...common,
-        edge: placement.at.includes('right') ? 'left' : 'right',
-        times: /left|right/.test(placement.at) ? 1 : 2,
-        range: [40, 1200],
-      };
-    case 'side':
-      return { ...common, edge: placement.at === 'right' ? 'left' : 'right', times: 1, range: [40, 1200] };
-    case 'anchored':
-      return { ...common, edge: 'right', times: 1, range: [40, 1200] };
-    case 'inline':
-      return { ...common, edge: 'right', times: 1, range: [200, 2000] };
-    default:
-      return null;
-  }
+  return handle && { ...handle, path, property: 'width' };
 }
 
 const step = 4;

@@ -1,0 +1,28 @@
+import type { Rule } from '../finding.js';
+import { afterwardsRule } from './afterwards.js';
+import { blendRule } from './blend.js';
+import { buttonsRule } from './buttons.js';
+import { closingRule } from './closing.js';
+import { contrastRule } from './contrast.js';
+import { countdownsRule } from './countdowns.js';
+import { narrowRule, tapRule } from './drawn.js';
+import { formsRule } from './forms.js';
+import { headingsRule } from './headings.js';
+import { linksRule } from './links.js';
+import { namesRule } from './names.js';
+
+/** Everything that is looked for, in the order in which it is told. */
+export const rules: readonly Rule[] = [
+  contrastRule,
+  blendRule,
+  namesRule,
+  headingsRule,
+  tapRule,
+  narrowRule,
+  buttonsRule,
+  formsRule,
+  linksRule,
+  countdownsRule,
+  afterwardsRule,
+  closingRule,
+];
