@@ -1,4 +1,4 @@
-import { definitionOf, elementDefinitions, type Element } from '../document/elements/index.js';
+import { definitionOf } from '../document/elements/index.js';
 import type { Role } from '../style/index.js';
 import type { WidgetDocument } from '../document/widget/index.js';
 
@@ -29,8 +29,8 @@ export function classesOf({ elements }: WidgetDocument): Map<string, string> {
     ['footer', 'the footer'],
   ]);
   for (const element of Object.values(elements)) {
-    const { type, label, parts } = elementDefinitions[element.type];
-    const role = definitionOf(element).role(element as Element);
+    const { type, label, parts, role: roleOf } = definitionOf(element);
+    const role = roleOf(element as never);
     known.set(typeClass(type), `every ${label.toLowerCase()}`);
     for (const part of parts)
       known.set(roleClass(role, part), part === 'box' ? `role ${role}` : `${part} of ${label.toLowerCase()}`);

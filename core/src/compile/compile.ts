@@ -6,13 +6,7 @@ import {
   withDescendants,
   type WidgetDocument,
 } from '../document/widget/index.js';
-import {
-  definitionOf,
-  elementDefinitions,
-  plainText,
-  type Element,
-  type RenderContext,
-} from '../document/elements/index.js';
+import { definitionOf, plainText, type Element, type RenderContext } from '../document/elements/index.js';
 import { noForeign } from '../base/html/no-foreign.js';
 import type { Foreign } from '../base/html/foreign.js';
 import type { FormRule } from '../form/index.js';
@@ -253,7 +247,7 @@ function structureCss(
   }
   return [...pieces]
     .map(([type, known]) => {
-      const { cssWhen = [] } = elementDefinitions[type as Element['type']];
+      const { cssWhen = [] } = definitionOf({ type: type as Element['type'] });
       const needed = cssWhen.flatMap((one) => (one.styles.test(styles) ? [one.css] : []));
       return [...new Set([...known, ...needed])].join('').replaceAll('&', `.${typeClass(type)}`);
     })

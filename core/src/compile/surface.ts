@@ -2,11 +2,10 @@ import type { Messages } from '../base/messages/index.js';
 import {
   closingOf,
   hasBackdrop,
-  placementDefinitions,
+  placementDefinitionOf,
   standOf,
   surfaceRole,
   type Closing,
-  type PlacementDefinition,
   type Placement,
 } from '../document/placement/index.js';
 import { mergeSheets, roleStyle, type StyleSheet } from '../style/index.js';
@@ -14,7 +13,7 @@ import { h } from '../base/html/index.js';
 
 /** What a placement sets for the box, above the brand and below everything else. */
 export function placementSheet(placement: Placement): StyleSheet {
-  const definition = placementDefinitions[placement.type] as PlacementDefinition;
+  const definition = placementDefinitionOf(placement);
   const box = definition.box?.(placement);
   return box ? { box } : {};
 }
@@ -60,7 +59,7 @@ export const shutCss = (placement: Placement): string =>
 
 /** The CSS of the box for a placement: where it stands and how wide it may be, safe areas of the screen spared. */
 export function surfaceCss(placement: Placement, ownEntrance: boolean): string {
-  const own = placementDefinitions[placement.type].css(placement);
+  const own = placementDefinitionOf(placement).css(placement as never);
   if (standOf(placement) === 'inline') return `${base}:host{display:block}${own}`;
   const closing = closingOf(placement);
   const close = closing?.button ? closeButton + closePlaces[closing.at ?? 'inside-end'] : '';

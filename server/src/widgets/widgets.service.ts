@@ -96,7 +96,7 @@ export class WidgetsService {
 
   /** Saves a draft that was made from version `base`; refuses when another save came between. */
   async saveDraft(widget: WidgetEntity, base: number, document: unknown): Promise<WidgetEntity> {
-    const draft = checked(document);
+    const draft = checked(document, widget.draft);
     return this.transactions.write(async (manager) => {
       const current = await manager.findOneByOrFail(WidgetEntity, { id: widget.id });
       refuseStale(current, base, this.clock.now());
@@ -290,8 +290,8 @@ export class WidgetsService {
   }
 }
 
-function checked(document: unknown): WidgetDocument {
-  const result = validateDocument(document);
+function checked(document: unknown, before?: WidgetDocument): WidgetDocument {
+  const result = validateDocument(document, before);
   if (result.ok) return result.document;
   const [first] = result.problems;
   const message = `The document can't be used: ${first?.path || 'it'} ${first?.reason}`;

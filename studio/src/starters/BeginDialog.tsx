@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Stack, Text } from '@chakra-ui/react';
-import { placementDefinitions } from '@sirene/core/document/placement';
+import { placementDefinitionOf } from '@sirene/core/document/placement';
 import { purposes } from '@sirene/core/library/starters';
 import type { SceneName } from '@sirene/core/document/widget';
 import { useForm } from 'react-hook-form';
@@ -70,7 +70,7 @@ export function BeginDialog({ starter, brand, site, onClose }: Props) {
         <Text>
           {says}{' '}
           <Text as="span" color="slate">
-            {purposes[purpose]} · {placementDefinitions[document.placement.type].label}
+            {purposes[purpose]} · {placementDefinitionOf(document.placement).label}
           </Text>
         </Text>
         <WidgetPreview document={document} brand={brand} width={590} height={320} />

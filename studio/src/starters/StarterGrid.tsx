@@ -1,6 +1,6 @@
 import { Box, chakra, SimpleGrid, Text } from '@chakra-ui/react';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { placementDefinitions } from '@sirene/core/document/placement';
+import { placementDefinitionOf } from '@sirene/core/document/placement';
 import { memo, useLayoutEffect, useRef, useState } from 'react';
 import type { Brand } from '../shared/api/index.ts';
 import { WidgetPreview } from '../shared/WidgetPreview.tsx';
@@ -112,7 +112,7 @@ const Card = memo(function Card({ starter, brand, dress, page, width, onChoose }
         </Text>
         <Text fontSize="12px" mt="1" color="slate">
           {own && 'Your own · '}
-          {placementDefinitions[document.placement.type].label}
+          {placementDefinitionOf(document.placement).label}
         </Text>
       </Box>
     </Box>

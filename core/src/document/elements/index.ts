@@ -1,10 +1,12 @@
-import { isGroup } from '../../base/maps/index.js';
 import { motionsSchema } from '../../style/motion/index.js';
 import type { Problem } from '../../base/schema/problem.js';
 import { schemaProblems } from '../../base/schema/schema-problems.js';
 import { styleProblems } from '../../style/style-problems.js';
 import type { ElementDefinition } from './definition.js';
+import { isGroup, valueAt } from '../../base/maps/index.js';
+import { fieldSpecs } from '../../form/index.js';
 import { definitions, type Element, type ElementType } from './registry.js';
+import { unknownElement } from './unknown.js';
 
 export type { ElementDefinition, InspectorProperty, Offer, RenderContext } from './definition.js';
 export type { Element, ElementType } from './registry.js';
@@ -17,10 +19,15 @@ export { brandLogo, imageWidths } from './image.js';
 /** The definitions by type, as those who treat all alike see them: each is only ever given elements of its own type. */
 export const elementDefinitions = definitions as unknown as Readonly<Record<ElementType, ElementDefinition>>;
 
-/** The definition of an element. */
-export function definitionOf(element: Element): ElementDefinition {
-  return elementDefinitions[element.type];
+/** The definition of an element; of one whose kind only a newer version knows, that of an unknown one. */
+export function definitionOf({ type }: Pick<Element, 'type'>): ElementDefinition {
+  return valueAt(elementDefinitions, type) ?? unknownElement;
 }
+
+/** Whether only a newer version knows what an element is. */
+export const isUnknownElement = (element: Element): boolean =>
+  !Object.hasOwn(definitions, element.type) ||
+  (element.type === 'field' && !fieldSpecs.some(({ kind }) => kind === element.kind));
 
 /** What stands for an element in the outline, as the shapes of its drawing. */
 export const iconOf = (element: Element) =>
@@ -34,9 +41,9 @@ export function createElement<T extends ElementType>(type: T): Element & { type:
 /** Whether an element of a type may stand under one whose chain of types, nearest first, is given. */
 export function mayStandIn(type: ElementType, around: readonly ElementType[]): boolean {
   const [holder] = around;
-  if (!holder || !elementDefinitions[holder].container) return false;
-  const { never = [], always = [] } = elementDefinitions[type].inside ?? {};
-  const { only } = elementDefinitions[holder].inside ?? {};
+  if (!holder || !definitionOf({ type: holder }).container) return false;
+  const { never = [], always = [] } = definitionOf({ type }).inside ?? {};
+  const { only } = definitionOf({ type: holder }).inside ?? {};
   return (
     (!only || only.includes(type)) &&
     !never.some((one) => around.includes(one as ElementType)) &&

@@ -1,6 +1,8 @@
 import type { Static } from '@sinclair/typebox';
 import type { PlacementDefinition, WidthHandle } from './definition.js';
+import { valueAt } from '../../base/maps/index.js';
 import { definitions } from './registry.js';
+import { unknownPlacement } from './unknown.js';
 
 export type { PlacementDefinition } from './definition.js';
 export type { Stand, WidthHandle } from './definition.js';
@@ -26,15 +28,22 @@ export function createPlacement(type: PlacementType): Placement {
   return placementDefinitions[type].create() as Placement;
 }
 
+/** The definition of a placement; of one that only a newer version knows, that of an unknown one. */
+export const placementDefinitionOf = ({ type }: Pick<Placement, 'type'>): PlacementDefinition =>
+  valueAt(placementDefinitions, type) ?? unknownPlacement;
+
+/** Whether only a newer version knows where a widget stands. */
+export const isUnknownPlacement = ({ type }: Placement): boolean => !Object.hasOwn(definitions, type);
+
 /** How a widget stands on the page. */
-export const standOf = ({ type }: Placement) => placementDefinitions[type].stand;
+export const standOf = (placement: Placement) => placementDefinitionOf(placement).stand;
 
 /** The role that a widget's outermost box plays. */
 export const surfaceRole = (placement: Placement): 'overlay' | 'panel' =>
   standOf(placement) === 'inline' ? 'panel' : 'overlay';
 
 /** Which place a widget takes on the page. */
-export const modeOf = ({ type }: Placement) => placementDefinitions[type].mode;
+export const modeOf = (placement: Placement) => placementDefinitionOf(placement).mode;
 
 /** Whether it shades what is behind it. */
 export const hasBackdrop = (placement: Placement): boolean => 'backdrop' in placement && placement.backdrop;
@@ -45,14 +54,14 @@ export const closingOf = (placement: Placement): Closing | null =>
 
 /** Where a widget stands, in words that follow "appears". */
 export const placementPhrase = (placement: Placement): string =>
-  placementDefinitions[placement.type].phrase(placement as never);
+  placementDefinitionOf(placement).phrase(placement as never);
 
 /** The handle by which the width of a widget's box is drawn; `null` where it has the window's. */
 export const handleOf = (placement: Placement): WidthHandle | null =>
-  placementDefinitions[placement.type].handle?.(placement as never) ?? null;
+  placementDefinitionOf(placement).handle?.(placement as never) ?? null;
 
 /** How wide a preview of a widget is drawn, and how high at least, px. */
 export function previewSize(placement: Placement): { width: number; least: number } {
-  const own = placementDefinitions[placement.type].preview?.(placement as never);
+  const own = placementDefinitionOf(placement).preview?.(placement as never);
   return { width: 'width' in placement ? Number(placement.width) : 0, least: 0, ...own };
 }

@@ -18,7 +18,7 @@ export type CheckedEdit = { ok: true; edit: Edit } | { ok: false; problems: Prob
 export function applyChecked(document: WidgetDocument, operation: Operation): CheckedEdit {
   try {
     const edit = applyOperation(document, operation);
-    const problems = problemsOf(edit.document, operation);
+    const problems = problemsOf(edit.document, operation, document);
     return problems.length > 0 ? { ok: false, problems } : { ok: true, edit };
   } catch (error) {
     if (error instanceof OperationError)
@@ -27,15 +27,15 @@ export function applyChecked(document: WidgetDocument, operation: Operation): Ch
   }
 }
 
-function problemsOf(document: WidgetDocument, operation: Operation): Problem[] {
+function problemsOf(document: WidgetDocument, operation: Operation, before: WidgetDocument): Problem[] {
   const touched = {
     keys: new Set<string>(),
     elements: new Set<string>(),
     roles: new Set<string>(),
     tree: false,
   };
-  if (note(operation, touched)) return touchedProblems(document, touched);
-  const whole = validateDocument(document);
+  if (note(operation, touched)) return touchedProblems(document, touched, before);
+  const whole = validateDocument(document, before);
   return whole.ok ? [] : whole.problems;
 }
 

@@ -1,7 +1,7 @@
 import { Kind, type TSchema } from '@sinclair/typebox';
-import { elementDefinitions } from '../elements/index.js';
+import { definitionOf } from '../elements/index.js';
 import { valueAt } from '../../base/maps/index.js';
-import { placementDefinitions } from '../placement/index.js';
+import { placementDefinitionOf } from '../placement/index.js';
 import type { WidgetDocument } from './document.js';
 import type { Path } from './operations.js';
 
@@ -13,9 +13,9 @@ import type { Path } from './operations.js';
  */
 export function isRequiredAt(document: WidgetDocument, path: Path): boolean {
   const [key, ...rest] = path;
-  if (key === 'placement') return isRequired(placementDefinitions[document.placement.type].schema, rest);
+  if (key === 'placement') return isRequired(placementDefinitionOf(document.placement).schema, rest);
   const element = key === 'elements' ? valueAt(document.elements, rest[0] ?? '') : undefined;
-  return element !== undefined && isRequired(elementDefinitions[element.type].schema, rest.slice(1));
+  return element !== undefined && isRequired(definitionOf(element).schema, rest.slice(1));
 }
 
 function isRequired(schema: TSchema, [key, ...rest]: Path): boolean {

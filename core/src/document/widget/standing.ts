@@ -1,5 +1,5 @@
 import { valueAt } from '../../base/maps/index.js';
-import { elementDefinitions, mayStandIn, type ElementType } from '../elements/index.js';
+import { definitionOf, mayStandIn, type ElementType } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
 import type { Problem } from '../../base/schema/problem.js';
 import { childrenOf, rootsOf } from './tree.js';
@@ -10,7 +10,7 @@ export function* standingProblems(
 ): Generator<Problem> {
   for (const [name, id] of rootsOf(document)) {
     const root = valueAt(document.elements, id);
-    if (!root || !elementDefinitions[root.type].container) {
+    if (!root || !definitionOf(root).container) {
       yield { path: `${name}.root`, reason: 'must be an element that holds others' };
       return;
     }

@@ -3,7 +3,7 @@ import { valueAt } from '../../base/maps/index.js';
 import { elementDefinitions, elementProblems } from '../elements/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
 import { roleDefinitions } from '../../style/index.js';
-import { placementDefinitions } from '../placement/index.js';
+import { placementDefinitionOf, placementDefinitions } from '../placement/index.js';
 import { envelope, limits, schemaVersion, type WidgetDocument } from './document.js';
 import type { Problem } from '../../base/schema/problem.js';
 import { isNamedScene, mostNamedScenes, standardScenes } from '../scenes/index.js';
@@ -12,6 +12,7 @@ import { schemaProblems } from '../../base/schema/schema-problems.js';
 import { styleProblems } from '../../style/style-problems.js';
 import { treeProblems } from './tree.js';
 import { standingProblems } from './standing.js';
+import { withStandIns } from './unknown.js';
 import { upgradeDocument } from './upgrade.js';
 
 export type Validation = { ok: true; document: WidgetDocument } | { ok: false; problems: Problem[] };
@@ -19,23 +20,51 @@ export type Validation = { ok: true; document: WidgetDocument } | { ok: false; p
 /**
  * Checks a document from outside: an editor, an import, the API. Older schema versions are upgraded first.
  *
+ * @param before the document that it was made from by edits: kinds of a newer version that were in it already are kept
  * @example
  * const result = validateDocument(JSON.parse(text));
  * if (!result.ok) console.log(result.problems[0].path, result.problems[0].reason);
  */
-export function validateDocument(input: unknown): Validation {
+export function validateDocument(input: unknown, before?: WidgetDocument): Validation {
   const upgraded = upgradeDocument(input);
   if (!upgraded.ok) return { ok: false, problems: [upgraded.problem] };
-  const candidate = upgraded.document;
-  const first = schemaProblems(envelope, candidate, '');
+  const whole = upgraded.document as unknown as WidgetDocument;
+  const document = before && isShaped(whole) ? withStandIns(whole, before) : whole;
+  const first = schemaProblems(envelope, document, '');
   if (first.length > 0) return { ok: false, problems: first };
   // The envelope has passed, so the parts below have the shape that their own checks expect.
-  const document = candidate as unknown as WidgetDocument;
   const problems = [...partProblems(document)];
   if (problems.length === 0) problems.push(...treeProblems(document));
   if (problems.length === 0) problems.push(...standingProblems(document));
-  return problems.length === 0 ? { ok: true, document } : { ok: false, problems: problems.slice(0, 20) };
+  return problems.length === 0
+    ? { ok: true, document: whole }
+    : { ok: false, problems: problems.slice(0, 20) };
 }
+
+const rule = Type.Object({ type: Type.String() });
+const rules = Type.Array(rule);
+
+/** As much shape as `withStandIns` reads. */
+const loose = Type.Object({
+  elements: Type.Record(Type.String(), rule),
+  placement: rule,
+  behaviour: Type.Object({
+    triggers: Type.Union([Type.Object({ any: rules }), Type.Object({ all: rules })]),
+    targeting: Type.Recursive((tree) =>
+      Type.Union([
+        Type.Object({ all: Type.Array(tree) }),
+        Type.Object({ any: Type.Array(tree) }),
+        Type.Object({ none: Type.Array(tree) }),
+        rule,
+      ]),
+    ),
+  }),
+  afterwards: Type.Object({ actions: rules }),
+});
+
+// What stands in for unknown kinds reads these; whatever else is wrong is told by the check that follows.
+const isShaped = ({ elements, placement, behaviour, afterwards }: WidgetDocument): boolean =>
+  schemaProblems(loose, { elements, placement, behaviour, afterwards }, '').length === 0;
 
 function* partProblems(document: WidgetDocument): Generator<Problem> {
   yield* placementProblems(document);
@@ -46,7 +75,7 @@ function* partProblems(document: WidgetDocument): Generator<Problem> {
 }
 
 const placementProblems = ({ placement }: WidgetDocument): Problem[] =>
-  schemaProblems(placementDefinitions[placement.type].schema, placement, 'placement');
+  schemaProblems(placementDefinitionOf(placement).schema, placement, 'placement');
 
 function* roleProblems({ style }: WidgetDocument, role: string): Generator<Problem> {
   const parts = Object.keys(valueAt(roleDefinitions, role)?.style ?? {});
@@ -89,9 +118,11 @@ export interface Touched {
  * @returns at most twenty problems
  */
 export function touchedProblems(
-  document: WidgetDocument,
+  edited: WidgetDocument,
   { keys, elements, roles, tree }: Touched,
+  before: WidgetDocument,
 ): Problem[] {
+  const document = withStandIns(edited, before);
   const problems: Problem[] = [];
   for (const key of keys) {
     const schema = valueAt(envelope.properties as Record<string, TSchema>, key);

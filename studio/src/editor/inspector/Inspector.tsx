@@ -1,6 +1,6 @@
 import { valueAt } from '@sirene/core/base/maps';
-import { Box, Button, Flex, Heading, Input } from '@chakra-ui/react';
-import { definitionOf, type Element } from '@sirene/core/document/elements';
+import { Box, Button, Flex, Heading, Input, Text } from '@chakra-ui/react';
+import { definitionOf, isUnknownElement, type Element } from '@sirene/core/document/elements';
 import { closingOf, hasBackdrop, type Placement } from '@sirene/core/document/placement';
 import { placementSheet } from '@sirene/core/compile';
 import { surfaceRole } from '@sirene/core/document/placement';
@@ -99,22 +99,30 @@ function ElementInspector({ id, element }: { id: string; element: Element }) {
       >
         {also.length > 0 ? `${definition.label} and ${also.length} more` : definition.label}
       </Title>
-      <PropertySections at={['elements', id]} properties={definition.properties} owner={element} />
-      <ConditionBar element roleName={definition.label.toLowerCase()} />
-      <LookRow element={id} role={role} />
-      <StyleSections
-        element={id}
-        role={role}
-        parts={parts}
-        own={target === 'element' ? element.style : document.style[role]}
-      />
-      <Section title="Motion" open={false} count={Object.keys(element.motion ?? {}).length}>
-        <MotionControls at={['elements', id, 'motion']} inView />
-        <LaterRow id={id} />
-      </Section>
-      <Section title="Class" open={false} count={element.class ? 1 : 0}>
-        <ClassRow id={id} />
-      </Section>
+      {isUnknownElement(element) ? (
+        <Text p="3" color="slate">
+          A newer version of Sirene made this. It is kept as it is, and not shown to visitors.
+        </Text>
+      ) : (
+        <>
+          <PropertySections at={['elements', id]} properties={definition.properties} owner={element} />
+          <ConditionBar element roleName={definition.label.toLowerCase()} />
+          <LookRow element={id} role={role} />
+          <StyleSections
+            element={id}
+            role={role}
+            parts={parts}
+            own={target === 'element' ? element.style : document.style[role]}
+          />
+          <Section title="Motion" open={false} count={Object.keys(element.motion ?? {}).length}>
+            <MotionControls at={['elements', id, 'motion']} inView />
+            <LaterRow id={id} />
+          </Section>
+          <Section title="Class" open={false} count={element.class ? 1 : 0}>
+            <ClassRow id={id} />
+          </Section>
+        </>
+      )}
     </>
   );
 }

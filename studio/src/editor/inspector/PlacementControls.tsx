@@ -1,4 +1,9 @@
-import { placementDefinitions, type Placement, type PlacementType } from '@sirene/core/document/placement';
+import {
+  placementDefinitionOf,
+  placementDefinitions,
+  type Placement,
+  type PlacementType,
+} from '@sirene/core/document/placement';
 import { changePlacement } from '@sirene/core/document/widget';
 import { Stack, Text } from '@chakra-ui/react';
 import { useEditing, useSettledDocument } from '../state/editing.ts';
@@ -11,7 +16,7 @@ const types = Object.fromEntries(
 );
 
 const propertiesOf = ({ type }: Placement, closing: boolean) =>
-  placementDefinitions[type].properties.filter(({ path }) => (path[0] === 'closing') === closing);
+  placementDefinitionOf({ type }).properties.filter(({ path }) => (path[0] === 'closing') === closing);
 
 /** Where the widget stands and how wide it is. */
 export function PlacementControls() {
@@ -24,7 +29,7 @@ export function PlacementControls() {
         {(id) => <Choice id={id} value={placement.type} options={types} onChange={choose} />}
       </Row>
       <Text fontSize="12px" color="slate">
-        {placementDefinitions[placement.type].help}
+        {placementDefinitionOf(placement).help}
       </Text>
       <PropertyRows at={['placement']} properties={propertiesOf(placement, false)} owner={placement} />
     </Stack>
