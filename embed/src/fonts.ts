@@ -1,5 +1,5 @@
 import type { CompiledFont } from '@sirene/core/compile';
-import { served } from './served.ts';
+import { served } from '@sirene/core/base/served';
 
 /** Loads typefaces into the page, each once: what a shadow root declares would not be found. */
 export function loadFonts(page: Document, fonts: readonly CompiledFont[], base: string): void {

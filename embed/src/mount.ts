@@ -4,7 +4,7 @@ import type { hang } from './parts/anchor.ts';
 import { loadFonts } from './fonts.ts';
 import { writeHtml } from './markup.ts';
 import { push } from './push.ts';
-import { served } from './served.ts';
+import { served } from '@sirene/core/base/served';
 
 /** What the one who mounts a widget is told and decides. */
 export interface MountPort {

@@ -5,7 +5,7 @@ import { changeOf } from './change.ts';
 import { loadFonts } from './fonts.ts';
 import { rewrite } from './rules.ts';
 import { boxHtml, sheetText, type Mounted } from './mount.ts';
-import { served } from './served.ts';
+import { served } from '@sirene/core/base/served';
 
 /**
  * Brings a mounted widget up to a newer compiled body in place: only what differs is touched, so focus, scroll and

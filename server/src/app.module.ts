@@ -14,6 +14,7 @@ import { HostedModule } from './hosted/hosted.module.js';
 import { LibraryModule } from './library/library.module.js';
 import { MailModule } from './mail/mail.module.js';
 import { MembersModule } from './members/members.module.js';
+import { NetModule } from './net/net.module.js';
 import { PagesModule } from './pages/pages.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { SitesModule } from './sites/sites.module.js';
@@ -33,6 +34,7 @@ export class AppModule {
         DatabaseModule,
         ForeignModule,
         MailModule,
+        NetModule,
         AccountsModule,
         SitesModule,
         MembersModule,

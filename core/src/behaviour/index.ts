@@ -13,5 +13,4 @@ export * from './rules.js';
 export { specOf, type RuleField, type RuleSpec } from './rule-spec.js';
 export { startSession, type Clock, type Session } from './session.js';
 export { compileTargeting, explainTargeting, type Targeting, type TargetingOutcome } from './targeting.js';
-export { compileTree, explainTree, type Outcome, type Tree } from './tree.js';
 export { triggerSpecs, type Trigger } from './triggers/registry.js';

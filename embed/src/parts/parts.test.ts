@@ -7,7 +7,7 @@ import { fillBasket, writeBasket } from './basket.js';
 import { count, writeCounts } from './countdown.js';
 import { writeHtml } from '../markup.js';
 import { boxHtml, type Mounted } from '../mount.js';
-import { served } from '../served.js';
+import { served } from '@sirene/core/base/served';
 import { push } from '../push.js';
 
 /** A widget as it is written, without the platform's popovers. */

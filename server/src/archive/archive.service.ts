@@ -9,7 +9,8 @@ import { checkedBrand } from '../brand/brand.service.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { PagesService } from '../pages/pages.service.js';
-import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
+import { SubmissionEntity } from '../people/people.entity.js';
+import { heardOf, upsertPerson } from '../people/upsert-person.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
@@ -91,8 +92,15 @@ export class ArchiveService {
     { id, ago, fields, page, pageTitle, delivered }: ArchivedSubmission,
   ): Promise<void> {
     const receivedAt = this.clock.now() - ago;
-    const valueOf = (key: string) => fields.find((field) => field.key === key)?.value ?? '';
-    const person = await this.#person(manager, siteId, valueOf('email'), valueOf('name'), receivedAt);
+    // Whom it is from is asked of the kinds of its fields, as where visitors send it.
+    const keyOf = (kind: string) =>
+      Object.values(widget.draft.elements).flatMap((one) =>
+        one.type === 'field' && one.kind === kind ? [one.key] : [],
+      );
+    const valueOf = (kind: string) => fields.find(({ key }) => keyOf(kind).includes(key))?.value ?? '';
+    const email = valueOf('email');
+    const heard = heardOf({ siteId, email, name: valueOf('name'), at: receivedAt });
+    const [person] = email ? await manager.query<{ id: string }[]>(upsertPerson, heard) : [];
     await manager.insert(SubmissionEntity, {
       siteId,
       id,
@@ -120,13 +128,5 @@ export class ArchiveService {
         lastError: null,
       });
     }
-  }
-
-  async #person(manager: EntityManager, siteId: string, email: string, name: string, at: number) {
-    if (!email) return null;
-    const known = await manager.findOneBy(PersonEntity, { siteId, email });
-    const firstAt = Math.min(known?.firstAt ?? at, at);
-    const lastAt = Math.max(known?.lastAt ?? at, at);
-    return manager.save(PersonEntity, { id: known?.id ?? newId('p'), siteId, email, name, firstAt, lastAt });
   }
 }

@@ -10,7 +10,7 @@ import { CLOCK, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import type { SubmittedField } from '../people/people.entity.js';
-import { newId } from '../shared/ids.js';
+import { heardOf, upsertPerson } from '../people/upsert-person.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { BodyEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
 import type { EventsDto, Submission } from './dto/submission.dto.js';
@@ -97,7 +97,10 @@ export class CollectService {
     { site, seen, submission, fields, email, name }: Entry,
   ): 'stored' | 'again' | 'taken' {
     const now = this.clock.now();
-    const personId = email ? storePerson(database, site.id, email, name, now) : null;
+    const person = email
+      ? statement(database, upsertPerson).get(...heardOf({ siteId: site.id, email, name, at: now }))
+      : null;
+    const personId = (person as { id: string } | null)?.id ?? null;
     const { changes } = statement(database, insertSubmission).run(
       site.id,
       submission.id,
@@ -159,15 +162,4 @@ function refuseUnknownFields(rule: FormRule, values: Record<string, unknown>): v
     { statusCode: 400, message: `values.${first.slice(0, 80)} is not a known field`, problems },
     400,
   );
-}
-
-function storePerson(database: Database, siteId: string, email: string, name: string, now: number): string {
-  const { id } = statement(
-    database,
-    `INSERT INTO person (id, siteId, email, name, firstAt, lastAt) VALUES (?, ?, ?, ?, ?, ?)
-       ON CONFLICT (siteId, email) DO UPDATE SET
-         name = CASE WHEN excluded.name = '' THEN name ELSE excluded.name END, lastAt = excluded.lastAt
-       RETURNING id`,
-  ).get(newId('p'), siteId, email, name, now, now) as { id: string };
-  return id;
 }

@@ -1,10 +1,5 @@
+import { served } from '@sirene/core/base/served';
 import { h, Html, type CompiledWidget } from '@sirene/core/compile';
-
-/** Turns the addresses of uploads and typefaces into those they are served from. */
-const served = (text: string, base: string): string =>
-  text
-    .replace(/asset:([a-z0-9]{16,40}\/?[a-z0-9.-]*)/g, `${base}/a/$1`)
-    .replace(/fonts:([a-z0-9-]+\.woff2)/g, `${base}/fonts/$1`);
 
 const faces = ({ fonts }: CompiledWidget, base: string): string =>
   fonts

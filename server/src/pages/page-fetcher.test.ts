@@ -2,7 +2,7 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { gzipSync } from 'node:zlib';
 import { TestServer } from '../testing/server.js';
-import { isPrivateHost, isPublicAddress } from './addresses.js';
+import { isPrivateHost, isPublicAddress } from '../net/addresses.js';
 
 const bomb = gzipSync(Buffer.alloc(50_000_000));
 

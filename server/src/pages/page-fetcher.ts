@@ -1,10 +1,7 @@
-import { lookup as lookUpName } from 'node:dns';
-import type { LookupAddress, LookupOptions } from 'node:dns';
-import { BadRequestException, Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common';
-import { Agent, fetch, type Response } from 'undici';
+import { BadRequestException, Inject, Injectable } from '@nestjs/common';
 import { CONFIG, type Config } from '../config.js';
+import { FetchError, GuardedFetch } from '../net/guarded-fetch.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
-import { isPublicAddress, literalAddress } from './addresses.js';
 
 /** What a page's address led to. */
 export interface FetchedPage {
@@ -16,38 +13,15 @@ export interface FetchedPage {
 const mostBytes = 2_000_000;
 const mostRedirects = 4;
 
-class PrivateAddressError extends Error {}
-
-type LookedUp = (error: Error | null, addresses: LookupAddress[] | string, family?: number) => void;
-
-// Called by the connection itself, so that what is checked is what is connected to: no name can mean another address
-// a moment later.
-function lookUpPublic(hostname: string, options: LookupOptions, done: LookedUp): void {
-  lookUpName(hostname, { ...options, all: true }, (error, found) => {
-    if (error) return done(error, '');
-    if (found.some(({ address }) => !isPublicAddress(address)))
-      return done(new PrivateAddressError(hostname), '');
-    const [first] = found;
-    if (options.all) done(null, found);
-    else done(null, first?.address ?? '', first?.family ?? 4);
-  });
-}
-
-/**
- * Fetches pages of a client's site for the studio: only from the site's own origins, and never from the network that
- * this server stands in, except from hosts that the operator has named.
- */
+/** Fetches pages and style sheets of a client's site for the studio: only from the site's own origins. */
 @Injectable()
-export class PageFetcher implements OnApplicationShutdown {
-  readonly #public = new Agent({ connect: { lookup: lookUpPublic as never } });
-  readonly #private = new Agent();
+export class PageFetcher {
+  constructor(
+    private readonly net: GuardedFetch,
+    @Inject(CONFIG) private readonly config: Config,
+  ) {}
 
-  constructor(@Inject(CONFIG) private readonly config: Config) {}
-
-  async onApplicationShutdown(): Promise<void> {
-    await Promise.all([this.#public.destroy(), this.#private.destroy()]);
-  }
-
+  /** Fetches a page, following what it redirects to. Refuses, in a sentence, what can't be had. */
   async fetch(site: SiteEntity, address: string): Promise<FetchedPage> {
     let at = checked(site, address);
     for (let hop = 0; hop <= mostRedirects; hop++) {
@@ -64,27 +38,24 @@ export class PageFetcher implements OnApplicationShutdown {
   }
 
   async #get(url: URL): Promise<{ status: number; location: string | null; text: string | null }> {
-    const isPrivate = this.config.privateHosts.includes(url.host);
-    const literal = literalAddress(url.hostname);
-    if (!isPrivate && literal && !isPublicAddress(literal)) throw privateAddress(url);
     const patience = this.config.pagePatienceMs;
     try {
-      const response = await fetch(url, {
-        dispatcher: isPrivate ? this.#private : this.#public,
-        redirect: 'manual',
-        signal: AbortSignal.timeout(patience),
-        headers: { accept: 'text/html,text/css' },
-      });
-      const { status, ok } = response;
-      const location = status >= 300 && status < 400 ? response.headers.get('location') : null;
-      if (ok) return { status, location: null, text: await readText(response, url) };
-      await response.body?.cancel();
+      const page = await this.net.fetch(url, { patience, headers: { accept: 'text/html,text/css' } });
+      const { status, ok, location } = page;
+      if (ok && isPage(page.type)) return { status, location: null, text: await page.text(mostBytes) };
+      await page.drop();
+      if (ok)
+        throw new BadRequestException(
+          `${url.href} is no page: it is ${page.type.slice(0, 60) || 'of no type'}.`,
+        );
       return { status, location, text: null };
     } catch (error) {
-      throw refusalOf(error, url, patience);
+      throw error instanceof FetchError ? refusalOf(error, patience) : error;
     }
   }
 }
+
+const isPage = (type: string): boolean => /text\/(html|css)|application\/xhtml/.test(type);
 
 /** The client's site, not this request, is at fault; said as a refusal, since nothing here is broken. */
 class PageNotHadException extends BadRequestException {}
@@ -100,33 +71,20 @@ function checked(site: SiteEntity, address: string): URL {
   return url;
 }
 
-const privateAddress = (url: URL) =>
-  new BadRequestException(
-    `${url.hostname} is a private address. The operator can allow it with SIRENE_PRIVATE_HOSTS.`,
-  );
-
 // A site that is slow, breaks off or sends something else than it says is the site's fault, never ours.
-function refusalOf(error: unknown, url: URL, patience: number): BadRequestException {
-  if (error instanceof BadRequestException) return error;
-  const { name, cause } = error as { name?: string; cause?: unknown };
-  if (cause instanceof PrivateAddressError) return privateAddress(url);
-  if ((cause as { code?: string } | undefined)?.code === 'ENOTFOUND')
-    return new PageNotHadException(`${url.hostname} can’t be found.`);
-  return name === 'TimeoutError' || name === 'AbortError'
-    ? new PageNotHadException(`${url.origin} did not answer within ${patience / 1000} s.`)
-    : new PageNotHadException(`${url.origin} did not send the whole page. Try again later.`);
-}
-
-async function readText(response: Response, at: URL): Promise<string> {
-  const type = response.headers.get('content-type') ?? '';
-  if (!/text\/(html|css)|application\/xhtml/.test(type))
-    throw new BadRequestException(`${at.href} is no page: it is ${type.slice(0, 60) || 'of no type'}.`);
-  const chunks: Uint8Array[] = [];
-  let size = 0;
-  for await (const chunk of (response.body ?? []) as AsyncIterable<Uint8Array>) {
-    size += chunk.length;
-    if (size > mostBytes) throw new BadRequestException(`${at.href} is larger than ${mostBytes / 1e6} MB.`);
-    chunks.push(chunk);
+function refusalOf({ reason, url }: FetchError, patience: number): BadRequestException {
+  switch (reason) {
+    case 'private':
+      return new BadRequestException(
+        `${url.hostname} is a private address. The operator can allow it with SIRENE_PRIVATE_HOSTS.`,
+      );
+    case 'too large':
+      return new BadRequestException(`${url.href} is larger than ${mostBytes / 1e6} MB.`);
+    case 'unknown host':
+      return new PageNotHadException(`${url.hostname} can’t be found.`);
+    case 'slow':
+      return new PageNotHadException(`${url.origin} did not answer within ${patience / 1000} s.`);
+    case 'broken':
+      return new PageNotHadException(`${url.origin} did not send the whole page. Try again later.`);
   }
-  return Buffer.concat(chunks).toString('utf8');
 }

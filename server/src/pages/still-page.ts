@@ -1,6 +1,6 @@
 import sanitizeHtml from 'sanitize-html';
 import { quietCss } from '@sirene/core/compile/foreign';
-import { isPrivateHost } from './addresses.js';
+import { isPrivateHost } from '../net/addresses.js';
 
 /**
  * Makes a still copy of a page: its markup and styles without anything that runs, navigates or sends, and without

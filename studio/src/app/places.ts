@@ -11,7 +11,7 @@ interface Place {
  * Every place of the studio below the top bar, by its address and in the order of the bar. Routes, bar, palette and the
  * addresses under which the server gives out the studio come from here.
  */
-export const places = {
+const places = {
   '/widgets': { bar: 'Widgets', title: 'Widgets' },
   '/starters': { title: 'Starters' },
   '/brand': { bar: 'Brand', title: 'Brand' },

@@ -6,7 +6,7 @@ import type { State } from '@sirene/core/style';
 import type { SceneName } from '@sirene/core/document/widget';
 import { loadFonts } from '@sirene/embed/fonts';
 import { boxHtml } from '@sirene/embed/mount';
-import { served } from '@sirene/embed/served';
+import { served } from '@sirene/core/base/served';
 import { forcedCss } from './forced-css.ts';
 import { previews } from './in-turn.ts';
 import { writeSamples } from './samples.ts';

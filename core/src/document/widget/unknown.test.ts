@@ -49,7 +49,9 @@ test('what was there before is kept, whatever else is edited', () => {
   expect(saved).toEqual({ ok: true, document: { ...before, name: 'Saved' } });
 });
 
-test.each<[string, (document: Record<string, never>) => unknown]>([
+type Raw = Record<'elements' | 'behaviour' | 'afterwards' | 'placement', Record<string, unknown>>;
+
+test.each<[string, (document: Raw) => unknown]>([
   ['an element changed', ({ elements }) => (elements['words'] = { type: 'planet', moons: [] } as never)],
   ['an element added', ({ elements }) => (elements['title'] = { type: 'planet' } as never)],
   ['a field changed', ({ elements }) => ((elements['name'] as Record<string, unknown>)['period'] = 8)],

@@ -15,7 +15,7 @@ import { withDescendants, type WidgetDocument } from '../../document/widget/inde
 import { listed } from '../../base/measure/listed.js';
 
 /** What a piece of a sentence opens when it is pressed. */
-export type Subject =
+export type Topic =
   | 'pages'
   | 'conditions'
   | 'triggers'
@@ -27,17 +27,17 @@ export type Subject =
   | 'afterClosing'
   | 'afterSubmitting';
 
-/** A piece of a sentence; those with a subject can be changed where they stand. */
+/** A piece of a sentence; those with a topic can be changed where they stand. */
 export interface Piece {
   text: string;
-  subject?: Subject;
+  topic?: Topic;
 }
 
 export const stations = ['arrive', 'appear', 'respond', 'afterwards', 'return'] as const;
 export type Station = (typeof stations)[number];
 
 const say = (text: string): Piece => ({ text });
-const about = (subject: Subject, text: string): Piece => ({ text, subject });
+const about = (topic: Topic, text: string): Piece => ({ text, topic });
 
 const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
 

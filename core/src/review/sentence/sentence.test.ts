@@ -177,10 +177,10 @@ test('what stands in the page has nothing to close, and a sentence’s pieces sa
   expect(say(page, 'respond')).toBe(
     'Visitors see a form with 2 fields on a standalone page, which does not close.',
   );
-  const subjects = stations.flatMap((station) =>
-    stationSentence(start, station).flatMap(({ subject }) => subject ?? []),
+  const topics = stations.flatMap((station) =>
+    stationSentence(start, station).flatMap(({ topic }) => topic ?? []),
   );
-  expect(subjects).toEqual([
+  expect(topics).toEqual([
     'pages',
     'conditions',
     'triggers',

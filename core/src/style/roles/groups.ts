@@ -108,8 +108,8 @@ export const boxGroups: StyleGroup[] = [
   styleGroup('Text', 'box', typography),
 ];
 
-export const regionText: Offer = { properties: ['color', 'fontSize', 'align'], rare: typography.rare };
-export const region = (title: string, part: string): StyleGroup =>
+const regionText: Offer = { properties: ['color', 'fontSize', 'align'], rare: typography.rare };
+const region = (title: string, part: string): StyleGroup =>
   styleGroup(title, part, surface, regionText);
 
 // The body's padding is that of the box: it is what lies between the edge and what stands in it.

@@ -1,12 +1,12 @@
 import { Box, Popover, Portal } from '@chakra-ui/react';
-import { stationSentence, type Station, type Subject } from '@sirene/core/review/sentence';
+import { stationSentence, type Station, type Topic } from '@sirene/core/review/sentence';
 import { useSettledDocument } from '../state/editing.ts';
 import { ClosingControls, PlacementControls } from '../inspector/PlacementControls.tsx';
 import { ConditionControls, PageControls } from './PageControls.tsx';
 import { FrequencyControls, PauseControls, TriggerControls } from './TimingControls.tsx';
 import { RecipientControls, VisitorControls } from './AfterwardsControls.tsx';
 
-const controls: Record<Subject, [title: string, Control: React.ComponentType]> = {
+const controls: Record<Topic, [title: string, Control: React.ComponentType]> = {
   pages: ['Pages', PageControls],
   conditions: ['Visitors', ConditionControls],
   triggers: ['Triggers', TriggerControls],
@@ -24,15 +24,15 @@ export function Sentence({ station }: { station: Station }) {
   const document = useSettledDocument();
   return (
     <Box as="span" fontSize="15px" lineHeight="1.8" data-sentence={station}>
-      {stationSentence(document, station).map(({ text, subject }, at) =>
-        subject ? <Subjected key={subject} text={text} subject={subject} /> : <span key={at}>{text}</span>,
+      {stationSentence(document, station).map(({ text, topic }, at) =>
+        topic ? <AboutTopic key={topic} text={text} topic={topic} /> : <span key={at}>{text}</span>,
       )}
     </Box>
   );
 }
 
-function Subjected({ text, subject }: { text: string; subject: Subject }) {
-  const [title, Control] = controls[subject];
+function AboutTopic({ text, topic }: { text: string; topic: Topic }) {
+  const [title, Control] = controls[topic];
   return (
     <Popover.Root lazyMount unmountOnExit positioning={{ placement: 'top-start' }}>
       <Popover.Trigger asChild>

@@ -14,7 +14,7 @@ export const widths = { desktop: 1280, tablet: 820, phone: 390 } as const;
 export type Width = keyof typeof widths;
 
 /** The screen that values are set for, and the width of the stage that shows it. */
-export const screenWidthNames: Record<Screen, Width> = {
+const screenWidthNames: Record<Screen, Width> = {
   small: 'phone',
   medium: 'tablet',
   large: 'desktop',
