@@ -6,7 +6,14 @@ import {
   withDescendants,
   type WidgetDocument,
 } from '../document/widget/index.js';
-import { definitionOf, plainText, type Element, type RenderContext } from '../document/elements/index.js';
+import {
+  definitionOf,
+  plainText,
+  type Element,
+  type ElementDefinition,
+  type RenderContext,
+} from '../document/elements/index.js';
+import type { PartName } from '../document/parts/index.js';
 import { noForeign } from '../base/html/no-foreign.js';
 import type { Foreign } from '../base/html/foreign.js';
 import type { FormRule } from '../form/index.js';
@@ -78,36 +85,57 @@ export function compileWidget(
     scenes,
     forms: formRules(document, shown, messages),
     after: afterwards(document),
-    scripts: scriptsOf(document, shown),
+    scripts: scriptsOf(shown),
     ...(document.motion?.entrance?.inView && { unseen: true }),
     exit: exitTime(document.motion),
     fonts: fontsIn(brand, css),
   };
 }
 
-function shownElements(document: WidgetDocument): string[] {
-  const { elements } = document;
-  const visible = (id: string): string[] =>
-    valueAt(elements, id)?.hidden ? [] : [id, ...childrenOf(valueAt(elements, id)).flatMap(visible)];
-  return rootsOf(document).flatMap(([, root]) => visible(root));
+/** An element that is shown, with what is known of its kind: asked once, since all of the CSS goes by it. */
+interface Shown {
+  id: string;
+  element: Element;
+  definition: ElementDefinition;
+  role: Role;
 }
 
-function scriptsOf({ elements }: WidgetDocument, shown: readonly string[]): CompiledWidget['scripts'] {
-  const needed = shown.flatMap((id) => {
-    const element = valueAt(elements, id) as Element;
-    return definitionOf(element).script?.(element) ?? [];
-  });
-  return [...new Set(needed)].sort();
+function shownElements(document: WidgetDocument): Shown[] {
+  const { elements } = document;
+  const shown: Shown[] = [];
+  const visit = (id: string): void => {
+    const element = valueAt(elements, id);
+    if (!element || element.hidden) return;
+    const definition = definitionOf(element);
+    shown.push({ id, element, definition, role: definition.role(element) });
+    for (const child of childrenOf(element)) visit(child);
+  };
+  for (const [, root] of rootsOf(document)) visit(root);
+  return shown;
+}
+
+function scriptsOf(shown: readonly Shown[]): CompiledWidget['scripts'] {
+  const needed = new Set<PartName>();
+  for (const { element, definition } of shown) {
+    const script = definition.script?.(element);
+    if (script) needed.add(script);
+  }
+  return [...needed].sort();
 }
 
 /** What assistive technology calls the widget: its first heading, else its name. */
 function labelOf({ name, scenes, elements }: WidgetDocument): string {
-  for (const id of withDescendants(elements, scenes.opening.root)) {
+  const heading = (id: string): Element | undefined => {
     const element = valueAt(elements, id);
-    if (element?.type === 'text' && element.level > 0 && !element.hidden)
-      return plainText(element.content) || name;
-  }
-  return name;
+    if (element?.type === 'text' && element.level > 0 && !element.hidden) return element;
+    for (const child of childrenOf(element)) {
+      const found = heading(child);
+      if (found) return found;
+    }
+    return undefined;
+  };
+  const found = heading(scenes.opening.root);
+  return (found?.type === 'text' && plainText(found.content)) || name;
 }
 
 /** What is the same for every element of a widget. */
@@ -197,50 +225,43 @@ const heldBy = ({ elements }: WidgetDocument, element: Element): Element[] =>
 
 const movingClass = (id: string): string => `m-${id}`;
 
-function documentCss(document: WidgetDocument, brand: Brand, shown: readonly string[], html: string): string {
+function documentCss(document: WidgetDocument, brand: Brand, shown: readonly Shown[], html: string): string {
   const { placement, motion } = document;
-  const elements = shown.map((id): [string, Element] => [id, valueAt(document.elements, id) as Element]);
+  const roles = partsByRole(document, shown);
   const layers = layersCss([
-    ...roleLayers(document, elements),
-    ...variantLayers(elements),
-    ...lookLayers(document, brand, elements),
-    ...widgetLayers(document, elements),
-    ...elementLayers(elements),
+    ...roleLayers(document, roles),
+    ...variantLayers(shown),
+    ...lookLayers(document, brand, shown, roles),
+    ...widgetLayers(document, roles),
+    ...elementLayers(shown),
   ]);
   const structure = [
     surfaceCss(placement, motion?.entrance !== undefined),
     partsCss(document, brand),
     html.includes('unseen') ? unseenCss : '',
-    structureCss(document, elements, layers),
+    structureCss(document, shown, layers),
   ].join('');
   const styles = withoutIdle(layers, structure + layers);
   return (
     // What makes it stand comes in a layer of its own, so that any style outranks it (CSS Cascade 5, 6.4).
     `@layer structure{${joinRules(structure)}}${shutCss(placement)}${joinRules(styles)}` +
     motionCss({ selector: '.box', name: 'box', motions: motion }) +
-    elements
-      .map(([id, element]) =>
-        motionCss({
-          selector: `.${movingClass(id)}`,
-          name: movingClass(id),
-          motions: element.motion,
-          after: element.after,
-        }),
+    shown
+      .map(({ id, element: { motion: motions, after } }) =>
+        motions || after
+          ? motionCss({ selector: `.${movingClass(id)}`, name: movingClass(id), motions, after })
+          : '',
       )
       .join('')
   );
 }
 
-function structureCss(
-  document: WidgetDocument,
-  elements: readonly [string, Element][],
-  styles: string,
-): string {
+function structureCss(document: WidgetDocument, shown: readonly Shown[], styles: string): string {
   // By type first: written out once each, however many elements there are of it.
   const pieces = new Map<string, Set<string>>();
-  for (const [, element] of elements) {
+  for (const { element, definition } of shown) {
     const { type } = element;
-    const { css, cssFor } = definitionOf(element);
+    const { css, cssFor } = definition;
     const known = pieces.get(type) ?? new Set([css]);
     pieces.set(type, known);
     for (const piece of cssFor?.(element, () => heldBy(document, element)) ?? []) known.add(piece);
@@ -254,9 +275,15 @@ function structureCss(
     .join('');
 }
 
-function rolesIn(document: WidgetDocument, elements: readonly [string, Element][]): Set<Role> {
-  const roles = elements.map(([, element]) => definitionOf(element).role(element));
-  return new Set([surfaceRole(document.placement), ...roles]);
+/** The roles that a widget's elements play, each with the parts of it that are there; that of the box comes first. */
+function partsByRole(document: WidgetDocument, shown: readonly Shown[]): Map<Role, Set<string>> {
+  const roles = new Map<Role, Set<string>>([[surfaceRole(document.placement), new Set()]]);
+  for (const { element, definition, role } of shown) {
+    const parts = roles.get(role) ?? new Set();
+    roles.set(role, parts);
+    for (const part of definition.used?.(element) ?? definition.parts) parts.add(part);
+  }
+  return roles;
 }
 
 function roleSelector(role: Role): StyleLayer['selector'] {
@@ -301,16 +328,17 @@ function spreadPadding(role: Role, sheet: StyleSheet): StyleSheet {
   return { box: only(false), ...mergeSheets({ body: only(true) }, { body }), ...rest };
 }
 
-function roleLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
-  return [...rolesIn(document, elements)].map((role) => ({
+function roleLayers(document: WidgetDocument, roles: Map<Role, Set<string>>): StyleLayer[] {
+  return [...roles].map(([role, parts]) => ({
     selector: roleSelector(role),
-    sheet: spreadPadding(role, withoutOverridden(usedParts(document, role, elements), document.style[role])),
+    sheet: spreadPadding(role, withoutOverridden(usedParts(document, role, parts), document.style[role])),
   }));
 }
 
-function variantLayers(elements: readonly [string, Element][]): StyleLayer[] {
-  const variants = elements.flatMap(([, element]) => definitionOf(element).variants?.(element) ?? []);
-  const sheets = new Map(variants.map(({ name, sheet }) => [name, sheet]));
+function variantLayers(shown: readonly Shown[]): StyleLayer[] {
+  const sheets = new Map<string, StyleSheet>();
+  for (const { element, definition } of shown)
+    for (const { name, sheet } of definition.variants?.(element) ?? []) sheets.set(name, sheet);
   return [...sheets].map(([name, sheet]) => ({
     selector: (part: string) => `.${variantClass(name, part)}`,
     sheet,
@@ -318,20 +346,9 @@ function variantLayers(elements: readonly [string, Element][]): StyleLayer[] {
 }
 
 /** The brand's sheet of a role, without the parts that this widget does not have. */
-function usedParts(
-  { placement, regions }: WidgetDocument,
-  role: Role,
-  elements: readonly [string, Element][],
-) {
-  if (role !== 'overlay' && role !== 'panel') {
-    const used = new Set(
-      elements.flatMap(([, element]) => {
-        const definition = definitionOf(element);
-        return definition.role(element) === role ? (definition.used?.(element) ?? definition.parts) : [];
-      }),
-    );
-    return Object.fromEntries(Object.entries(roleStyle(role)).filter(([part]) => used.has(part)));
-  }
+function usedParts({ placement, regions }: WidgetDocument, role: Role, parts: ReadonlySet<string>) {
+  if (role !== 'overlay' && role !== 'panel')
+    return Object.fromEntries(Object.entries(roleStyle(role)).filter(([part]) => parts.has(part)));
   const has: Record<string, boolean> = {
     box: true,
     body: true,
@@ -348,10 +365,10 @@ function usedParts(
 function lookLayers(
   document: WidgetDocument,
   brand: Brand,
-  elements: readonly [string, Element][],
+  shown: readonly Shown[],
+  roles: ReadonlyMap<Role, unknown>,
 ): StyleLayer[] {
   const surface = surfaceRole(document.placement);
-  const roles = rolesIn(document, elements);
   const own: StyleLayer[] = [];
   const inner: StyleLayer[] = [];
   const add = (id: string, within: string, selector: StyleLayer['selector'], role?: Role) => {
@@ -367,21 +384,25 @@ function lookLayers(
   };
   const ofBox = lookOfBox(brand.looks, document);
   if (ofBox) add(ofBox, '.box', roleSelector(surface), surface);
-  const worn = elements.flatMap(([, element]) => lookOfElement(brand.looks, element) ?? []);
-  for (const id of new Set(worn))
+  const worn = new Set<string>();
+  for (const { element } of shown) {
+    const look = lookOfElement(brand.looks, element);
+    if (look) worn.add(look);
+  }
+  for (const id of worn)
     add(id, `.${lookClass(id, 'box')}`, (part) => partSelector((one) => lookClass(id, one), part));
   return [...inner, ...own];
 }
 
-function widgetLayers(document: WidgetDocument, elements: readonly [string, Element][]): StyleLayer[] {
-  return [...rolesIn(document, elements)].flatMap((role) => {
+function widgetLayers(document: WidgetDocument, roles: ReadonlyMap<Role, unknown>): StyleLayer[] {
+  return [...roles.keys()].flatMap((role) => {
     const sheet = document.style[role];
     return sheet ? [{ selector: roleSelector(role), sheet: spreadPadding(role, sheet) }] : [];
   });
 }
 
-function elementLayers(elements: readonly [string, Element][]): StyleLayer[] {
-  return elements.flatMap(([id, { style }]) =>
+function elementLayers(shown: readonly Shown[]): StyleLayer[] {
+  return shown.flatMap(({ id, element: { style } }) =>
     style
       ? [{ selector: (part: string) => partSelector((one) => elementClass(id, one), part), sheet: style }]
       : [],
@@ -404,22 +425,20 @@ function variablesCss(css: string, brand: Brand): string {
 
 function formRules(
   { elements }: WidgetDocument,
-  shown: readonly string[],
+  shown: readonly Shown[],
   messages: Messages,
 ): Record<string, FormRule> {
-  const forms: Record<string, FormRule> = {};
-  for (const id of shown) {
-    if (valueAt(elements, id)?.type !== 'form') continue;
-    const fields = withDescendants(elements, id).flatMap((inner) => {
-      const element = valueAt(elements, inner) as Element;
-      const rule = shown.includes(inner)
-        ? definitionOf(element).fieldRule?.(element, inner, messages)
-        : undefined;
-      return rule ? [rule] : [];
-    });
-    forms[id] = { fields };
-  }
-  return forms;
+  const forms = shown.filter(({ element }) => element.type === 'form');
+  return Object.fromEntries(
+    forms.map(({ id }) => {
+      const inside = new Set(withDescendants(elements, id));
+      const fields = shown.flatMap(({ id: inner, element, definition }) => {
+        const rule = inside.has(inner) ? definition.fieldRule?.(element, inner, messages) : undefined;
+        return rule ? [rule] : [];
+      });
+      return [id, { fields }];
+    }),
+  );
 }
 
 function afterwards({ afterwards: { visitor }, scenes }: WidgetDocument): CompiledWidget['after'] {

@@ -114,8 +114,17 @@ function veilCss(background: string, strength: number): string {
 
 /** Rules that stand next to each other and have the same selector made one. */
 export function joinRules(css: string): string {
-  const joined = css.replace(/(?<=^|[{}])([^{}@]+)\{([^{}]*)\}\1\{/g, '$1{$2;');
-  return joined === css ? css : joinRules(joined);
+  const written: string[] = [];
+  let last = '';
+  // Each piece is a rule without its brace, at times after the opening of a group (`@media …{`), or what closes one: nothing.
+  for (const piece of css.split('}')) {
+    const brace = piece.lastIndexOf('{');
+    const selector = piece.slice(0, brace);
+    if (brace > 0 && selector === last) written.push(`${written.pop() ?? ''};${piece.slice(brace + 1)}`);
+    else written.push(piece);
+    last = brace > 0 ? selector.slice(selector.lastIndexOf('{') + 1) : '';
+  }
+  return written.join('}');
 }
 
 /** A sheet without the values that a stronger one sets for the same part and condition: they could never be seen. */

@@ -45,6 +45,12 @@ function sizes(src: string, width = 0): string | null {
     : null;
 }
 
+const imageCss =
+  '& img{display:block;width:100%;height:auto;min-height:0;flex:1;object-fit:inherit;object-position:inherit}';
+const artCss = '& .art{display:block;width:100%;height:auto;min-height:0;flex:1}';
+const blankCss =
+  '& .blank{display:block;aspect-ratio:16/9;background:repeating-linear-gradient(45deg,#8883 0 8px,#8881 8px 16px)}';
+
 export const image = define({
   type: 'image',
   label: 'Image',
@@ -106,14 +112,14 @@ export const image = define({
       caption ? h('figcaption', { class: part('caption') }, caption) : null,
     );
   },
-  css:
-    '&{margin:0;overflow:hidden;display:flex;flex-direction:column}& a{display:contents}' +
-    '& img{display:block;width:100%;height:auto;min-height:0;flex:1;object-fit:inherit;object-position:inherit}' +
-    '& .blank{display:block;aspect-ratio:16/9;background:repeating-linear-gradient(45deg,#8883 0 8px,#8881 8px 16px)}',
-  cssFor: ({ src }) =>
-    illustrationAt(src)
-      ? ['& .art{display:block;width:100%;height:auto;min-height:0;flex:1}' + paintsCss]
-      : [],
+  css: '&{margin:0;overflow:hidden;display:flex;flex-direction:column}',
+  cssFor({ src, link }) {
+    const art = illustrationAt(src);
+    return [
+      link ? '& a{display:contents}' : '',
+      ...(art ? [artCss, ...paintsCss(illustrationHtml(art, '').text)] : [src === '' ? blankCss : imageCss]),
+    ];
+  },
   problems: ({ src, link }) => [
     ...(src !== '' && src !== brandLogo && illustrationAt(src) === null && safeImage(src) === null
       ? [

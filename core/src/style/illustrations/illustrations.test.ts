@@ -23,7 +23,7 @@ describe.each(names)('the drawing %s', (name) => {
   it('is painted with the paints that there are, and with no colour of its own', () => {
     const paints = [...html.matchAll(/<(?:path|rect|circle) class="([a-z]+)"/g)].map(([, paint]) => paint);
     expect(paints.length).toBeGreaterThan(4);
-    for (const paint of paints) expect(paintsCss).toMatch(new RegExp(`\\b${paint}\\b`));
+    for (const paint of paints) expect(paintsCss(html).join('')).toMatch(new RegExp(`\\b${paint}\\b`));
     expect(html).not.toMatch(/#[0-9a-f]{3}|rgb|style=|fill=|NaN|undefined/);
   });
 
@@ -46,7 +46,7 @@ describe('an image that shows a drawing', () => {
     const { scenes, css } = compileWidget(document(), plainBrand);
     expect(scenes.opening).toContain('<svg viewBox="0 0 240 160" class="art" aria-hidden="true">');
     expect(css).toContain('.t-image .fill{fill:var(--color-accent)}');
-    expect(css).toContain('--color-on-accent:');
+    expect(css).toContain('--color-accent-strong:');
   });
 
   it('is named by its alternative text', () => {

@@ -6,12 +6,32 @@ import { h, type Html } from '../../base/html/index.js';
  */
 export type Paint = 'wash' | 'tint' | 'fill' | 'deep' | 'paper' | 'line' | 'thin' | 'light';
 
-/** The CSS of the paints, with `&` for the class of the drawing. */
-export const paintsCss =
-  '& .wash{fill:var(--color-accent);opacity:.12}& .tint{fill:var(--color-accent);opacity:.32}' +
-  '& .fill{fill:var(--color-accent)}& .deep{fill:var(--color-accent-strong)}& .paper{fill:var(--color-ground)}' +
-  '& :is(.line,.thin,.light){fill:none;stroke:currentColor;stroke-width:3;stroke-linecap:round;stroke-linejoin:round}' +
-  '& .thin{stroke-width:2;opacity:.55}& .light{stroke:var(--color-on-accent)}';
+const fills: Partial<Record<Paint, string>> = {
+  wash: 'fill:var(--color-accent);opacity:.12',
+  tint: 'fill:var(--color-accent);opacity:.32',
+  fill: 'fill:var(--color-accent)',
+  deep: 'fill:var(--color-accent-strong)',
+  paper: 'fill:var(--color-ground)',
+};
+const strokes: Partial<Record<Paint, string>> = {
+  line: '',
+  thin: 'stroke-width:2;opacity:.55',
+  light: 'stroke:var(--color-on-accent)',
+};
+const stroke = 'fill:none;stroke:currentColor;stroke-width:3;stroke-linecap:round;stroke-linejoin:round';
+
+/** The CSS of the paints that a drawing has, a rule each, with `&` for the class of the drawing. */
+export function paintsCss(drawing: string): string[] {
+  const isUsed = ([paint]: [string, string]) => drawing.includes(`class="${paint}"`);
+  const drawn = Object.entries(strokes).filter(isUsed);
+  return [
+    ...Object.entries(fills)
+      .filter(isUsed)
+      .map(([paint, css]) => `& .${paint}{${css}}`),
+    ...(drawn.length > 0 ? [`& :is(${drawn.map(([paint]) => `.${paint}`).join()}){${stroke}}`] : []),
+    ...drawn.flatMap(([paint, css]) => (css ? [`& .${paint}{${css}}`] : [])),
+  ];
+}
 
 type Numbers = readonly number[];
 

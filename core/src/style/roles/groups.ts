@@ -109,8 +109,7 @@ export const boxGroups: StyleGroup[] = [
 ];
 
 const regionText: Offer = { properties: ['color', 'fontSize', 'align'], rare: typography.rare };
-const region = (title: string, part: string): StyleGroup =>
-  styleGroup(title, part, surface, regionText);
+const region = (title: string, part: string): StyleGroup => styleGroup(title, part, surface, regionText);
 
 // The body's padding is that of the box: it is what lies between the edge and what stands in it.
 export const regionGroups: StyleGroup[] = [
