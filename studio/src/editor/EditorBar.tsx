@@ -1,4 +1,5 @@
 import { Box, Button, Flex, IconButton, Text } from '@chakra-ui/react';
+import { forgotten } from '@sirene/core/base/exhaustive';
 import type { Problem } from '@sirene/core/document/widget';
 import { ArrowLeft, History, Redo2, Undo2 } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
@@ -107,7 +108,10 @@ function Saved({ state }: { state: SaveState }) {
       return <Text color="slate">Saving …</Text>;
     case 'conflict':
       return <StateMark tone="bad">Saved elsewhere</StateMark>;
-    default:
+    case 'offline':
+    case 'refused':
       return <StateMark tone="bad">Not saved: {state.message}</StateMark>;
+    default:
+      return forgotten(state);
   }
 }

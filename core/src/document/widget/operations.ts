@@ -1,3 +1,4 @@
+import { forgotten } from '../../base/exhaustive/index.js';
 import { valueAt } from '../../base/maps/index.js';
 import type { Element } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
@@ -51,6 +52,8 @@ export function applyOperation(document: WidgetDocument, operation: Operation): 
       return move(document, operation);
     case 'group':
       return group(document, operation.operations);
+    default:
+      return forgotten(operation);
   }
 }
 

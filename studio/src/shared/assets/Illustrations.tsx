@@ -18,9 +18,10 @@ export function Illustrations({ brand, onChoose }: Props) {
   const variables = Object.fromEntries(
     [...brandTokens(completeBrand(brand)).values()].map(({ path, css }) => [tokenVariable(path), css]),
   );
+  const drawn = Object.values(illustrations).map((drawing) => illustrationHtml(drawing, '').text);
   return (
     <Box as="section" aria-labelledby="illustrations" my="4">
-      <style>{paintsCss.replaceAll('&', '.illustrations')}</style>
+      <style>{paintsCss(drawn.join('')).join('').replaceAll('&', '.illustrations')}</style>
       <Text id="illustrations" fontWeight="600" mb="2">
         Illustrations in your brand colours
       </Text>
