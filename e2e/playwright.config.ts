@@ -26,7 +26,9 @@ export default defineConfig({
     baseURL: process.env['STUDIO'],
     viewport: { width: 1280, height: 800 },
     contextOptions: { reducedMotion: 'reduce' },
-    trace: 'retain-on-failure',
+    // A trace costs as much again as the test; with SIRENE_TRACE a failed one is run again with it.
+    trace: process.env['SIRENE_TRACE'] ? 'retain-on-failure' : 'off',
+    screenshot: 'only-on-failure',
     launchOptions: chromiumOptions,
   },
   webServer: Array.from({ length: workers }, (_, worker) => {

@@ -10,6 +10,8 @@ import { useSite } from './session.ts';
 import { inBackground } from '../shared/background.ts';
 
 const mostShown = 60;
+/** What Enter runs before anything else is chosen. */
+const first = '0';
 const placeholder = 'Find a widget, a person, a place or a command';
 const current = { bg: 'wash', boxShadow: 'inset 3px 0 0 {colors.deep}' };
 
@@ -18,7 +20,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   const navigate = useNavigate();
   const { site, sites, choose: chooseSite } = useSite();
   const [typed, setTyped] = useState('');
-  const [highlighted, setHighlighted] = useState<string | null>(null);
+  const [highlighted, setHighlighted] = useState<string | null>(first);
   const { data: widgets = [] } = useAnswer(site && at('/api/sites/{site}/widgets', { site: site.id }));
   const people = usePeople(site?.id, typed);
   const offered = useOffered();
@@ -66,7 +68,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
               open
               disableLayer
               loopFocus
-              defaultHighlightedValue="0"
+              defaultHighlightedValue={first}
               size="lg"
               inputBehavior="autohighlight"
               selectionBehavior="preserve"
