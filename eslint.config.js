@@ -2,6 +2,7 @@ import js from '@eslint/js';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 import bareLookup from './scripts/lint/bare-lookup.js';
+import documented from './scripts/lint/documented.js';
 import order from './scripts/lint/order.js';
 
 /** Which workspaces of ours each may import: the layers of docs/architecture.md. */
@@ -116,6 +117,12 @@ export default tseslint.config(
     ignores: ['**/*.test.ts', '**/src/testing/**', 'core/src/base/maps/**'],
     plugins: { sirene: { rules: { 'bare-lookup': bareLookup } } },
     rules: { 'sirene/bare-lookup': 'error' },
+  },
+  {
+    files: ['core/src/**/*.ts', 'embed/src/**/*.ts', 'server/src/**/*.service.ts', 'studio/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/src/testing/**'],
+    plugins: { documented: { rules: { functions: documented } } },
+    rules: { 'documented/functions': 'error' },
   },
   {
     files: ['core/src/**/*.ts'],

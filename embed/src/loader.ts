@@ -17,6 +17,7 @@ export interface Loader {
 /** Why nothing is shown, in words for whoever looks into the page's console. */
 export class Refused extends Error {}
 
+/** What fetches for the script that runs, from where it came from. */
 export function loader(script: HTMLScriptElement, parts: Record<PartName, string>): Loader {
   const { origin } = new URL(script.src);
   const site = encodeURIComponent(script.dataset['site'] ?? '');

@@ -36,6 +36,7 @@ function slot<T>(key: string, take: (value: unknown) => T | undefined): Storage<
   };
 }
 
+/** Where a site’s memory of its visitor is kept. */
 export const memoryOf = (site: string): Storage<Memory> => slot(`sirene:${site}`, readMemory);
 
 /** A submission that has not been acknowledged. */

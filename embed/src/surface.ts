@@ -40,6 +40,7 @@ export class Surface<W extends { id: string }> {
     this.#port = port;
   }
 
+  /** Whether a widget is there, or on its way. */
   has(id: string): boolean {
     return this.#shows.has(id);
   }

@@ -3,6 +3,7 @@ export class Told {
   #value: unknown;
   readonly #followers = new Set<(value: unknown) => void>();
 
+  /** Takes what the page tells, and passes it on. */
   tell(value: unknown): void {
     this.#value = value;
     for (const follower of this.#followers) follower(value);

@@ -10,8 +10,11 @@ export const elementClass = (id: string, part: string): string => `${id}${suffix
 export const partSelector = (classOf: (part: string) => string, part: string): string =>
   part === 'placeholder' ? `.${classOf('input')}::placeholder` : `.${classOf(part)}`;
 
+/** The class of every element of a kind. */
 export const typeClass = (type: string): string => `t-${type}`;
+/** The class of a part of a role. */
 export const roleClass = (role: Role, part: string): string => `r-${role}${suffix(part)}`;
+/** The class of a part of a look. */
 export const lookClass = (look: string, part: string): string =>
   `l-${look.replace(/[^a-z0-9]+/gi, '-')}${suffix(part)}`;
 /** What an element's data chooses of its role, such as an outlined button. */

@@ -23,10 +23,12 @@ export class VirtualClock implements Clock {
     this.#now = now;
   }
 
+  /** The time on it, ms since the epoch. */
   now(): number {
     return this.#now;
   }
 
+  /** Calls back once it is moved to a time or past it; returns what cancels that. */
   at(time: number, call: () => void): () => void {
     const appointment = { time, call };
     this.#appointments.push(appointment);

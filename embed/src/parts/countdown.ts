@@ -39,4 +39,5 @@ export function count(mounted: Mounted, clock: TickingClock): () => void {
   return () => stop();
 }
 
+/** Keeps the countdowns of a widget going for as long as it is there. */
 export const attach = (mounted: Mounted, { clock }: PartPage): Attached => ({ end: count(mounted, clock) });

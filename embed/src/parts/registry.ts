@@ -14,4 +14,5 @@ export interface Parts extends Record<PartName, object> {
 export const partsOf = ({ scripts, forms }: CompiledWidget): readonly PartName[] =>
   Object.keys(forms).length > 0 ? [...scripts, 'form'] : scripts;
 
+/** Whether a part does something by itself once a widget is there. */
 export const isAttachable = (part: object): part is Attachable => 'attach' in part;

@@ -88,10 +88,15 @@ export class AccountsService {
     await manager.insert(UserEntity, user);
   }
 
+  /** The user with an e-mail address, or `null`. */
   byEmail(email: string): Promise<UserEntity | null> {
     return this.dataSource.getRepository(UserEntity).findOneBy({ email });
   }
 
+  /**
+   * Starts a session by address and password; returns its token. Refuses both in the same words, whichever
+   * is wrong.
+   */
   async signIn(email: string, password: string, device: string): Promise<string> {
     const user = await this.byEmail(email);
     if (!(await checkPassword(password, user?.passwordHash ?? null)) || !user) {
@@ -100,12 +105,14 @@ export class AccountsService {
     return this.startSession(user.id, device);
   }
 
+  /** Starts a session of the demo account, where this server offers one; returns its token. */
   async signInToDemo(device: string): Promise<string> {
     const user = this.config.demo ? await this.byEmail(demoUser.email) : null;
     if (!user) throw new UnauthorizedException('There is no demo account here. Sign in with your own.');
     return this.startSession(user.id, device);
   }
 
+  /** Ends the session whose token is given. */
   async signOut(token: string): Promise<void> {
     await this.transactions.write((manager) => manager.delete(SessionEntity, { tokenHash: hashOf(token) }));
   }
@@ -120,6 +127,7 @@ export class AccountsService {
     return this.dataSource.getRepository(UserEntity).findOneBy({ id: session.userId });
   }
 
+  /** The ids of the sites that a user is a member of. */
   async sitesOf(user: UserEntity): Promise<string[]> {
     const members = await this.dataSource.getRepository(MemberEntity).findBy({ userId: user.id });
     return members.map(({ siteId }) => siteId);
@@ -143,6 +151,7 @@ export class AccountsService {
       }));
   }
 
+  /** Ends one of a user’s own sessions by its id. Refuses one that is not there. */
   async endSession(user: UserEntity, id: string): Promise<void> {
     const { affected } = await this.transactions.write((manager) =>
       manager.delete(SessionEntity, { userId: user.id, id }),
@@ -150,6 +159,7 @@ export class AccountsService {
     if (!affected) throw new NotFoundException('There is no such session, or it has ended.');
   }
 
+  /** Changes what a user is called. */
   async rename(user: UserEntity, name: string): Promise<void> {
     await this.transactions.write((manager) => manager.update(UserEntity, { id: user.id }, { name }));
   }

@@ -31,6 +31,7 @@ export class AssetsService {
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
+  /** The uploads of a site, newest first. */
   of(site: SiteEntity): Promise<AssetEntity[]> {
     return this.dataSource
       .getRepository(AssetEntity)

@@ -25,6 +25,7 @@ export class Connection {
 
   constructor(private readonly dataSource: DataSource) {}
 
+  /** The connection itself, for statements that are prepared once and run often. */
   get bare(): Database {
     return this.#driver.databaseConnection;
   }

@@ -19,12 +19,17 @@ export class LibraryService {
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
+  /** The pieces on a site’s shelf, newest first. */
   of(site: SiteEntity): Promise<ShelfItemEntity[]> {
     return this.dataSource
       .getRepository(ShelfItemEntity)
       .find({ where: { siteId: site.id }, order: { createdAt: 'DESC' }, take: most });
   }
 
+  /**
+   * Keeps an element with all that it holds. Refuses one that could stand in no document, and more than the
+   * shelf takes.
+   */
   async keep(site: SiteEntity, { name, branch }: KeepDto): Promise<ShelfItemEntity> {
     const problems = branchProblems(branch);
     const [first] = problems;
@@ -41,6 +46,7 @@ export class LibraryService {
     );
   }
 
+  /** Takes a piece off the shelf. Refuses one that is not there. */
   async remove(site: SiteEntity, id: string): Promise<void> {
     const { affected } = await this.transactions.write((manager) =>
       manager.delete(ShelfItemEntity, { id, siteId: site.id }),
@@ -48,6 +54,7 @@ export class LibraryService {
     if (!affected) throw new NotFoundException('There is no such item on the shelf.');
   }
 
+  /** A site’s own starters, newest first. */
   starters(site: SiteEntity): Promise<OwnStarterEntity[]> {
     return this.dataSource
       .getRepository(OwnStarterEntity)
@@ -67,6 +74,7 @@ export class LibraryService {
     );
   }
 
+  /** Removes one of a site’s own starters. Refuses one that is not there. */
   async removeStarter(site: SiteEntity, id: string): Promise<void> {
     const { affected } = await this.transactions.write((manager) =>
       manager.delete(OwnStarterEntity, { id, siteId: site.id }),

@@ -42,6 +42,10 @@ export class MembersService {
     };
   }
 
+  /**
+   * Makes an invitation, and its link; of the link’s token only the hash is kept, so that it is told this
+   * once.
+   */
   async invite(
     user: UserEntity,
     site: SiteEntity,
@@ -68,6 +72,7 @@ export class MembersService {
     return { link: `${this.config.origin}/invitation/${token}`, expiresAt };
   }
 
+  /** Withdraws an invitation. Refuses one that is not there, or has been used. */
   async withdraw(site: SiteEntity, id: string): Promise<void> {
     const { affected } = await this.transactions.write((manager) =>
       manager.delete(InvitationEntity, { siteId: site.id, id }),
@@ -95,10 +100,12 @@ export class MembersService {
     return this.accounts.startSession(user.id, device);
   }
 
+  /** Makes a user a member of the site that a link invites to, and uses the link up. */
   async join(token: string, user: UserEntity): Promise<void> {
     await this.transactions.write((manager) => this.#use(manager, token, user));
   }
 
+  /** Gives a member another role. Refuses to leave a site without an owner. */
   async change(site: SiteEntity, userId: string, role: SiteRole): Promise<void> {
     await this.transactions.write(async (manager) => {
       await this.#keepAnOwner(manager, site, userId, role === 'owner');
@@ -106,6 +113,7 @@ export class MembersService {
     });
   }
 
+  /** Takes a member off a site. Refuses to leave it without an owner. */
   async remove(site: SiteEntity, userId: string): Promise<void> {
     await this.transactions.write(async (manager) => {
       await this.#keepAnOwner(manager, site, userId, false);

@@ -20,6 +20,7 @@ export class PagesService {
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
+  /** The pages that are kept of a site, without their HTML. */
   of(site: SiteEntity): Promise<Pick<PageEntity, 'id' | 'address' | 'title'>[]> {
     const select = { id: true, address: true, title: true };
     return this.dataSource

@@ -31,6 +31,7 @@ export class PeopleService {
     return { views: await this.#withRelated(site, page), next };
   }
 
+  /** How many submissions match. */
   count(site: SiteEntity, filter: FilterSubmissionsDto): Promise<number> {
     return this.#matching(site, filter).getCount();
   }
@@ -66,6 +67,7 @@ export class PeopleService {
     return query.getMany();
   }
 
+  /** One submission with who sent it and what follows. Refuses one that is not there. */
   async submission(site: SiteEntity, id: string): Promise<SubmissionView> {
     const submission = await this.dataSource
       .getRepository(SubmissionEntity)

@@ -31,6 +31,7 @@ export class SitesService {
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
+  /** Makes a site with its maker as owner. */
   async create(user: UserEntity, { name, origins, key, brand }: NewSite): Promise<SiteEntity> {
     const id = newId('site');
     const site = this.dataSource.getRepository(SiteEntity).create({
@@ -51,6 +52,7 @@ export class SitesService {
     return site;
   }
 
+  /** The sites that a user is a member of. */
   async of(user: UserEntity): Promise<SiteEntity[]> {
     const ids = await this.accounts.sitesOf(user);
     return this.dataSource
@@ -76,6 +78,7 @@ export class SitesService {
     return site;
   }
 
+  /** A site by its id, or `null`. */
   byId(id: string): Promise<SiteEntity | null> {
     return this.dataSource.getRepository(SiteEntity).findOneBy({ id });
   }
@@ -99,6 +102,7 @@ export class SitesService {
     );
   }
 
+  /** Changes what is said of a site; what is not said stays. Refuses a change of nothing. */
   async change(site: SiteEntity, change: ChangeSiteDto): Promise<SiteEntity> {
     if (Object.values(change).every((value) => value === undefined))
       throw new BadRequestException(
@@ -123,6 +127,7 @@ export class SitesService {
     this.#byKey.delete(site.key);
   }
 
+  /** A site’s brand, completed by the plain one where it says nothing. */
   brandOf(site: SiteEntity): Brand {
     return completeBrand(site.brand);
   }

@@ -39,10 +39,12 @@ export class WidgetsService {
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
+  /** Calls back with a site’s id after what its visitors get has changed. */
   onPublished(listener: PublishedListener): void {
     this.#listeners.push(listener);
   }
 
+  /** The widgets of a site, the oldest first; those that were put aside are not among them. */
   of(site: SiteEntity): Promise<WidgetEntity[]> {
     return this.dataSource
       .getRepository(WidgetEntity)
@@ -70,6 +72,7 @@ export class WidgetsService {
     return widget;
   }
 
+  /** Makes a widget: of a whole document, or an empty one of a kind. Refuses a document that is not sound. */
   async create(site: SiteEntity, { name, kind, document }: CreateWidgetDto): Promise<WidgetEntity> {
     const draft = document ? { ...checked(document), name } : createWidget(name, kind);
     const now = this.clock.now();
@@ -240,6 +243,7 @@ export class WidgetsService {
     return this.create(to, { name, document: widget.draft as unknown as Record<string, unknown> });
   }
 
+  /** Takes a widget off its site; draft and versions stay. */
   async unpublish(site: SiteEntity, widget: WidgetEntity): Promise<void> {
     await this.transactions.write((manager) =>
       manager.update(WidgetEntity, { id: widget.id }, { publishedNumber: null, publishedDraft: null }),
@@ -253,11 +257,13 @@ export class WidgetsService {
     this.#tell(site.id);
   }
 
+  /** Brings back a widget that was put aside, as it was. */
   async bringBack(site: SiteEntity, widget: WidgetEntity): Promise<void> {
     await this.transactions.write((manager) => manager.restore(WidgetEntity, { id: widget.id }));
     this.#tell(site.id);
   }
 
+  /** What of a widget was published, the newest first. */
   versions(widget: WidgetEntity): Promise<VersionEntity[]> {
     const where = { widgetId: widget.id };
     return this.dataSource.getRepository(VersionEntity).find({ where, order: { number: 'DESC' } });

@@ -24,6 +24,7 @@ export function applyAppearance(): void {
 
 device.addEventListener('change', applyAppearance);
 
+/** Chooses light, dark or what the system says, and remembers it in this browser. */
 export function choose(appearance: Appearance): void {
   localStorage.setItem(key, appearance);
   applyAppearance();

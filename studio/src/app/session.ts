@@ -2,10 +2,12 @@ import useSWR from 'swr';
 import { at, type Site, useAnswer } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
 
+/** Who is signed in, and what this server offers those who are not. */
 export function useSession() {
   return useAnswer(at('/api/session'));
 }
 
+/** The sites of whoever is signed in. */
 export function useSites() {
   return useAnswer(at('/api/sites'));
 }

@@ -11,6 +11,7 @@ export interface BrandEditing {
 
 export const BrandContext = createContext<BrandEditing | null>(null);
 
+/** The brand that is edited around a component, and how it is changed. */
 export function useBrandEditing(): BrandEditing {
   const editing = useContext(BrandContext);
   if (!editing) throw new Error('Only inside the brand’s page');

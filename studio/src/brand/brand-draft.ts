@@ -16,8 +16,10 @@ export type BrandStep =
   /** Starts over from what is saved. */
   | { type: 'saved'; brand: Brand };
 
+/** A draft with nothing to be undone yet. */
 export const startDraft = (brand: Brand): BrandDraft => ({ brand, past: [], future: [], of: '' });
 
+/** The draft after a change, an undo, a redo or a save; one key’s changes in a row are one step. */
 export function draftStep(draft: BrandDraft, step: BrandStep): BrandDraft {
   const { brand, past, future } = draft;
   switch (step.type) {

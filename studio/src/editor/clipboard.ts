@@ -6,11 +6,13 @@ export type Clip = { sirene: 'elements'; branches: Branch[] } | { sirene: 'style
 
 const type = 'application/x-sirene+json';
 
+/** Elements as they go onto the clipboard, with all that they hold; `null` where none of them can. */
 export function copiedElements(document: WidgetDocument, ids: readonly string[]): Clip | null {
   const branches = topmost(document, ids).map((id) => branchOf(document, id));
   return branches.length > 0 ? { sirene: 'elements', branches } : null;
 }
 
+/** Writes elements or a style onto the clipboard, as text that any editor of Sirene reads. */
 export function writeClip(data: DataTransfer, clip: Clip): void {
   const text = JSON.stringify(clip);
   data.setData(type, text);

@@ -13,4 +13,5 @@ export const PanelsContext = createContext<Panels>({
   toggle: () => undefined,
 });
 
+/** Which panels are open, and how they are opened and folded. */
 export const usePanels = (): Panels => use(PanelsContext);

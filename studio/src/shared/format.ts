@@ -18,11 +18,13 @@ export function ago(at: number, now = Date.now()): string {
     : relative.format(Math.round(seconds / size), unit);
 }
 
+/** A moment as people read it: date and time. */
 export const dateTime = (at: number): string => moment.format(at);
 
 /** A moment with its time zone. */
 export const exactTime = (at: number): string => zoned.format(at);
 
+/** A number with its thousands set apart. */
 export const count = (value: number): string => whole.format(value);
 
 /** A share, 0 to 1, as a percentage. */

@@ -116,6 +116,7 @@ export interface ElementDefinition<S extends TObject = TObject> {
 
 export { oneOf, strict };
 
+/** An element’s definition, with its types taken from its schema. */
 export const define = <S extends TObject>(definition: ElementDefinition<S>): ElementDefinition<S> =>
   definition;
 

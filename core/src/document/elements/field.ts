@@ -23,6 +23,7 @@ const schema = elementFields('field', {
 
 type Field = Static<typeof schema>;
 
+/** How the studio offers a kind of field; the first kind where it is unknown. */
 export function fieldSpec(kind: string): FieldSpec {
   return fieldSpecs.find((spec) => spec.kind === kind) ?? (fieldSpecs[0] as FieldSpec);
 }

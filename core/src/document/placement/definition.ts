@@ -47,6 +47,7 @@ export interface PlacementDefinition<S extends TObject = TObject> {
   css(placement: Static<S>): string;
 }
 
+/** A placement’s definition, with its types taken from its schema. */
 export const definePlacement = <S extends TObject>(
   definition: PlacementDefinition<S>,
 ): PlacementDefinition<S> => definition;

@@ -75,6 +75,7 @@ export interface CopiedStyle {
   motion?: WidgetDocument['motion'];
 }
 
+/** The style of an element as it is copied: its look, its own values, and the role they are for. */
 export function styleOf(document: WidgetDocument, id: string): CopiedStyle | null {
   const element = valueAt(document.elements, id);
   if (!element) return null;

@@ -98,6 +98,7 @@ export function dressed(sketch: Sketch, base: Values, small?: Values): Sketch {
   };
 }
 
+/** A heading of a level, or a paragraph of level 0. */
 export const heading = (words: string, level = 2, values?: Values): Sketch => ({
   type: 'text',
   level,
@@ -105,11 +106,14 @@ export const heading = (words: string, level = 2, values?: Values): Sketch => ({
   ...(values && styled(values)),
 });
 
+/** A paragraph. */
 export const words = (text: string, values?: Values): Sketch => heading(text, 0, values);
 
+/** A paragraph of small print. */
 export const small = (text: string): Sketch =>
   words(text, { fontSize: '{size.small}', color: '{color.quiet}' });
 
+/** Elements below each other. */
 export const column = (inside: readonly Sketch[], values?: Values): Sketch => ({
   type: 'group',
   direction: 'column',
@@ -117,11 +121,13 @@ export const column = (inside: readonly Sketch[], values?: Values): Sketch => ({
   ...(values && styled(values)),
 });
 
+/** Elements beside each other. */
 export const row = (inside: readonly Sketch[], values?: Values): Sketch => ({
   ...column(inside, values),
   direction: 'row',
 });
 
+/** A form with its fields and its button. */
 export const form = (inside: readonly Sketch[], values?: Values): Sketch => ({
   type: 'form',
   inside,
@@ -134,6 +140,7 @@ export const sideForm = (inside: readonly Sketch[], values?: Values): Sketch => 
   layout: 'side',
 });
 
+/** A field of a kind. */
 export const field = (
   kind: string,
   key: string,
@@ -149,8 +156,10 @@ export const field = (
   ...more,
 });
 
+/** A field for an e-mail address, which has to be filled in. */
 export const email = (label = 'E-mail address'): Sketch => field('email', 'email', label, { required: true });
 
+/** The button that sends the form around it. */
 export const send = (label: string, more: Record<string, unknown> = {}): Sketch => ({
   type: 'button',
   label,
@@ -158,6 +167,7 @@ export const send = (label: string, more: Record<string, unknown> = {}): Sketch 
   ...more,
 });
 
+/** A button that leads to an address. */
 export const link = (label: string, address = '', more: Record<string, unknown> = {}): Sketch => ({
   type: 'button',
   label,
@@ -190,6 +200,7 @@ export const quiet = {
   },
 };
 
+/** A button that closes the widget. */
 export const dismiss = (label: string): Sketch => ({
   type: 'button',
   label,
@@ -198,6 +209,7 @@ export const dismiss = (label: string): Sketch => ({
   ...quiet,
 });
 
+/** An icon. */
 export const icon = (name: string, values: Values = {}, mark: Values = {}): Sketch => ({
   type: 'icon',
   name,
@@ -216,6 +228,7 @@ export const drawing = (name: IllustrationName, width = 180, values: Values = {}
   ...styled({ width, maxWidth: '100%', self: 'center', ...values }),
 });
 
+/** A list of lines with a mark before each. */
 export const list = (lines: readonly string[], mark = 'check'): Sketch => ({
   type: 'list',
   items: lines.map((line) => ({ words: line })),
@@ -223,8 +236,10 @@ export const list = (lines: readonly string[], mark = 'check'): Sketch => ({
   icon: mark,
 });
 
+/** A badge. */
 export const badge = (text: string): Sketch => ({ type: 'badge', words: text });
 
+/** A countdown to a moment. */
 export const countdown = (until: string, more: Record<string, unknown> = {}): Sketch => ({
   type: 'countdown',
   until,
@@ -234,6 +249,7 @@ export const countdown = (until: string, more: Record<string, unknown> = {}): Sk
 /** The legal line below a form. */
 export const notice = (text = noticeText): Sketch => ({ ...small(text), notice: true });
 
+/** The scene of thanks: a heading and a paragraph. */
 export const thanks = (title: string, text: string): Record<'thanks', readonly Sketch[]> => ({
   thanks: [drawing('thanks', 150), heading(title, 2, { align: 'center' }), words(text, { align: 'center' })],
 });

@@ -47,6 +47,7 @@ export type Rule = (subject: Subject) => Finding[];
 /** What the check goes by besides the document and its brand. */
 export type CheckedBy = Partial<Pick<Subject, 'images' | 'drawn' | 'now'>>;
 
+/** A widget as the rules of the check look at it. */
 export function subjectOf(
   document: WidgetDocument,
   brand: Brand,
@@ -68,6 +69,7 @@ export const seen = ({ document, faces }: Subject): [string, Element][] =>
     ids.map((id): [string, Element] => [id, valueAt(document.elements, id) as Element]),
   );
 
+/** What an element is called, by its designer or by its kind. */
 export const titleOf = (element: Element): string => element.title ?? definitionOf(element).title(element);
 
 /** The parts of an element whose text has to be readable. */
@@ -76,6 +78,7 @@ export function textsOf(element: Element): readonly string[] {
   return texts?.(element as never) ?? (container ? [] : ['box']);
 }
 
+/** The elements inside another, all levels of them. */
 export const inside = (subject: Subject, id: string): Element[] =>
   withDescendants(subject.document.elements, id).flatMap(
     (one) => valueAt(subject.document.elements, one) ?? [],

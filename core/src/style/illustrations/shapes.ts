@@ -48,7 +48,9 @@ export const path = (paint: Paint, d: string): Html => h('path', { class: paint,
 
 /** A shape of paper, with its outline. */
 export const sheet = (d: string): Html[] => [path('paper', d), path('line', d)];
+/** A rectangle of paper, with its outline. */
 export const card = (...sides: Numbers): Html[] => [box('paper', ...sides), box('line', ...sides)];
+/** A circle of paper, with its outline. */
 export const wheel = (...round: Numbers): Html[] => [circle('paper', ...round), circle('line', ...round)];
 
 /** The ground that every drawing stands on: a wide, soft shape, and a line under its feet. */

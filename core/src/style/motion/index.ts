@@ -72,6 +72,7 @@ export type Passage = Static<typeof passage>;
 export type Signal = Static<typeof signal>;
 export type Motions = Static<typeof motionsSchema>;
 
+/** The entrance or exit that a widget gets when one is chosen. */
 export const createPassage = (): Passage => ({
   kind: 'slide',
   from: 'bottom',
@@ -81,6 +82,7 @@ export const createPassage = (): Passage => ({
   easing: 'ease-out',
 });
 
+/** The attention seeker that a widget gets when one is chosen. */
 export const createSignal = (): Signal => ({
   kind: 'pulse',
   strength: 0.3,

@@ -85,17 +85,20 @@ export const background: Offer = {
   rare: ['gradient', 'opacity'],
 };
 
+/** Properties of one part under one title, from offers; what one offers openly is not rare in another. */
 export function styleGroup(title: string, part: string, ...offers: Offer[]): StyleGroup {
   const properties = new Set(offers.flatMap((offer) => offer.properties));
   const rare = new Set(offers.flatMap((offer) => offer.rare).filter((name) => !properties.has(name)));
   return { title, part, properties: [...properties], rare: [...rare] };
 }
 
+/** What any box can be given: surface, size and position. */
 export const asBox = (part = 'box'): StyleGroup[] => [
   styleGroup('Surface', part, surface),
   styleGroup('Size and position', part, measures),
 ];
 
+/** What any text in a box can be given. */
 export const asText = (part = 'box'): StyleGroup[] => [styleGroup('Text', part, typography), ...asBox(part)];
 
 // Where the box stands is the placement's; how large it is and how far from the edge differs by screen.

@@ -23,4 +23,5 @@ export interface RoleDefinition<S extends StyleSheet = StyleSheet> {
   inside?: readonly string[];
 }
 
+/** A role’s definition, its parts taken from its style. */
 export const defineRole = <const S extends StyleSheet>(role: RoleDefinition<S>): RoleDefinition<S> => role;

@@ -12,10 +12,12 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
     private readonly mailer: Mailer,
   ) {}
 
+  /** One target for each recipient, named twice or not. */
   targets({ recipients, subject }: Action & { type: 'notify' }) {
     return [...new Set(recipients)].map((target) => ({ target, settings: { subject } }));
   }
 
+  /** Sends the mail. May be called more than once for a delivery: the mail carries its id. */
   async run({ delivery, submission, person, site }: Errand): Promise<void> {
     const { fields, page, pageTitle, receivedAt, widgetName } = submission;
     const lines = fields.map(({ label, value }) => `${label}: ${value || '(left empty)'}`);

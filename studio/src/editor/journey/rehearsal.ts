@@ -113,22 +113,27 @@ export class Rehearsal {
     return this.#clock.now() - this.#start;
   }
 
+  /** What has happened so far. */
   get log(): readonly Happening[] {
     return this.#log;
   }
 
+  /** What the visitor’s browser remembers by now. */
   get memory(): Memory | undefined {
     return this.#memory;
   }
 
+  /** Whether the widget is on the page. */
   get open(): boolean {
     return this.#open;
   }
 
+  /** Rule by rule, why the widget is on the page or not. */
   explain(): Explanation | null {
     return explain(this.#rules, this.#session.state(), widgetId);
   }
 
+  /** Calls back after everything that happens; returns what ends that. */
   subscribe = (listener: () => void): (() => void) => {
     this.#listeners.add(listener);
     return () => this.#listeners.delete(listener);

@@ -25,11 +25,13 @@ export class Companions {
     this.#mounted.set(id, mount(page, body, placeIn(page, slug, body), port));
   }
 
+  /** Takes another widget off the stage. */
   hide(id: string): void {
     this.#mounted.get(id)?.unmount();
     this.#mounted.delete(id);
   }
 
+  /** Takes all of them off the stage. */
   clear(): void {
     for (const mounted of this.#mounted.values()) mounted.unmount(true);
     this.#mounted.clear();

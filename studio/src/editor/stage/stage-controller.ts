@@ -61,6 +61,7 @@ export class StageController {
     return this.#page;
   }
 
+  /** The widget as it is mounted; `null` while there is none. */
   get mounted(): Mounted | null {
     return this.#mounted;
   }
@@ -70,6 +71,7 @@ export class StageController {
     return this.#editedText;
   }
 
+  /** The element whose text is typed over now: it is not written anew meanwhile. */
   set editedText(id: string | null) {
     this.#editedText = id;
     // The browser's own markup for what was typed gives way to what core writes.
@@ -82,6 +84,7 @@ export class StageController {
     return this.#mistakes;
   }
 
+  /** Shows or hides what a form looks like when it is filled in wrongly. */
   showMistakes(shown: boolean): void {
     this.#mistakes = shown;
     this.#mounted?.show(this.#scene);
@@ -129,6 +132,7 @@ export class StageController {
     return this.#samples;
   }
 
+  /** Fills baskets with so many sample lines. */
   showSamples(count: number): void {
     this.#samples = count;
     this.#paint();
@@ -181,6 +185,7 @@ export class StageController {
     this.#paint();
   }
 
+  /** Calls back when what is on the stage has changed; returns what ends that. */
   subscribe = (listener: () => void): (() => void) => {
     this.#listeners.add(listener);
     return () => this.#listeners.delete(listener);

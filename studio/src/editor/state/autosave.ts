@@ -51,6 +51,7 @@ export class Autosave {
     session.subscribe(() => this.#soon(quietMs));
   }
 
+  /** How far what was edited has been saved. */
   get state(): SaveState {
     return this.#state;
   }
@@ -70,6 +71,7 @@ export class Autosave {
     return this.#publishedNumber !== null && (this.#changed || this.session.document !== this.#saved);
   }
 
+  /** Calls back when that changes; returns what ends it. */
   subscribe = (listener: () => void): (() => void) => {
     this.#listeners.add(listener);
     return () => this.#listeners.delete(listener);

@@ -40,6 +40,7 @@ export class EditSession {
     this.#document = document;
   }
 
+  /** The document as it is now. */
   get document(): WidgetDocument {
     return this.#document;
   }
@@ -49,10 +50,12 @@ export class EditSession {
     return this.#refused;
   }
 
+  /** Whether an edit can be taken back. */
   get canUndo(): boolean {
     return this.#done.length > 0;
   }
 
+  /** Whether an edit that was taken back can be made again. */
   get canRedo(): boolean {
     return this.#undone.length > 0;
   }
@@ -85,6 +88,7 @@ export class EditSession {
     return null;
   };
 
+  /** Takes back the last edit. */
   undo = (): void => {
     const last = this.#done.pop();
     if (!last) return;
@@ -92,6 +96,7 @@ export class EditSession {
     this.#become(applyOperation(this.#document, last.inverse).document);
   };
 
+  /** Makes again what was taken back last. */
   redo = (): void => {
     const next = this.#undone.pop();
     if (!next) return;
@@ -123,6 +128,7 @@ export class EditSession {
     return edits.filter((operation) => this.apply(operation) !== null).length;
   }
 
+  /** Calls back after every edit; returns what ends that. */
   subscribe = (listener: EditListener): (() => void) => {
     this.#listeners.add(listener);
     return () => this.#listeners.delete(listener);

@@ -31,6 +31,7 @@ export type Loaded = Pick<Editing, 'widget' | 'site' | 'brand' | 'pages'> & {
 
 export const EditingContext = createContext<Editing | null>(null);
 
+/** What is edited around a component. */
 export function useEditing(): Editing {
   const editing = useContext(EditingContext);
   if (!editing) throw new Error('useEditing needs the editor around it');

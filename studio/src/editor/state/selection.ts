@@ -22,12 +22,14 @@ export interface Selection {
 
 export const SelectionContext = createContext<Selection | null>(null);
 
+/** What is selected around a component. */
 export function useSelection(): Selection {
   const selection = useContext(SelectionContext);
   if (!selection) throw new Error('useSelection needs the editor around it');
   return selection;
 }
 
+/** A selection to begin with: the widget itself. */
 export function useSelectionState(): Selection {
   const [ids, setIds] = useState<readonly string[]>([]);
   const [target, setTarget] = useState<Target>('element');

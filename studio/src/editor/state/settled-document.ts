@@ -24,10 +24,12 @@ export class SettledDocument {
     session.subscribe((quick) => (quick ? this.#later() : this.#follow()));
   }
 
+  /** The document as it was when the last paint was over. */
   get document(): WidgetDocument {
     return this.#document;
   }
 
+  /** Calls back once an edit may be followed; returns what ends that. */
   subscribe = (listener: () => void): (() => void) => {
     this.#listeners.add(listener);
     return () => this.#listeners.delete(listener);

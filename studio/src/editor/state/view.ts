@@ -38,6 +38,7 @@ export interface View {
 
 export const ViewContext = createContext<View | null>(null);
 
+/** What is looked at around a component. */
 export function useView(): View {
   const view = useContext(ViewContext);
   if (!view) throw new Error('useView needs the editor around it');
@@ -47,6 +48,7 @@ export function useView(): View {
 const sceneAt = (station: Station, { scenes }: WidgetDocument): SceneName =>
   station === 'afterwards' && scenes.thanks ? 'thanks' : 'opening';
 
+/** Whether the widget is on the page at a station of the journey. */
 export const visibleAt = (station: Station): boolean => station !== 'arrive' && station !== 'return';
 
 /** The first page on which the widget may appear, else the first there is. */

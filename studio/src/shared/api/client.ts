@@ -56,19 +56,24 @@ async function request(method: Method, address: string, body?: unknown): Promise
   return answer;
 }
 
+/** Asks a route. Throws an {@link ApiError} where it refuses or can’t be reached, as all of these do. */
 export const get = <P extends PathsBy<'get'>>(address: Address<P>) =>
   request('get', address) as Promise<AnswerOf<P, 'get'>>;
 
+/** Sends to a route that makes or does something. */
 export const post = <P extends PathsBy<'post'>>(address: Address<P>, ...[body]: Given<BodyOf<P, 'post'>>) =>
   request('post', address, body ?? {}) as Promise<AnswerOf<P, 'post'>>;
 
+/** Sends what takes the place of what is there. */
 export const put = <P extends PathsBy<'put'>>(address: Address<P>, ...[body]: Given<BodyOf<P, 'put'>>) =>
   request('put', address, body ?? {}) as Promise<AnswerOf<P, 'put'>>;
 
+/** Sends what is to change. */
 export const patch = <P extends PathsBy<'patch'>>(
   address: Address<P>,
   ...[body]: Given<BodyOf<P, 'patch'>>
 ) => request('patch', address, body ?? {}) as Promise<AnswerOf<P, 'patch'>>;
 
+/** Removes what an address names. */
 export const remove = <P extends PathsBy<'delete'>>(address: Address<P>) =>
   request('delete', address) as Promise<AnswerOf<P, 'delete'>>;

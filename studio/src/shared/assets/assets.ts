@@ -5,6 +5,10 @@ import { ApiError, type Asset, at, useAnswer } from '../api/index.ts';
 /** The site whose uploads are offered, and its mark. */
 export const AssetsContext = createContext<{ siteId: string; brand: Brand } | null>(null);
 
+/**
+ * The uploads of the site around a component, and how another is sent; nothing is asked for until they are
+ * wanted.
+ */
 export function useAssets(wanted: boolean) {
   const context = useContext(AssetsContext);
   const path = context && at('/api/sites/{site}/assets', { site: context.siteId });
