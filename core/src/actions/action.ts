@@ -18,4 +18,8 @@ export interface ActionSpec<S extends TObject = TObject> {
   told(action: never): readonly string[];
   /** What becomes of those told, as it follows their names in a sentence: "is notified by e-mail". */
   phrase(told: readonly string[]): string;
+  /** What one delivery of it is called: "Mail to desk@place.example". */
+  delivery(target: string): string;
+  /** Checks that a schema can't express: `[path, reason]`. */
+  problems?(action: never): readonly (readonly [path: string, reason: string])[];
 }

@@ -13,6 +13,9 @@ const ring = {
   create: () => ({ type: 'ring', rooms: [] }),
   fields: [],
   told: ({ rooms }: { rooms: string[] }) => rooms,
+  delivery: (room) => `Bell in ${room}`,
+  problems: ({ rooms }: { rooms: string[] }) =>
+    new Set(rooms).size < rooms.length ? [['rooms', 'name a room once']] : [],
   phrase: (told) => (told.length > 1 ? 'hear a bell' : 'hears a bell'),
 } satisfies ActionSpec;
 
@@ -43,6 +46,9 @@ test('a new action is part of the document, with its limits', () => {
   expect(validateDocument(doing({ type: 'ring', rooms: ['Hall'] }))).toMatchObject({ ok: true });
   expect(validateDocument(doing({ type: 'ring', rooms: 'Hall' }))).toMatchObject({ ok: false });
   expect(validateDocument(doing({ type: 'knock' }))).toMatchObject({ ok: false });
+  expect(validateDocument(doing({ type: 'ring', rooms: ['Hall', 'Hall'] }))).toMatchObject({
+    problems: [{ path: 'afterwards.actions.0.rooms', reason: 'name a room once' }],
+  });
 });
 
 test('it is said in the sentence, beside the others', () => {

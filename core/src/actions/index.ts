@@ -17,3 +17,7 @@ export const specOfAction = ({ type }: { type: string }): ActionSpec | undefined
 /** Who is told by an action, as people read it. */
 export const toldBy = (action: Action): readonly string[] =>
   specOfAction(action)?.told(action as never) ?? [];
+
+/** What a delivery of an action is called; of a kind that is not known any more, by its target alone. */
+export const deliveryLabel = ({ type, target }: { type: string; target: string }): string =>
+  specOfAction({ type })?.delivery(target) ?? target;

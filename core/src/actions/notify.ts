@@ -26,5 +26,6 @@ export const notify = {
     { key: 'subject', label: 'Subject', control: 'line', max: 200 },
   ],
   told: ({ recipients }: { recipients: string[] }) => recipients,
+  delivery: (target) => `Mail to ${target}`,
   phrase: (told) => (told.length > 1 ? 'are notified by e-mail' : 'is notified by e-mail'),
 } satisfies ActionSpec;

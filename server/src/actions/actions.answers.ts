@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { deliveryLabel } from '@sirene/core/actions';
 import { answer, nullable, oneOf } from '../shared/answers.js';
 import { deliveryStates, type DeliveryEntity } from './actions.entity.js';
 
@@ -8,6 +9,7 @@ export const delivery = answer('Delivery', {
   id: Type.String(),
   type: Type.String({ description: 'The kind of action.' }),
   target: Type.String({ description: 'To whom or where, as people read it.' }),
+  label: Type.String({ description: 'What it is called, such as “Mail to desk@place.example”.' }),
   state,
   attempts: Type.Integer(),
   dueAt: Type.Integer({ description: 'When it is tried next.' }),
@@ -20,5 +22,5 @@ export const repeated = answer('RepeatedDelivery', { id: Type.String(), state })
 /** What is told of a delivery. */
 export const toldOfDelivery = (entity: DeliveryEntity) => {
   const { id, type, target, state, attempts, dueAt, lastAt, lastError } = entity;
-  return { id, type, target, state, attempts, dueAt, lastAt, lastError };
+  return { id, type, target, label: deliveryLabel(entity), state, attempts, dueAt, lastAt, lastError };
 };

@@ -50,7 +50,7 @@ export function DeliveryList({
       {deliveries.map((delivery) => (
         <Flex as="li" key={delivery.id} justify="space-between" gap="2" align="start">
           <Stack gap="0.5" minW="0">
-            <Text truncate>Mail to {delivery.target}</Text>
+            <Text truncate>{delivery.label}</Text>
             <DeliveryState delivery={delivery} />
           </Stack>
           <Button

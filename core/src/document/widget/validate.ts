@@ -1,4 +1,5 @@
 import { Type, type TSchema } from '@sinclair/typebox';
+import { specOfAction } from '../../actions/index.js';
 import { valueAt } from '../../base/maps/index.js';
 import { elementDefinitions, elementProblems } from '../elements/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
@@ -71,6 +72,7 @@ function* partProblems(document: WidgetDocument): Generator<Problem> {
   for (const [id, element] of Object.entries(document.elements)) yield* elementProblems(id, element);
   for (const role of Object.keys(document.style)) yield* roleProblems(document, role);
   yield* visitorProblems(document);
+  yield* actionProblems(document);
   yield* sceneProblems(document);
 }
 
@@ -98,6 +100,12 @@ function* visitorProblems({ afterwards: { visitor } }: WidgetDocument): Generato
       reason: 'must be a page address: a path, or one starting with https:',
     };
   }
+}
+
+function* actionProblems({ afterwards: { actions } }: WidgetDocument): Generator<Problem> {
+  for (const [at, action] of actions.entries())
+    for (const [path, reason] of specOfAction(action)?.problems?.(action as never) ?? [])
+      yield { path: `afterwards.actions.${at}.${path}`, reason };
 }
 
 /** What an edit has changed, as far as it has to be checked again. */
@@ -135,7 +143,7 @@ export function touchedProblems(
   if (problems.length > 0) return problems.slice(0, 20);
   if (keys.has('placement')) problems.push(...placementProblems(document));
   if (keys.has('scenes')) problems.push(...sceneProblems(document));
-  if (keys.has('afterwards')) problems.push(...visitorProblems(document));
+  if (keys.has('afterwards')) problems.push(...visitorProblems(document), ...actionProblems(document));
   for (const role of roles)
     if (Object.hasOwn(document.style, role)) problems.push(...roleProblems(document, role));
   for (const id of elements)

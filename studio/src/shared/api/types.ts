@@ -1361,6 +1361,8 @@ export interface components {
       type: string;
       /** @description To whom or where, as people read it. */
       target: string;
+      /** @description What it is called, such as “Mail to desk@place.example”. */
+      label: string;
       /** @enum {string} */
       state: 'waiting' | 'sent' | 'failed';
       attempts: number;
