@@ -108,7 +108,8 @@ export function keys(page: Page): Hand {
       await page.keyboard.press('Control+k');
       await page.getByRole('combobox', { name: 'Find a widget' }).waitFor();
       await page.keyboard.insertText(`Add ${label.toLowerCase()}`);
-      await expect(page.getByRole('option', { selected: true })).toHaveText(
+      const found = page.getByRole('dialog', { name: 'Find anything' });
+      await expect(found.getByRole('option', { selected: true })).toHaveText(
         new RegExp(`^Add ${label.toLowerCase()}Elements$`),
       );
       await page.keyboard.press('Enter');

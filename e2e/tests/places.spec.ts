@@ -9,7 +9,8 @@ test('anything is found by its name, by keys alone', async ({ page }) => {
   await expect(find).toBeFocused();
   await expectAccessible(page);
   await page.keyboard.type('sky let');
-  await expect(page.getByRole('option', { selected: true })).toContainText('Sky letter');
+  const found = page.getByRole('dialog', { name: 'Find anything' });
+  await expect(found.getByRole('option', { selected: true })).toContainText('Sky letter');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('treeitem', { name: 'Sky letter', exact: true })).toBeVisible();
 

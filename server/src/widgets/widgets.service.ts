@@ -102,6 +102,8 @@ export class WidgetsService {
     const draft = checked(document, widget.draft);
     return this.transactions.write(async (manager) => {
       const current = await manager.findOneByOrFail(WidgetEntity, { id: widget.id });
+      // Sent again, as after a lost answer, or from a tab whose draft another has sent for it: there is nothing to decide.
+      if (current.draftVersion > base && isDeepStrictEqual(current.draft, draft)) return current;
       refuseStale(current, base, this.clock.now());
       const draftVersion = base + 1;
       const number = current.publishedNumber;

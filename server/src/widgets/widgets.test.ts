@@ -124,6 +124,16 @@ test('the list says of each widget whether anything can be sent with it', async 
   expect([collects(withForm.id), collects(without.id)]).toEqual([true, false]);
 });
 
+test('the same draft sent once more is no conflict: an answer may have been lost', async () => {
+  const widget = await create('Twice');
+  const document = { ...widget.document, name: 'Sent twice' };
+  const send = () => server.put(`/api/widgets/${widget.id}/draft`, { base: 1, document });
+  expect([await send(), await send()]).toMatchObject([
+    { status: 200, body: { draftVersion: 2 } },
+    { status: 200, body: { draftVersion: 2 } },
+  ]);
+});
+
 test('a stale save is refused with the times of both, and nothing is lost', async () => {
   const widget = await create('Two tabs');
   server.clock.pass(5000);
