@@ -36,7 +36,7 @@ export default {
   projects: [
     project('core'),
     project('demo'),
-    project('server'),
+    project('server', { testTimeout: 20_000 }),
     project('embed', { testEnvironment: 'jsdom' }),
     project('studio'),
     {
