@@ -1,5 +1,6 @@
 import { surface, wording, pressed, thumbnail, styleGroup } from './groups.js';
 import { defineRole } from './role.js';
+import { filledStyle } from './shared-styles.js';
 
 export const basket = defineRole({
   name: 'Basket',
@@ -12,16 +13,7 @@ export const basket = defineRole({
     quantity: { base: { radius: 6 } },
     remove: { base: { radius: 6 } },
     total: { base: { fontWeight: 600, fontSize: '{size.large}' } },
-    button: {
-      base: {
-        background: '{color.accent}',
-        color: '{color.on-accent}',
-        radius: '{radius.button}',
-        padding: [11, 20, 11, 20],
-        fontWeight: 600,
-      },
-      hover: { background: '{color.accent-strong}' },
-    },
+    button: filledStyle,
   },
   groups: [
     styleGroup('Items', 'line', surface),

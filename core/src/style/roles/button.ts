@@ -1,20 +1,11 @@
 import { surface, typography, measures, wording, drawn, styleGroup } from './groups.js';
 import { defineRole } from './role.js';
+import { filledStyle } from './shared-styles.js';
 
 export const button = defineRole({
   name: 'Button',
   style: {
-    box: {
-      base: {
-        background: '{color.accent}',
-        color: '{color.on-accent}',
-        radius: '{radius.button}',
-        padding: [11, 20, 11, 20],
-        fontSize: '{size.text}',
-        fontWeight: 600,
-      },
-      hover: { background: '{color.accent-strong}' },
-    },
+    box: { ...filledStyle, base: { ...filledStyle.base, fontSize: '{size.text}' } },
     note: { base: { fontSize: '{size.small}', fontWeight: 400 } },
     icon: { base: { width: 20 } },
   },

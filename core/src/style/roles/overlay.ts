@@ -1,4 +1,4 @@
-import { boxStyle, closeStyle, regionStyle } from './box-style.js';
+import { boxStyle, closeStyle, regionStyle } from './shared-styles.js';
 import { pressed, background, styleGroup, boxGroups, regionGroups } from './groups.js';
 import { defineRole } from './role.js';
 

@@ -1,4 +1,4 @@
-import { boxStyle, regionStyle } from './box-style.js';
+import { boxStyle, regionStyle } from './shared-styles.js';
 import { boxGroups, regionGroups } from './groups.js';
 import { defineRole } from './role.js';
 

@@ -1,5 +1,6 @@
 import { surface, typography, wording, pressed, drawn, styleGroup } from './groups.js';
 import { defineRole } from './role.js';
+import { filledStyle, pillStyle } from './shared-styles.js';
 
 export const plan = defineRole({
   name: 'Price plan',
@@ -13,16 +14,7 @@ export const plan = defineRole({
         borderWidth: 1,
       },
     },
-    badge: {
-      base: {
-        background: '{color.accent}',
-        color: '{color.on-accent}',
-        radius: 99,
-        padding: [3, 10, 3, 10],
-        fontSize: '{size.small}',
-        fontWeight: 600,
-      },
-    },
+    badge: pillStyle,
     header: { base: { background: '{color.soft}' } },
     icon: { base: { width: 36, color: '{color.accent}' } },
     title: { base: { font: '{font.title}', fontSize: '{size.large}', fontWeight: 600, lineHeight: 1.25 } },
@@ -36,16 +28,7 @@ export const plan = defineRole({
     feature: { base: {} },
     even: { base: {} },
     mark: { base: { color: '{color.accent}', width: 18 } },
-    button: {
-      base: {
-        background: '{color.accent}',
-        color: '{color.on-accent}',
-        radius: '{radius.button}',
-        padding: [11, 20, 11, 20],
-        fontWeight: 600,
-      },
-      hover: { background: '{color.accent-strong}' },
-    },
+    button: filledStyle,
   },
   groups: [
     styleGroup('Card', 'box', surface),
