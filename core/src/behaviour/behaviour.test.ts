@@ -107,6 +107,7 @@ describe('targeting', () => {
     now: 0,
     scrolled: 0,
     leaving: false,
+    activeAt: 0,
     width: 800,
     pagesSeen: 2,
     visits: 1,
@@ -178,15 +179,16 @@ describe('triggers', () => {
     expect(play([scroll], events).seen).toEqual([[], [], [], ['+w']]);
   });
 
-  test('leaving holds for that moment only', () => {
-    const leaving = rule({ triggers: { all: [{ type: 'leave' }, { type: 'delay', seconds: 5 }] } });
+  test('leaving holds for that moment only: who had no place then does not come when there is one', () => {
+    const first = rule({ id: 'first', priority: 1 });
+    const leaving = rule({ triggers: { any: [{ type: 'leave' }] } });
     const events: MachineEvent[] = [
       arrive(0),
       { type: 'leave', at: 1000 },
-      tick(5000),
-      { type: 'leave', at: 6000 },
+      { type: 'close', widget: 'first', at: 2000 },
+      { type: 'leave', at: 3000 },
     ];
-    expect(play([leaving], events).seen).toEqual([[], [], [], ['+w']]);
+    expect(play([first, leaving], events).seen).toEqual([['+first'], [], ['-first'], ['+w']]);
   });
 
   test('any of several: the first that happens', () => {
@@ -387,4 +389,65 @@ test('explain says rule by rule what the machine goes by', () => {
   });
   expect(explain(rules, state, 'nobody')).toBeNull();
   expect(explain(rules, startState(), 'w')).toBeNull();
+});
+
+describe('inactivity', () => {
+  const idle = [rule({ triggers: { any: [{ type: 'idle', seconds: 30 }] } })];
+  const active = (at: number): MachineEvent => ({ type: 'activity', at });
+
+  test('counts from arriving, and anew from whatever the visitor does', () => {
+    expect(play(idle, [arrive(0), tick(29_999), tick(30_000)]).seen).toEqual([[], [], ['+w']]);
+    const { seen } = play(idle, [
+      arrive(0),
+      active(20_000),
+      tick(30_000),
+      active(49_000),
+      tick(78_999),
+      tick(79_000),
+    ]);
+    expect(seen).toEqual([[], [], [], [], [], ['+w']]);
+  });
+
+  test('the machine asks to be woken when it is due, which moves with every activity', () => {
+    const rules = compileRules(idle);
+    const wakes = (effects: Effect[]) => effects.flatMap((one) => (one.type === 'wake' ? [one.at] : []));
+    const [state, first] = step(rules, startState(), arrive(1000));
+    const [, second] = step(rules, state, active(21_000));
+    expect([wakes(first), wakes(second)]).toEqual([[31_000], [51_000]]);
+  });
+
+  test('on the next page it begins again', () => {
+    const { seen } = play(idle, [arrive(0), active(25_000), arrive(26_000), tick(55_999), tick(56_000)]);
+    expect(seen).toEqual([[], [], [], [], ['+w']]);
+  });
+});
+
+describe('all of several triggers', () => {
+  const both = [rule({ triggers: { all: [{ type: 'leave' }, { type: 'delay', seconds: 8 }] } })];
+
+  test('what has fired once on a page stays fired, though its moment has passed', () => {
+    expect(play(both, [arrive(0), { type: 'leave', at: 1000 }, tick(8000)]).seen).toEqual([[], [], ['+w']]);
+  });
+
+  test('on another page all of them are waited for anew', () => {
+    const { seen } = play(both, [arrive(0), { type: 'leave', at: 1000 }, arrive(2000), tick(10_000)]);
+    expect(seen).toEqual([[], [], [], []]);
+  });
+
+  test('the explanation says which have fired', () => {
+    const rules = compileRules(both);
+    const [arrived] = step(rules, startState(), arrive(0));
+    const [left] = step(rules, arrived, { type: 'leave', at: 1000 });
+    const [later] = step(rules, left, tick(2000));
+    const reason = explain(rules, later, 'w')?.reasons.find((one) => one.rule === 'triggers');
+    expect(reason).toMatchObject({ holds: false, triggers: [{ fired: true }, { fired: false }] });
+  });
+});
+
+test('page views are counted within a visit', () => {
+  const third = [rule({ triggers: { any: [{ type: 'pages', atLeast: 3 }] } })];
+  const { seen, state } = play(third, [arrive(0), arrive(1000), arrive(2000)]);
+  expect(seen).toEqual([[], [], ['+w']]);
+  const muchLater = 2000 + visitGapMs + 1;
+  expect(play(third, [arrive(muchLater)], { ...state, open: [] }).seen).toEqual([[]]);
 });

@@ -39,6 +39,7 @@ const visits = ['/a', '/b/', '/b/x', '/c', '/d'].flatMap((path) =>
       now: 0,
       scrolled: 0,
       leaving: false,
+      activeAt: 0,
       width,
       pagesSeen,
       visits: 1,

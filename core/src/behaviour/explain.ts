@@ -1,9 +1,9 @@
 import type { Blocker } from './arbitrate.js';
-import { blockerOf, wants, type MachineState } from './machine.js';
+import { blockerOf, hasFired, wants, type MachineState } from './machine.js';
 import { pausedBy, type Pause } from './memory.js';
 import type { CompiledRules } from './rules.js';
 import { explainTargeting, type TargetingOutcome } from './targeting.js';
-import { kindOf, type Trigger } from './triggers/registry.js';
+import type { Trigger } from './triggers/registry.js';
 
 /** One rule of a widget and whether it lets the widget appear now. */
 export type Reason =
@@ -36,7 +36,6 @@ export function explain(
   const pause = open ? null : pausedBy(widget, state.memory, page.now);
   const list = 'any' in widget.triggers ? widget.triggers.any : widget.triggers.all;
   const blocker = open ? undefined : blockerOf(rules, widget, state);
-  const fired = (trigger: Trigger) => kindOf(trigger).fired(trigger, page);
   return {
     widget: id,
     open,
@@ -45,8 +44,8 @@ export function explain(
       { rule: 'pause', holds: pause === null, pause },
       {
         rule: 'triggers',
-        holds: open || wants(widget, page),
-        triggers: list.map((trigger) => ({ trigger, fired: fired(trigger) })),
+        holds: open || wants(widget, state),
+        triggers: list.map((trigger) => ({ trigger, fired: hasFired(widget, trigger, state) })),
       },
       { rule: 'place', holds: blocker === undefined, ...(blocker && { blocker }) },
     ],

@@ -16,6 +16,11 @@ export interface MachineState {
   markers: readonly string[];
   /** The widgets on the page now, by id. */
   open: readonly string[];
+  /**
+   * Of widgets that wait for all of their triggers: which have fired on this page, by their places in the list. What has
+   * fired once stays fired, though the moment has passed.
+   */
+  fired: Readonly<Record<string, readonly number[]>>;
 }
 
 /** Something that happened. `at` in ms since the epoch, never before the event that came earlier. */
@@ -42,7 +47,7 @@ export type Step = [MachineState, Effect[]];
 
 /** The state before the visitor's first page. */
 export function startState(memory: Memory = noMemory): MachineState {
-  return { memory, page: null, markers: [], open: [] };
+  return { memory, page: null, markers: [], open: [], fired: {} };
 }
 
 /**
@@ -86,7 +91,7 @@ function arrive(
     visits,
   };
   const gone = state.open.map((widget): Effect => ({ type: 'hide', widget }));
-  const [next, effects] = appear(rules, { memory, page, markers, open: [] });
+  const [next, effects] = appear(rules, { memory, page, markers, open: [], fired: {} });
   return [next, [...gone, { type: 'remember', memory }, ...effects]];
 }
 
@@ -96,12 +101,13 @@ const seen = (page: PageVisit, event: MachineEvent): PageVisit => ({
 });
 
 /** Lets every widget appear that wants to, may, and gets a place. */
-function appear(rules: readonly CompiledRules[], state: MachineState): Step {
-  const page = state.page as PageVisit;
+function appear(rules: readonly CompiledRules[], before: MachineState): Step {
+  const page = before.page as PageVisit;
+  const state = { ...before, fired: firedBy(rules, before) };
   const wanting: CompiledRules[] = [];
   const waiting: CompiledRules[] = [];
   for (const widget of rules)
-    if (mayAppear(widget, state)) (wants(widget, page) ? wanting : waiting).push(widget);
+    if (mayAppear(widget, state)) (wants(widget, state) ? wanting : waiting).push(widget);
   const decisions = arbitrate(wanting, openOf(rules, state), state);
   const coming = wanting.filter((_, at) => !decisions[at]?.blocker);
   const next = coming.reduce(shown, state);
@@ -136,9 +142,35 @@ export const blockerOf = (
   state: MachineState,
 ): Blocker | undefined => arbitrate([widget], openOf(rules, state), state)[0]?.blocker;
 
+function firedBy(rules: readonly CompiledRules[], { fired, page }: MachineState): MachineState['fired'] {
+  let next = fired;
+  for (const { id, triggers } of rules) {
+    if (!('all' in triggers) || !page) continue;
+    const known = valueAt(fired, id) ?? [];
+    const now = triggers.all.flatMap((trigger, at) =>
+      known.includes(at) || kindOf(trigger).fired(trigger, page) ? [at] : [],
+    );
+    if (now.length > known.length) next = { ...next, [id]: now };
+  }
+  return next;
+}
+
+/** Whether a trigger of a widget has happened: of one that waits for all of them, ever on this page. */
+export function hasFired(
+  { id, triggers }: CompiledRules,
+  trigger: Trigger,
+  { page, fired }: MachineState,
+): boolean {
+  const isNow = page !== null && kindOf(trigger).fired(trigger, page);
+  return (
+    isNow || ('all' in triggers && (valueAt(fired, id)?.includes(triggers.all.indexOf(trigger)) ?? false))
+  );
+}
+
 /** Whether the widget's triggers have happened. */
-export function wants({ triggers }: CompiledRules, page: PageVisit): boolean {
-  const fired = (trigger: Trigger) => kindOf(trigger).fired(trigger, page);
+export function wants(widget: CompiledRules, state: MachineState): boolean {
+  const { triggers } = widget;
+  const fired = (trigger: Trigger) => hasFired(widget, trigger, state);
   return 'any' in triggers ? triggers.any.some(fired) : triggers.all.every(fired);
 }
 

@@ -8,8 +8,8 @@
 export interface Signal<D extends object, S extends object> {
   /** What is known when the visitor arrives. */
   start: S;
-  /** What is known once it has happened. */
-  happened(known: S, detail: D): S;
+  /** What is known once it has happened, `at` ms since the epoch. */
+  happened(known: S, detail: D, at: number): S;
   /** It holds for its one event only: at the next, what is known is as at the start. */
   passing?: boolean;
 }

@@ -96,6 +96,24 @@ test('on touch a quick flick back up is leaving, a slow way back is not', () => 
   expect(leaves()).toBeGreaterThan(0);
 });
 
+test('activity is told at most once a second, whatever shows it', () => {
+  touch(false);
+  listening(['activity']);
+  const sign = (type: string, timeStamp: number) => {
+    const event = new Event(type);
+    Object.defineProperty(event, 'timeStamp', { value: timeStamp });
+    window.dispatchEvent(event);
+  };
+  for (const [type, at] of [
+    ['pointermove', 5000],
+    ['keydown', 5400],
+    ['pointermove', 5999],
+    ['wheel', 6000],
+  ] as const)
+    sign(type, at);
+  expect(sent).toEqual([{ type: 'activity' }, { type: 'activity' }]);
+});
+
 test('events are gathered for a moment and sent together; a lost count is no error', async () => {
   jest.useFakeTimers();
   const bodies: string[] = [];

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import type { ConditionKind } from '../condition.js';
+import { ordinal } from '../ordinal.js';
 import type { RuleSpec } from '../rule-spec.js';
 
 export interface PagesSeenCondition {
@@ -28,9 +29,3 @@ export const pagesSeenSpec = {
   phrase: ({ atLeast }: PagesSeenCondition) => `on their ${ordinal(atLeast)} page or later`,
   fields: [{ key: 'atLeast', label: 'From page', unit: 'nth', min: 1, max: 1000 }],
 } satisfies RuleSpec;
-
-function ordinal(count: number): string {
-  const end =
-    count % 100 > 10 && count % 100 < 14 ? 'th' : ({ 1: 'st', 2: 'nd', 3: 'rd' }[count % 10] ?? 'th');
-  return `${count}${end}`;
-}

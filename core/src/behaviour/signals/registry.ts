@@ -1,10 +1,11 @@
 import type { Deed, Signal } from '../signal.js';
+import { activity, activityDeed } from './activity.js';
 import { leave, leaveDeed } from './leave.js';
 import { scroll, scrollDeed } from './scroll.js';
 
 // Two lists, so that a page loads what a signal is without what a rehearsal says of it. The compiler asks for each in both,
 // and for its listener in the embed.
-const signals = { scroll, leave };
+const signals = { scroll, leave, activity };
 
 type Signals = typeof signals;
 export type SignalType = keyof Signals;
@@ -26,6 +27,7 @@ export type SignalEvent = { [S in SignalType]: { type: S } & Detail<S> }[SignalT
 export const signalDeeds: { readonly [S in SignalType]: Deed<Detail<S>> } = {
   scroll: scrollDeed,
   leave: leaveDeed,
+  activity: activityDeed,
 };
 
 const all = Object.entries(signals) as [string, Signal<object, SignalState>][];
@@ -35,10 +37,10 @@ export const startOfSignals = (): SignalState =>
   Object.assign({}, ...all.map(([, { start }]) => start)) as SignalState;
 
 /** What is known after an event, whichever it is: a signal that holds for the moment only has passed unless it is this. */
-export function signalsAfter<K extends SignalState>(known: K, event: { type: string }): K {
+export function signalsAfter<K extends SignalState>(known: K, event: { type: string; at: number }): K {
   let next = known;
   for (const [type, signal] of all)
-    if (type === event.type) next = { ...next, ...signal.happened(next, event) };
+    if (type === event.type) next = { ...next, ...signal.happened(next, event, event.at) };
     else if (signal.passing) next = { ...next, ...signal.start };
   return next;
 }

@@ -3,15 +3,25 @@ import type { Static } from '@sinclair/typebox';
 import type { TriggerKind } from '../trigger.js';
 import { asked, askedSpec } from './asked.js';
 import { delay, delaySpec } from './delay.js';
+import { idle, idleSpec } from './idle.js';
 import { leave, leaveSpec } from './leave.js';
 import { load, loadSpec } from './load.js';
+import { pages, pagesSpec } from './pages.js';
 import { scroll, scrollSpec } from './scroll.js';
 
 // Two lists, so that a page loads how a kind behaves without what the studio says about it. The compiler asks for each kind
 // in both.
 
 /** What the document and the studio know of each kind of trigger. */
-export const triggerSpecs = [loadSpec, delaySpec, scrollSpec, leaveSpec, askedSpec] as const;
+export const triggerSpecs = [
+  loadSpec,
+  delaySpec,
+  scrollSpec,
+  idleSpec,
+  pagesSpec,
+  leaveSpec,
+  askedSpec,
+] as const;
 
 export type Trigger = Static<ReturnType<(typeof triggerSpecs)[number]['schema']>>;
 
@@ -19,6 +29,8 @@ const kinds: { readonly [T in Trigger['type']]: TriggerKind<Extract<Trigger, { t
   load,
   delay,
   scroll,
+  idle,
+  pages,
   leave,
   asked,
 };
