@@ -6,6 +6,8 @@ export interface Api {
   open(name: string): void;
   /** Closes one widget, or all that are open. */
   close(name?: string): void;
+  /** Tells of an event of the page's own: widgets whose rules wait for it may appear. 1 to 80 characters. */
+  track(name: string): void;
   basket: {
     /** Tells widgets what is in the shop's basket: `[{ id, name, price, quantity, picture?, note? }]`. */
     set(lines: unknown): void;
@@ -23,13 +25,17 @@ export interface Api {
 export interface ApiPort {
   open(name: string): void;
   close(name?: string): void;
+  track(name: string): void;
   basket(lines: unknown): void;
   on: Api['on'];
   report(error: unknown): void;
 }
 
 /** Makes the API, and what tells it that widgets may appear: what was asked for earlier is done then, in order. */
-export function createApi({ open, close, basket, on, report }: ApiPort): { api: Api; isReady(): void } {
+export function createApi({ open, close, track, basket, on, report }: ApiPort): {
+  api: Api;
+  isReady(): void;
+} {
   let isReady = () => {};
   const ready = new Promise<void>((resolve) => (isReady = resolve));
   const once = (call: () => void) => {
@@ -38,6 +44,10 @@ export function createApi({ open, close, basket, on, report }: ApiPort): { api: 
   const api: Api = {
     open: (name) => once(() => open(name)),
     close: (name) => once(() => close(name)),
+    track: (name) => {
+      // Whatever the page hands over: only a name can be waited for.
+      if (typeof name === 'string' && name.length > 0 && name.length <= 80) once(() => track(name));
+    },
     basket: { set: basket },
     on,
     ready,

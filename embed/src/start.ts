@@ -9,6 +9,7 @@ import type { ManifestWidget } from './manifest.ts';
 import { openers, reachable } from './openers.ts';
 import { attempt, report, say } from './report.ts';
 import { announce } from './script.ts';
+import { events } from './signals/track.ts';
 import { showing } from './showing.ts';
 import { memoryOf, unsentOf } from './storage.ts';
 import { Surface } from './surface.ts';
@@ -54,6 +55,7 @@ export async function start(load: Loader): Promise<void> {
       for (const { id, slug } of widgets)
         if (surface.has(id) && (!name || name === slug)) session?.send({ type: 'close', widget: id });
     },
+    track: (name) => events.tell(name),
     basket: (lines) => basket.tell(lines),
     on,
     report,

@@ -108,6 +108,7 @@ describe('targeting', () => {
     scrolled: 0,
     leaving: false,
     activeAt: 0,
+    tracked: [],
     width: 800,
     pagesSeen: 2,
     visits: 1,
@@ -450,4 +451,13 @@ test('page views are counted within a visit', () => {
   expect(seen).toEqual([[], [], ['+w']]);
   const muchLater = 2000 + visitGapMs + 1;
   expect(play(third, [arrive(muchLater)], { ...state, open: [] }).seen).toEqual([[]]);
+});
+
+test('an event of the page’s own is waited for by its name, on the page where it is told', () => {
+  const waits = [rule({ triggers: { any: [{ type: 'event', name: 'paid' }] } })];
+  const told = (name: string, at: number): MachineEvent => ({ type: 'track', name, at });
+  expect(play(waits, [arrive(0), told('other', 10), told('paid', 20)]).seen).toEqual([[], [], ['+w']]);
+  const { state } = play(waits, [arrive(0), ...Array.from({ length: 300 }, (_, at) => told(`n${at}`, at))]);
+  expect(state.page?.tracked).toHaveLength(100);
+  expect(play(waits, [arrive(400)], state).state.page?.tracked).toEqual([]);
 });

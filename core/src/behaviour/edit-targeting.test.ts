@@ -40,6 +40,7 @@ const visits = ['/a', '/b/', '/b/x', '/c', '/d'].flatMap((path) =>
       scrolled: 0,
       leaving: false,
       activeAt: 0,
+      tracked: [],
       width,
       pagesSeen,
       visits: 1,

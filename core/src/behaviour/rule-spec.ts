@@ -1,15 +1,17 @@
 import { Type, type TObject } from '@sinclair/typebox';
 
-/** A number of a rule, as its controls offer it. */
-export interface RuleField {
-  key: string;
-  label: string;
-  unit: string;
-  min: number;
-  max: number;
-  /** Kept as a share, 0 to 1, and shown in %. */
-  share?: boolean;
-}
+/** A part of a rule, as its controls offer it: a number, or a text of so many characters at most. */
+export type RuleField =
+  | {
+      key: string;
+      label: string;
+      unit: string;
+      min: number;
+      max: number;
+      /** Kept as a share, 0 to 1, and shown in %. */
+      share?: boolean;
+    }
+  | { key: string; label: string; text: number; help?: string };
 
 /** What the studio and the document know of a kind of trigger or of condition, beside how it behaves. One file each. */
 export interface RuleSpec<S extends TObject = TObject> {

@@ -14,6 +14,15 @@ export interface Signal<D extends object, S extends object> {
   passing?: boolean;
 }
 
-/** How a visitor is made to do it in a rehearsal: by a press, or by a share that is set, 0 to 1. */
+/**
+ * How a visitor is made to do it in a rehearsal: by a press, by a share that is set, 0 to 1, or by a press for each thing that some
+ * rule waits for.
+ */
 export type Deed<D extends object> =
-  { by: 'press'; label: string; detail: D } | { by: 'share'; label: string; detail(share: number): D };
+  | { by: 'press'; label: string; detail: D }
+  | { by: 'share'; label: string; detail(share: number): D }
+  | {
+      by: 'rule';
+      label: string;
+      offers(triggers: readonly { type: string }[]): { label: string; detail: D }[];
+    };

@@ -3,6 +3,7 @@ import type { Session, SignalType } from '@sirene/core/behaviour';
 import { counter } from '../events.js';
 import { factsOf } from '../facts.js';
 import { listen } from '../listen.js';
+import { events } from './track.js';
 
 let sent: Record<string, unknown>[];
 const session = { send: (event: Record<string, unknown>) => sent.push(event) } as unknown as Session;
@@ -112,6 +113,19 @@ test('activity is told at most once a second, whatever shows it', () => {
   ] as const)
     sign(type, at);
   expect(sent).toEqual([{ type: 'activity' }, { type: 'activity' }]);
+});
+
+test('an event of the page’s own is passed on once a page, however often it is told', () => {
+  listening(['track']);
+  for (let time = 0; time < 10_000; time++) events.tell('paid');
+  events.tell('seen');
+  expect(sent).toEqual([
+    { type: 'track', name: 'paid' },
+    { type: 'track', name: 'seen' },
+  ]);
+  history.pushState(null, '', '/next');
+  events.tell('paid');
+  expect(sent).toHaveLength(3);
 });
 
 test('events are gathered for a moment and sent together; a lost count is no error', async () => {

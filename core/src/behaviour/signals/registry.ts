@@ -2,10 +2,11 @@ import type { Deed, Signal } from '../signal.js';
 import { activity, activityDeed } from './activity.js';
 import { leave, leaveDeed } from './leave.js';
 import { scroll, scrollDeed } from './scroll.js';
+import { track, trackDeed } from './track.js';
 
 // Two lists, so that a page loads what a signal is without what a rehearsal says of it. The compiler asks for each in both,
 // and for its listener in the embed.
-const signals = { scroll, leave, activity };
+const signals = { scroll, leave, activity, track };
 
 type Signals = typeof signals;
 export type SignalType = keyof Signals;
@@ -28,6 +29,7 @@ export const signalDeeds: { readonly [S in SignalType]: Deed<Detail<S>> } = {
   scroll: scrollDeed,
   leave: leaveDeed,
   activity: activityDeed,
+  track: trackDeed,
 };
 
 const all = Object.entries(signals) as [string, Signal<object, SignalState>][];

@@ -3,6 +3,7 @@ import type { Static } from '@sinclair/typebox';
 import type { TriggerKind } from '../trigger.js';
 import { asked, askedSpec } from './asked.js';
 import { delay, delaySpec } from './delay.js';
+import { event, eventSpec } from './event.js';
 import { idle, idleSpec } from './idle.js';
 import { leave, leaveSpec } from './leave.js';
 import { load, loadSpec } from './load.js';
@@ -20,6 +21,7 @@ export const triggerSpecs = [
   idleSpec,
   pagesSpec,
   leaveSpec,
+  eventSpec,
   askedSpec,
 ] as const;
 
@@ -31,6 +33,7 @@ const kinds: { readonly [T in Trigger['type']]: TriggerKind<Extract<Trigger, { t
   scroll,
   idle,
   pages,
+  event,
   leave,
   asked,
 };

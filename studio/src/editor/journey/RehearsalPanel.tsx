@@ -46,6 +46,10 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
       label,
       () => rehearsal.happens(signal, detail),
     ]),
+    ...rehearsal.offered.map(({ signal, label, detail }): [string, () => void] => [
+      label,
+      () => rehearsal.happens(signal, detail),
+    ]),
     [
       'Next page',
       () => {

@@ -113,6 +113,18 @@ export class Rehearsal {
     return this.#clock.now() - this.#start;
   }
 
+  /** What a visitor can do on the page that some widget's rule waits for by its name. */
+  get offered(): readonly { signal: SignalType; label: string; detail: Detail<SignalType> }[] {
+    const triggers = this.#rules.flatMap((one) =>
+      'any' in one.triggers ? one.triggers.any : one.triggers.all,
+    );
+    return Object.entries(signalDeeds).flatMap(([signal, deed]) =>
+      deed.by === 'rule'
+        ? deed.offers(triggers).map((offer) => ({ signal: signal as SignalType, ...offer }))
+        : [],
+    );
+  }
+
   /** What has happened so far. */
   get log(): readonly Happening[] {
     return this.#log;
@@ -170,6 +182,10 @@ export class Rehearsal {
     const deed = signalDeeds[type];
     // What is set by a slider passes many values, which would be a long list.
     if (deed.by === 'press') this.#note(deed.label);
+    else if (deed.by === 'rule')
+      this.#note(
+        this.offered.find((one) => JSON.stringify(one.detail) === JSON.stringify(detail))?.label ?? '',
+      );
     if (this.stage.page) perform(this.stage.page, type, detail);
     this.#session.send({ type, ...detail } as SignalEvent);
     this.#tell();

@@ -1,0 +1,18 @@
+import { Told } from '../told.ts';
+import type { Listener } from './listener.ts';
+
+/** What the page tells by `sirene.track`. */
+export const events = new Told();
+
+/** A name that is told again on the same page changes nothing, however often it is. */
+export const track: Listener<'track'> = (page, happened) => {
+  const seen = new Set<string>();
+  let address = page.location.href;
+  return events.follow((name) => {
+    if (address !== page.location.href) seen.clear();
+    address = page.location.href;
+    if (seen.has(name as string)) return;
+    seen.add(name as string);
+    happened({ name: name as string });
+  });
+};
