@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { triggerSpecs } from '../../behaviour/index.js';
 import { anyDocument, signup } from '../../testing/documents.js';
 import {
   schemaVersion,
@@ -138,7 +139,7 @@ test.each<[string, (raw: any) => void, string]>([
   [
     'a trigger of no kind',
     (raw) => (raw.behaviour.triggers = { all: [{ type: 'odd' }] }),
-    'behaviour.triggers.all.0.type: must be one of load, delay, scroll, leave, asked',
+    `behaviour.triggers.all.0.type: must be one of ${triggerSpecs.map(({ type }) => type).join(', ')}`,
   ],
   [
     'triggers of no form',
