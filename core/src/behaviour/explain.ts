@@ -1,7 +1,7 @@
 import type { Blocker } from './arbitrate.js';
 import { blockerOf, hasFired, wants, type MachineState } from './machine.js';
 import { pausedBy, type Pause } from './memory.js';
-import type { CompiledRules } from './rules.js';
+import { triggersOf, type CompiledRules } from './rules.js';
 import { explainTargeting, type TargetingOutcome } from './targeting.js';
 import type { Trigger } from './triggers/registry.js';
 
@@ -34,7 +34,6 @@ export function explain(
   if (!widget || !page) return null;
   const open = state.open.includes(id);
   const pause = open ? null : pausedBy(widget, state.memory, page.now);
-  const list = 'any' in widget.triggers ? widget.triggers.any : widget.triggers.all;
   const blocker = open ? undefined : blockerOf(rules, widget, state);
   return {
     widget: id,
@@ -45,7 +44,7 @@ export function explain(
       {
         rule: 'triggers',
         holds: open || wants(widget, state),
-        triggers: list.map((trigger) => ({ trigger, fired: hasFired(widget, trigger, state) })),
+        triggers: triggersOf(widget).map((trigger) => ({ trigger, fired: hasFired(widget, trigger, state) })),
       },
       { rule: 'place', holds: blocker === undefined, ...(blocker && { blocker }) },
     ],

@@ -13,4 +13,5 @@ export * from './rules.js';
 export { specOf, type RuleField, type RuleSpec } from './rule-spec.js';
 export { startSession, type Clock, type Session } from './session.js';
 export { compileTargeting, explainTargeting, type Targeting, type TargetingOutcome } from './targeting.js';
+export { leavesOf, mapLeaves } from './tree.js';
 export { triggerSpecs, type Trigger } from './triggers/registry.js';

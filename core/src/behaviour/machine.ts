@@ -2,7 +2,7 @@ import { valueAt } from '../base/maps/index.js';
 import { placeOf } from './address.js';
 import { pausedBy, noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
 import type { PageVisit } from './page.js';
-import type { CompiledRules } from './rules.js';
+import { triggersOf, type CompiledRules } from './rules.js';
 import type { PageFacts } from './facts.js';
 import { signalsAfter, startOfSignals, type SignalEvent } from './signals/registry.js';
 import { arbitrate, type Blocker } from './arbitrate.js';
@@ -174,9 +174,8 @@ export function wants(widget: CompiledRules, state: MachineState): boolean {
   return 'any' in triggers ? triggers.any.some(fired) : triggers.all.every(fired);
 }
 
-function dueAt({ triggers }: CompiledRules, page: PageVisit): number {
-  const list = 'any' in triggers ? triggers.any : triggers.all;
-  const times = list.map((trigger) => kindOf(trigger).dueAt?.(trigger, page) ?? Infinity);
+function dueAt(widget: CompiledRules, page: PageVisit): number {
+  const times = triggersOf(widget).map((trigger) => kindOf(trigger).dueAt?.(trigger, page) ?? Infinity);
   return Math.min(...times.filter((time) => time > page.now), Infinity);
 }
 

@@ -36,13 +36,13 @@ export interface CompiledRules extends WidgetRules {
   targets: Test;
 }
 
+/** The triggers of a widget, be one of them enough or not. */
+export const triggersOf = ({ triggers }: Pick<Behaviour, 'triggers'>): Trigger[] =>
+  'any' in triggers ? triggers.any : triggers.all;
+
 /** What a page must listen to for the triggers of its widgets. */
 export const watchedBy = (widgets: readonly WidgetRules[]): ReadonlySet<SignalType> =>
-  new Set(
-    widgets
-      .flatMap(({ triggers }) => ('any' in triggers ? triggers.any : triggers.all))
-      .flatMap((trigger) => kindOf(trigger).watches ?? []),
-  );
+  new Set(widgets.flatMap(triggersOf).flatMap((trigger) => kindOf(trigger).watches ?? []));
 
 /** Compiles the rules of a site's widgets, in the order in which they get their turn. */
 export function compileRules(widgets: readonly WidgetRules[]): CompiledRules[] {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { compileTree, explainTree, type Tree } from './tree.js';
+import { compileTree, explainTree, leavesOf, mapLeaves, type Tree } from './tree.js';
 
 // A condition and a fact that are nobody else's: forms and actions bring theirs in the same way.
 interface Holds {
@@ -40,6 +40,18 @@ test('a compiled tree says what the words all, any and none say, and its explana
         inside.forEach((one, at) => agrees(one, outcome.children[at] as typeof outcome));
       };
       agrees(tree, explainTree(tree, word, compileLeaf));
+    }),
+  );
+});
+
+test('mapped onto themselves the leaves make the same tree, and others stand where those stood', () => {
+  fc.assert(
+    fc.property(anyTree, (tree) => {
+      expect(mapLeaves(tree, (one) => one)).toEqual(tree);
+      const next = mapLeaves<Holds>(tree, (one) => ({ any: [{ ...one, letter: `${one.letter}!` }] }));
+      expect(leavesOf(next).map(({ letter }) => letter)).toEqual(
+        leavesOf(tree).map(({ letter }) => `${letter}!`),
+      );
     }),
   );
 });

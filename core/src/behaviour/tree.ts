@@ -56,3 +56,23 @@ export function explainTree<Leaf extends { type: string }, Fact>(
   if ('none' in tree) return { holds, node: 'none', children: children(tree.none) };
   return { holds, node: tree, children: [] };
 }
+
+/** The conditions of a tree that hold no others. */
+export function leavesOf<Leaf extends { type: string }>(tree: Tree<Leaf>): Leaf[] {
+  if ('all' in tree) return tree.all.flatMap((one) => leavesOf(one));
+  if ('any' in tree) return tree.any.flatMap((one) => leavesOf(one));
+  if ('none' in tree) return tree.none.flatMap((one) => leavesOf(one));
+  return [tree];
+}
+
+/** The same tree with something else in the place of each of its leaves. */
+export function mapLeaves<Leaf extends { type: string }>(
+  tree: Tree<Leaf>,
+  map: (leaf: Leaf) => Tree<Leaf>,
+): Tree<Leaf> {
+  const each = (trees: readonly Tree<Leaf>[]) => trees.map((one) => mapLeaves(one, map));
+  if ('all' in tree) return { all: each(tree.all) };
+  if ('any' in tree) return { any: each(tree.any) };
+  if ('none' in tree) return { none: each(tree.none) };
+  return map(tree);
+}

@@ -67,6 +67,16 @@ test.each<[string, (document: Raw) => unknown]>([
   expect(validateDocument(raw, fromNewer())).toMatchObject({ ok: false });
 });
 
+test.each<[path: string[], value: unknown]>([
+  [['behaviour', 'triggers'], 5],
+  [['behaviour', 'targeting'], { all: [null] }],
+  [['afterwards', 'actions'], {}],
+  [['placement'], null],
+  [['elements', 'words'], 'planet'],
+])('an edit that sets %j to %j is refused', (path, value) => {
+  expect(applyChecked(fromNewer(), { type: 'set', path, value })).toMatchObject({ ok: false });
+});
+
 test('visitors get the rest of it, and nothing of what is not known', () => {
   const { scenes, stand } = compileWidget(fromNewer(), plainBrand);
   expect(stand).toBe('modal');

@@ -30,7 +30,7 @@ export function validateDocument(input: unknown, before?: WidgetDocument): Valid
   const upgraded = upgradeDocument(input);
   if (!upgraded.ok) return { ok: false, problems: [upgraded.problem] };
   const whole = upgraded.document as unknown as WidgetDocument;
-  const document = before && isShaped(whole) ? withStandIns(whole, before) : whole;
+  const document = before ? withStandIns(whole, before) : whole;
   const first = schemaProblems(envelope, document, '');
   if (first.length > 0) return { ok: false, problems: first };
   // The envelope has passed, so the parts below have the shape that their own checks expect.
@@ -41,31 +41,6 @@ export function validateDocument(input: unknown, before?: WidgetDocument): Valid
     ? { ok: true, document: whole }
     : { ok: false, problems: problems.slice(0, 20) };
 }
-
-const rule = Type.Object({ type: Type.String() });
-const rules = Type.Array(rule);
-
-/** As much shape as `withStandIns` reads. */
-const loose = Type.Object({
-  elements: Type.Record(Type.String(), rule),
-  placement: rule,
-  behaviour: Type.Object({
-    triggers: Type.Union([Type.Object({ any: rules }), Type.Object({ all: rules })]),
-    targeting: Type.Recursive((tree) =>
-      Type.Union([
-        Type.Object({ all: Type.Array(tree) }),
-        Type.Object({ any: Type.Array(tree) }),
-        Type.Object({ none: Type.Array(tree) }),
-        rule,
-      ]),
-    ),
-  }),
-  afterwards: Type.Object({ actions: rules }),
-});
-
-// What stands in for unknown kinds reads these; whatever else is wrong is told by the check that follows.
-const isShaped = ({ elements, placement, behaviour, afterwards }: WidgetDocument): boolean =>
-  schemaProblems(loose, { elements, placement, behaviour, afterwards }, '').length === 0;
 
 function* partProblems(document: WidgetDocument): Generator<Problem> {
   yield* placementProblems(document);

@@ -1,5 +1,5 @@
 import { Stack, Text } from '@chakra-ui/react';
-import { specOf, triggerSpecs, type Frequency, type Trigger } from '@sirene/core/behaviour';
+import { specOf, triggerSpecs, triggersOf, type Frequency, type Trigger } from '@sirene/core/behaviour';
 import { triggerPhrase } from '@sirene/core/review/sentence';
 import { Choice } from '../../shared/Choice.tsx';
 import { NumberRow } from '../inspector/NumberRow.tsx';
@@ -12,9 +12,9 @@ import { RuleList } from './RuleList.tsx';
 /** The triggers, and whether one of them is enough. */
 export function TriggerControls() {
   const { session } = useEditing();
-  const { triggers } = useDocument().behaviour;
-  const mode = 'any' in triggers ? 'any' : 'all';
-  const list = 'any' in triggers ? triggers.any : triggers.all;
+  const { behaviour } = useDocument();
+  const mode = 'any' in behaviour.triggers ? 'any' : 'all';
+  const list = triggersOf(behaviour);
   const set = (next: Trigger[], how = mode) =>
     session.apply({ type: 'set', path: ['behaviour', 'triggers'], value: { [how]: next } }, 'triggers');
   return (
