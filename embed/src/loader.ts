@@ -9,6 +9,8 @@ export interface Loader {
   origin: string;
   /** The site's key, as it stands in addresses. */
   site: string;
+  /** Where forms are sent to. */
+  submissions: string;
   manifest(): Promise<Manifest>;
   body(widget: ManifestWidget): Promise<CompiledWidget>;
   part<P extends PartName>(part: P): Promise<Parts[P]>;
@@ -24,6 +26,7 @@ export function loader(script: HTMLScriptElement, parts: Record<PartName, string
   return {
     origin,
     site,
+    submissions: `${origin}/c/${site}/submissions`,
     async manifest() {
       const response = await fetch(`${origin}/m/${site}.json`);
       const answer = (await response.json()) as Manifest & { message?: string };

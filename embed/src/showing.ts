@@ -38,7 +38,7 @@ export function showing({ load, page, send, tell }: ShowingPort): SurfacePort<Ma
       .part('form')
       .then((part) =>
         part.submit(form, {
-          address: `${load.origin}/c/${load.site}/submissions`,
+          address: load.submissions,
           site: load.site,
           widget: widget.id,
           body: widget.body,

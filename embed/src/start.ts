@@ -97,7 +97,7 @@ export async function start(load: Loader): Promise<void> {
   if (unsentOf(site).read())
     load
       .part('form')
-      .then(({ sendUnsent }) => sendUnsent(`${origin}/c/${site}/submissions`, site))
+      .then(({ sendUnsent }) => sendUnsent(load.submissions, site))
       .catch(report);
   isReady();
 }

@@ -21,8 +21,4 @@ export interface Signal<D extends object, S extends object> {
 export type Deed<D extends object> =
   | { by: 'press'; label: string; detail: D }
   | { by: 'share'; label: string; detail(share: number): D }
-  | {
-      by: 'rule';
-      label: string;
-      offers(triggers: readonly { type: string }[]): { label: string; detail: D }[];
-    };
+  | { by: 'rule'; label(detail: D): string; details(triggers: readonly { type: string }[]): D[] };

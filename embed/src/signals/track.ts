@@ -2,7 +2,7 @@ import { Told } from '../told.ts';
 import type { Listener } from './listener.ts';
 
 /** What the page tells by `sirene.track`. */
-export const events = new Told();
+export const events = new Told<string>();
 
 /** A name that is told again on the same page changes nothing, however often it is. */
 export const track: Listener<'track'> = (page, happened) => {
@@ -11,8 +11,8 @@ export const track: Listener<'track'> = (page, happened) => {
   return events.follow((name) => {
     if (address !== page.location.href) seen.clear();
     address = page.location.href;
-    if (seen.has(name as string)) return;
-    seen.add(name as string);
-    happened({ name: name as string });
+    if (seen.has(name)) return;
+    seen.add(name);
+    happened({ name: name });
   });
 };

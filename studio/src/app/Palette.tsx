@@ -48,9 +48,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   }, [offered, widgets, sites, navigate, chooseSite, onKeys]);
   const found = [...matchingCommands(all, typed), ...people].slice(0, mostShown);
   const collection = createListCollection({
-    items: found,
-    itemToValue: (command) => String(found.indexOf(command)),
-    itemToString: ({ name }) => name,
+    items: found.map((command, place) => ({ ...command, value: String(place), label: command.name })),
   });
   const run = (command: Command | undefined) => {
     if (!command) return;
@@ -100,11 +98,11 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
                 shadow="none"
                 fontSize="14px"
               >
-                {found.map((command, index) => (
+                {collection.items.map((command) => (
                   <Combobox.Item
-                    key={index}
+                    key={command.value}
                     // Nothing stays chosen here: what Enter would run is what is selected.
-                    aria-selected={highlighted === String(index)}
+                    aria-selected={highlighted === command.value}
                     item={command}
                     px="4"
                     py="1.5"

@@ -1,7 +1,7 @@
 import { IconButton, Menu, Portal } from '@chakra-ui/react';
 import { Ellipsis } from 'lucide-react';
 import { lazy, Suspense, useId, useState } from 'react';
-import { at, get, type ListedWidget, post, remove } from '../shared/api/index.ts';
+import { at, get, type ListedWidget, post, remove, widgetPath } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { saveText } from '../shared/save-file.ts';
 import { useAttempt } from '../shared/use-attempt.ts';
@@ -27,7 +27,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
   const { error, attempt } = useAttempt();
   const run = (work: () => Promise<unknown>) => inBackground(attempt(work));
   const saveJson = async () => {
-    const { document } = await get(at('/api/widgets/{widget}', { widget: id }));
+    const { document } = await get(widgetPath(id));
     saveText(`${slug}.json`, JSON.stringify(document, null, 2), 'application/json');
   };
   const close = () => {
@@ -75,7 +75,7 @@ export function WidgetMenu({ widget, onChanged, onDeleted }: Props) {
               color="wine"
               onClick={() =>
                 run(async () => {
-                  await remove(at('/api/widgets/{widget}', { widget: id }));
+                  await remove(widgetPath(id));
                   onDeleted(widget);
                 })
               }

@@ -21,11 +21,11 @@ export const track: Signal<
 /** A rehearsal offers the events that some rule waits for. */
 export const trackDeed: Deed<Tracked> = {
   by: 'rule',
-  label: 'Event',
-  offers: (triggers) => {
+  label: ({ name }) => `Event “${name}”`,
+  details: (triggers) => {
     const names = triggers.flatMap((one) =>
       one.type === 'event' && 'name' in one ? [String(one.name)] : [],
     );
-    return [...new Set(names)].map((name) => ({ label: `Event “${name}”`, detail: { name } }));
+    return [...new Set(names)].map((name) => ({ name }));
   },
 };

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { Image } from 'lucide';
-import { illustrationAt, illustrationHtml, paintsCss } from '../../style/illustrations/index.js';
+import { illustrationAt, illustrationHtml, paintsOf } from '../../style/illustrations/index.js';
 import { h } from '../../base/html/index.js';
 import { assetScheme, safeAddress, safeImage, wholeImage } from '../../base/sanitise/index.js';
 import type { BrandLogo } from '../../style/index.js';
@@ -63,12 +63,12 @@ export const image = define({
   container: false,
   create: () => ({ type: 'image', src: '', alt: '' }),
   title: ({ alt, src }) => alt || (src ? 'Image' : 'No image chosen yet'),
-  lacks({ src, alt, plain }) {
+  lacks({ title, src, alt, plain }) {
     if (src === '') return [{ text: 'An image is not chosen yet', repair: removeIt }];
     // A mark of the brand brings its own words.
     if (plain || alt.trim() !== '' || src.startsWith('brand:')) return [];
     const repair = { label: 'Mark as decorative', set: ['plain', true] } as const;
-    return [{ text: 'An image has no alt text: add it, or mark it as decorative', repair }];
+    return [{ text: `${title ?? 'Image'}: add alt text, or mark it as decorative`, repair }];
   },
   sized: 'width',
   properties: [
@@ -117,7 +117,7 @@ export const image = define({
     const art = illustrationAt(src);
     return [
       link ? '& a{display:contents}' : '',
-      ...(art ? [artCss, ...paintsCss(illustrationHtml(art, '').text)] : [src === '' ? blankCss : imageCss]),
+      ...(art ? [artCss, ...paintsOf(art)] : [src === '' ? blankCss : imageCss]),
     ];
   },
   problems: ({ src, link }) => [

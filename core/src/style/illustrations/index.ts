@@ -1,10 +1,9 @@
 import { valueAt } from '../../base/maps/index.js';
 import { h, type Html } from '../../base/html/index.js';
 import { illustrations, type Illustration } from './library.js';
-import { stage } from './shapes.js';
+import { paintsCss, stage } from './shapes.js';
 
 export { illustrations, type Illustration, type IllustrationName } from './library.js';
-export { paintsCss } from './shapes.js';
 
 const scheme = 'art:';
 
@@ -27,3 +26,13 @@ export const illustrationHtml = ({ shapes }: Illustration, alt: string): Html =>
     ...stage(),
     ...shapes(),
   );
+
+// A drawing never changes, and the stage compiles at every key press.
+const paints = new WeakMap<Illustration, readonly string[]>();
+
+/** The CSS of the paints that a drawing has, a rule each, with `&` for the class of what holds it. */
+export function paintsOf(drawing: Illustration): readonly string[] {
+  const known = paints.get(drawing) ?? paintsCss(illustrationHtml(drawing, '').text);
+  paints.set(drawing, known);
+  return known;
+}

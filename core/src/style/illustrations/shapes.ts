@@ -20,7 +20,7 @@ const strokes: Partial<Record<Paint, string>> = {
 };
 const stroke = 'fill:none;stroke:currentColor;stroke-width:3;stroke-linecap:round;stroke-linejoin:round';
 
-/** The CSS of the paints that a drawing has, a rule each, with `&` for the class of the drawing. */
+/** The CSS of the paints that stand in the markup of a drawing, a rule each, with `&` for the class of what holds it. */
 export function paintsCss(drawing: string): string[] {
   const isUsed = ([paint]: [string, string]) => drawing.includes(`class="${paint}"`);
   const drawn = Object.entries(strokes).filter(isUsed);

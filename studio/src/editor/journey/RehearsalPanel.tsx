@@ -1,16 +1,13 @@
 import { Box, Button, Flex, Slider, Text } from '@chakra-ui/react';
 import { conditionWords, triggerPhrase } from '@sirene/core/review/sentence';
-import { signalDeeds, type Deed, type Detail, type Reason, type SignalType } from '@sirene/core/behaviour';
+import type { Reason, SignalType } from '@sirene/core/behaviour';
 import { Pause, Play, Square } from 'lucide-react';
 import { useEffect, useReducer, useState } from 'react';
 import { StateMark } from '../../shared/StateMark.tsx';
-import type { Rehearsal } from './rehearsal.ts';
+import { deeds, type Rehearsal } from './rehearsal.ts';
 
 const speeds = [1, 4, 16] as const;
 
-// What a visitor can do on the page: each signal says how it is done here.
-const deeds = Object.entries(signalDeeds) as [SignalType, Deed<Detail<SignalType>>][];
-const presses = deeds.flatMap(([signal, deed]) => (deed.by === 'press' ? [[signal, deed] as const] : []));
 const sliders = deeds.flatMap(([signal, deed]) => (deed.by === 'share' ? [[signal, deed] as const] : []));
 
 /** m:ss of virtual time, with days where there are any. */
@@ -42,11 +39,7 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
 
   const steps: [string, () => void][] = [
     ['Wait 10 s', () => rehearsal.pass(10_000)],
-    ...presses.map(([signal, { label, detail }]): [string, () => void] => [
-      label,
-      () => rehearsal.happens(signal, detail),
-    ]),
-    ...rehearsal.offered.map(({ signal, label, detail }): [string, () => void] => [
+    ...rehearsal.presses.map(({ signal, label, detail }): [string, () => void] => [
       label,
       () => rehearsal.happens(signal, detail),
     ]),

@@ -99,6 +99,19 @@ test.each<[string, (rehearsal: Rehearsal) => void]>([
   expect(stage.shown.slice(-2)).toEqual(['opening', 'comes in']);
 });
 
+test('an event that a rule waits for is offered once by its name, and the log tells that it happened', () => {
+  const document = letter();
+  const waits = { type: 'event', name: 'paid' } as const;
+  document.behaviour = { ...document.behaviour, triggers: { all: [waits, { ...waits }] } };
+  const { rehearsal } = rehearse(moon, { document });
+  const labels = rehearsal.presses.map(({ label }) => label);
+  expect(labels).toEqual(['Exit intent', 'Activity', 'Event “paid”']);
+  const { signal, detail } = rehearsal.presses.at(-1) as (typeof rehearsal.presses)[number];
+  rehearsal.happens(signal, detail);
+  expect(rehearsal.open).toBe(true);
+  expect(texts(rehearsal)).toContain('0 Event “paid”');
+});
+
 test('closed, it stays away for its pause and says so; then it comes again', () => {
   const { rehearsal, stage } = rehearse();
   rehearsal.happens('leave', {});

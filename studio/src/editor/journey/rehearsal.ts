@@ -4,6 +4,8 @@ import {
   explain,
   signalDeeds,
   startSession,
+  triggersOf,
+  type Deed,
   type Detail,
   type Explanation,
   type Memory,
@@ -49,6 +51,9 @@ export interface RehearsalPort {
   /** Fetches another widget's compiled body. */
   load(body: string): Promise<CompiledWidget>;
 }
+
+/** What a visitor can do on a page: each signal says how it is done here. */
+export const deeds = Object.entries(signalDeeds) as [SignalType, Deed<Detail<SignalType>>][];
 
 const widgetId = 'rehearsed';
 
@@ -113,16 +118,14 @@ export class Rehearsal {
     return this.#clock.now() - this.#start;
   }
 
-  /** What a visitor can do on the page that some widget's rule waits for by its name. */
-  get offered(): readonly { signal: SignalType; label: string; detail: Detail<SignalType> }[] {
-    const triggers = this.#rules.flatMap((one) =>
-      'any' in one.triggers ? one.triggers.any : one.triggers.all,
-    );
-    return Object.entries(signalDeeds).flatMap(([signal, deed]) =>
-      deed.by === 'rule'
-        ? deed.offers(triggers).map((offer) => ({ signal: signal as SignalType, ...offer }))
-        : [],
-    );
+  /** What a visitor can do on the page by a press: what anybody can, and what some widget's rule waits for. */
+  get presses(): readonly { signal: SignalType; label: string; detail: Detail<SignalType> }[] {
+    const triggers = this.#rules.flatMap(triggersOf);
+    return deeds.flatMap(([signal, deed]) => {
+      if (deed.by === 'press') return [{ signal, label: deed.label, detail: deed.detail }];
+      if (deed.by === 'share') return [];
+      return deed.details(triggers).map((detail) => ({ signal, label: deed.label(detail), detail }));
+    });
   }
 
   /** What has happened so far. */
@@ -182,10 +185,7 @@ export class Rehearsal {
     const deed = signalDeeds[type];
     // What is set by a slider passes many values, which would be a long list.
     if (deed.by === 'press') this.#note(deed.label);
-    else if (deed.by === 'rule')
-      this.#note(
-        this.offered.find((one) => JSON.stringify(one.detail) === JSON.stringify(detail))?.label ?? '',
-      );
+    else if (deed.by === 'rule') this.#note(deed.label(detail));
     if (this.stage.page) perform(this.stage.page, type, detail);
     this.#session.send({ type, ...detail } as SignalEvent);
     this.#tell();

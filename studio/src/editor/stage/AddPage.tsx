@@ -29,8 +29,8 @@ export function AddPage({ onClose }: { onClose: () => void }) {
   const takeFile = async (file: File) => {
     const html = await file.text();
     const title = new DOMParser().parseFromString(html, 'text/html').title || file.name;
-    const at = address ? whole : `${origin}/${file.name}`;
-    return post(path, { address: at, title: title.slice(0, 300), html });
+    const from = address ? whole : `${origin}/${file.name}`;
+    return post(path, { address: from, title: title.slice(0, 300), html });
   };
   return (
     <Sheet

@@ -106,14 +106,15 @@ export function editText(
   node.focus();
   page.getSelection()?.selectAllChildren(node);
 
+  const pathOf = (key: string) => ['elements', id, ...key.split('.')];
   const put = (key: string, value: unknown) =>
-    session.apply({ type: 'set', path: ['elements', id, ...key.split('.')], value }, `text ${id} ${key}`);
+    session.apply({ type: 'set', path: pathOf(key), value }, `text ${id} ${key}`);
   const write = () => {
     if (!plain) return void put('content', readRuns(node));
     const key = node.dataset['text'] ?? 'label';
     if (put(key, node.textContent ?? '') === null) return;
     // What is not taken is not shown either; the bar says why.
-    node.textContent = String(readPath(session.document, ['elements', id, ...key.split('.')]) ?? '');
+    node.textContent = String(readPath(session.document, pathOf(key)) ?? '');
     page.getSelection()?.selectAllChildren(node);
     page.getSelection()?.collapseToEnd();
   };

@@ -3,7 +3,7 @@ import {
   illustrationHtml,
   illustrationSource,
   illustrations,
-  paintsCss,
+  paintsOf,
 } from '@sirene/core/style/illustrations';
 import { brandTokens, completeBrand, tokenVariable, type Brand } from '@sirene/core/style';
 import { Tile } from './Tile.tsx';
@@ -13,15 +13,16 @@ interface Props {
   onChoose(src: string): void;
 }
 
+const paints = [...new Set(Object.values(illustrations).flatMap(paintsOf))];
+
 /** The drawings that ship with Sirene, in the colours of the brand. */
 export function Illustrations({ brand, onChoose }: Props) {
   const variables = Object.fromEntries(
     [...brandTokens(completeBrand(brand)).values()].map(({ path, css }) => [tokenVariable(path), css]),
   );
-  const drawn = Object.values(illustrations).map((drawing) => illustrationHtml(drawing, '').text);
   return (
     <Box as="section" aria-labelledby="illustrations" my="4">
-      <style>{paintsCss(drawn.join('')).join('').replaceAll('&', '.illustrations')}</style>
+      <style>{paints.join('').replaceAll('&', '.illustrations')}</style>
       <Text id="illustrations" fontWeight="600" mb="2">
         Illustrations in your brand colours
       </Text>
