@@ -24,7 +24,7 @@ const logic = {
       ],
     },
     { '!': [{ and: [{ '>=': [{ var: 'width' }, 0] }, { '<=': [{ var: 'width' }, 599] }] }] },
-    { '>=': [{ var: 'pagesSeen' }, 2] },
+    { '>=': [{ var: 'memory.pages' }, 2] },
   ],
 };
 
@@ -34,16 +34,15 @@ const visits = ['/journal/moon', '/shop/lamp', '/contact', '/journal/dark-adapta
       // The address has been taken apart, as the machine does once a page; all three read the same path.
       ...placeOf(`https://larkmoor.example${path}`),
       width,
-      pagesSeen: (at % 3) + 1,
-      visits: 1,
+      memory: { pages: (at % 3) + 1 },
     })),
 );
 
 const compiled = compileTargeting(tree);
-const byHand = ({ path, width, pagesSeen }) =>
+const byHand = ({ path, width, memory }) =>
   (path.startsWith('/journal/') || path.startsWith('/shop/')) &&
   !(width >= 0 && width <= 599) &&
-  pagesSeen >= 2;
+  memory.pages >= 2;
 
 for (const visit of visits) {
   const answers = [compiled(visit), byHand(visit), jsonLogic.apply(logic, visit)];

@@ -1,8 +1,9 @@
 // Builds what pages load: the parts first, since the entry carries their names.
 import { createHash } from 'node:crypto';
 import { mkdir, rename, rm } from 'node:fs/promises';
-import { readFile } from 'node:fs/promises';
+import { readFile, writeFile } from 'node:fs/promises';
 import { partNames } from '@sirene/core/document/parts';
+import { minify } from 'terser';
 import { build } from 'vite';
 
 const out = 'dist/public';
@@ -39,3 +40,11 @@ for (const part of partNames) {
   await rename(`${out}/${part}.js`, `${out}/embed/${parts[part]}`);
 }
 await bundle('src/entry.ts', 'iife', 'embed.js', { PARTS: JSON.stringify(parts) });
+// The server calls it with what it knows of a site: a function, so that no page sees a name of ours. A second look by another
+// compressor squeezes out a fourteenth more (bench/embed).
+const script = await readFile(`${out}/embed.js`, 'utf8');
+const { code } = await minify(`(GIVEN=>{${script.trim()}})`, {
+  ecma: 2022,
+  compress: { passes: 3, unsafe_arrows: true, expression: true },
+});
+await writeFile(`${out}/embed.js`, code.replace(/;$/, ''));

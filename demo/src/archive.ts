@@ -2,7 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import { assets } from './data/assets.js';
 import { brand, weaversBrand } from './data/brand.js';
-import { siteKey, widgets } from './data/larkmoor.js';
+import { policy, siteKey, widgets } from './data/larkmoor.js';
 import { counts, signups } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
@@ -13,7 +13,14 @@ const archives = [
   {
     format: 'sirene-site',
     version: 1,
-    site: { key: siteKey, name: 'Larkmoor Observatory', origins: [origin], brand },
+    site: {
+      key: siteKey,
+      name: 'Larkmoor Observatory',
+      origins: [origin],
+      brand,
+      zone: 'Europe/London',
+      policy,
+    },
     pages: pages.map((page) => ({
       address: origin + page.path,
       title: page.title,

@@ -12,7 +12,7 @@ const font = (name: string) =>
     fileURLToPath(import.meta.resolve(`@fontsource-variable/${name}/files/${name}-latin-wght-normal.woff2`)),
   );
 
-const tag = `<script async src="${studio}/embed.js" data-site="${siteKey}"></script>`;
+const tag = `<script async src="${studio}/s/${siteKey}.js" referrerpolicy="no-referrer-when-downgrade"></script>`;
 
 // The members' door is a page of its own, served from where the widgets come from.
 const withDoor = (html: string) =>

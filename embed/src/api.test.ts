@@ -5,8 +5,11 @@ function api() {
   const made = createApi({
     open: (name) => done.push(`open ${name}`),
     close: (name) => done.push(`close ${name ?? 'all'}`),
-    track: (name) => done.push(`track ${name}`),
+    track: (name) => done.push(`track ${String(name)}`),
+    set: (facts) => done.push(`set ${JSON.stringify(facts)}`),
+    identify: (member) => done.push(`identify ${JSON.stringify(member)}`),
     basket: () => done.push('basket'),
+    why: () => Promise.resolve({}),
     on: () => () => {},
     report: (error) => done.push(String(error)),
   });
@@ -26,11 +29,17 @@ test('what the page asks for before widgets may appear is done then, in order', 
   expect(done).toEqual(['open letter', 'track paid', 'close all']);
 });
 
-test.each([7, null, undefined, {}, '', 'x'.repeat(81)])('%p is no name of an event', async (name) => {
-  const { api: sirene, isReady, done } = api();
+test('what the page says of itself and its visitor is known at once', () => {
+  const { api: sirene, done } = api();
+  sirene.set({ plan: 'gold' });
+  sirene.identify(null);
+  sirene.basket.set([]);
+  expect(done).toEqual(['set {"plan":"gold"}', 'identify null', 'basket']);
+});
+
+test('why is answered once widgets may appear', async () => {
+  const { api: sirene, isReady } = api();
+  const answer = sirene.why();
   isReady();
-  sirene.track(name as never);
-  await sirene.ready;
-  await Promise.resolve();
-  expect(done).toEqual([]);
+  expect(await answer).toEqual({});
 });

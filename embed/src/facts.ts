@@ -1,14 +1,39 @@
 import type { PageFacts } from '@sirene/core/behaviour';
+import { typesOf } from './page-types.ts';
+
+/** Longest campaign parameter that is kept, characters. */
+const longest = 200;
 
 /**
  * What a page tells of itself, from the page as it stands.
  *
  * @param address what is asked for: on the stage that of the copied page, not of the frame
  */
-export const factsOf = (page: Document, address: string): PageFacts => ({
-  address,
-  width: page.documentElement.clientWidth,
-  markers: [...page.querySelectorAll<HTMLElement>('[data-sirene]')].map(
-    (place) => place.dataset['sirene'] as string,
-  ),
-});
+export const factsOf = (page: Document, address: string): PageFacts => {
+  const view = page.defaultView as Window;
+  return {
+    ...cameFrom(address, page.referrer),
+    address,
+    width: page.documentElement.clientWidth,
+    markers: [...page.querySelectorAll<HTMLElement>('[data-sirene]')].map(
+      (place) => place.dataset['sirene'] as string,
+    ),
+    touch: view.matchMedia('(pointer:coarse)').matches,
+    language: view.navigator.language,
+    types: typesOf(page),
+    ahead: -new Date().getTimezoneOffset(),
+  };
+};
+
+/** What the address of a page and that of the one before say of where the visitor came from. */
+export function cameFrom(address: string, referrer: string): Pick<PageFacts, 'from' | 'campaign'> {
+  const { searchParams, host } = new URL(address);
+  const before = referrer && new URL(referrer).host;
+  const campaign: Record<string, string> = {};
+  for (const [name, value] of searchParams)
+    if (name.startsWith('utm_')) campaign[name] = value.slice(0, longest);
+  return {
+    from: before === host ? '' : before.replace(/^www\./, ''),
+    campaign,
+  };
+}

@@ -1,31 +1,54 @@
 import { valueAt } from '@sirene/core/base/maps';
 import type { CompiledWidget } from '@sirene/core/compile';
+import type { PartName } from '@sirene/core/document/parts';
+import { counter } from './events.ts';
 import { follow } from './follow.ts';
 import type { Happening } from './happenings.ts';
-import type { Loader } from './loader.ts';
 import type { ManifestWidget } from './manifest.ts';
 import { mount, type Mounted } from './mount.ts';
 import type { Attached, PartPage } from './parts/part.ts';
-import { isAttachable, partsOf } from './parts/registry.ts';
+import { isAttachable } from './parts/part.ts';
 import { placeOf } from './place.ts';
 import { report, say } from './report.ts';
 import type { SurfacePort } from './surface.ts';
 
+/** The parts that showing widgets calls by itself. */
+interface Called {
+  anchor: typeof import('./parts/anchor.ts');
+  form: typeof import('./parts/form.ts');
+}
+
 /** What showing widgets needs of the session around it. */
 export interface ShowingPort {
-  load: Loader;
+  load: {
+    origin: string;
+    site: string;
+    submissions: string;
+    body(widget: ManifestWidget): Promise<CompiledWidget>;
+    part<P extends keyof Called>(part: P): Promise<Called[P]>;
+    part(part: PartName): Promise<object>;
+  };
   page: PartPage;
   send(type: 'close' | 'submit' | 'fail', widget: ManifestWidget): void;
   tell(happening: Happening, widget: ManifestWidget, detail?: unknown): void;
 }
 
+/** What of it is counted, and as what. What visitors ask of the page itself is not. */
+const counted = { open: 'shown', close: 'closed', submit: 'submitted' } as const;
+
 /** How widgets come onto a visitor's page: fetched, mounted, each with the parts it needs. */
 export function showing({ load, page, send, tell }: ShowingPort): SurfacePort<ManifestWidget> {
   const attached = new WeakMap<Mounted, Set<Attached>>();
+  const count = counter(`${load.origin}/c/${load.site}/events`);
+
+  function happened(happening: keyof typeof counted, widget: ManifestWidget): void {
+    count({ type: counted[happening], widget: widget.id });
+    tell(happening, widget);
+  }
 
   function submitted(widget: ManifestWidget, mounted: Mounted): void {
     send('submit', widget);
-    tell('submit', widget);
+    happened('submit', widget);
     follow(mounted.body.after, {
       open: (address) => location.assign(address),
       close: () => send('close', widget),
@@ -56,8 +79,13 @@ export function showing({ load, page, send, tell }: ShowingPort): SurfacePort<Ma
 
   return {
     async load(widget) {
-      const body = await load.body(widget);
-      return body.placement.type === 'anchored' ? { body, hang: (await load.part('anchor')).hang } : { body };
+      // Side by side: what is shown waits for the slowest of them, not for one after the other.
+      const [body, anchor] = await Promise.all([
+        load.body(widget),
+        widget.parts.includes('anchor') ? load.part('anchor') : null,
+        ...widget.parts.map((part) => load.part(part).catch(report)),
+      ]);
+      return { body, ...(anchor && { hang: anchor.hang }) };
     },
     mount(widget, { body, hang }) {
       const mounted: Mounted = mount(document, body, find(widget, body), {
@@ -75,7 +103,7 @@ export function showing({ load, page, send, tell }: ShowingPort): SurfacePort<Ma
     shown(widget, mounted, end) {
       const parts = new Set<Attached>();
       attached.set(mounted, parts);
-      for (const name of partsOf(mounted.body))
+      for (const name of widget.parts)
         load
           .part(name)
           .then((part) => {
@@ -88,9 +116,9 @@ export function showing({ load, page, send, tell }: ShowingPort): SurfacePort<Ma
             });
           })
           .catch(report);
-      tell('open', widget);
+      happened('open', widget);
     },
-    gone: (widget) => tell('close', widget),
+    gone: (widget) => happened('close', widget),
     failed(widget, error) {
       report(error);
       // Its place is free for another; it is tried again on the next page.

@@ -1,19 +1,19 @@
-import { compileRules, startSession, watchedBy, type Session } from '@sirene/core/behaviour';
+import { compileRules, startSession, type Session } from '@sirene/core/behaviour';
 import { createApi } from './api.ts';
-import { counter } from './events.ts';
 import { factsOf } from './facts.ts';
 import { happenings } from './happenings.ts';
 import { listen } from './listen.ts';
 import { Refused, type Loader } from './loader.ts';
-import type { ManifestWidget } from './manifest.ts';
+import type { Manifest, ManifestWidget } from './manifest.ts';
 import { openers, reachable } from './openers.ts';
 import { attempt, report, say } from './report.ts';
 import { announce } from './script.ts';
-import { events } from './signals/track.ts';
-import { showing } from './showing.ts';
+import { basketLines } from './signals/basket.ts';
+import { identity } from './signals/identify.ts';
+import { addFacts } from './signals/set.ts';
+import { trackEvent } from './signals/track.ts';
 import { memoryOf, unsentOf } from './storage.ts';
-import { Surface } from './surface.ts';
-import { Told } from './told.ts';
+import type { Surface } from './surface.ts';
 
 const clock = {
   now: () => Date.now(),
@@ -26,22 +26,38 @@ const clock = {
 
 /** Lets a site's widgets appear on the page, from the manifest on. */
 export async function start(load: Loader): Promise<void> {
-  const { origin, site } = load;
-  const basket = new Told();
+  const { site } = load;
   const memory = memoryOf(site);
-  const { on, tell } = happenings(counter(`${origin}/c/${site}/events`), attempt);
+  const { on, tell } = happenings(attempt);
   let widgets: ManifestWidget[] = [];
+  let rules = compileRules([]);
   let session: Session | undefined;
   const byId = (id: string) => widgets.find((one) => one.id === id);
   const named = (name: string) => widgets.find(({ slug }) => slug === name);
-  const surface = new Surface<ManifestWidget>(
-    showing({
-      load,
-      tell,
-      page: { clock, basket },
-      send: (type, { id }) => session?.send({ type, widget: id }),
-    }),
-  );
+  let surface: Promise<Surface<ManifestWidget>> | undefined;
+  const withSurface = (
+    id: string,
+    call: (surface: Surface<ManifestWidget>, widget: ManifestWidget) => unknown,
+  ) => {
+    const widget = byId(id);
+    if (!widget) return;
+    surface ??= load.part('showing').then(({ surfaceFor }) =>
+      surfaceFor({
+        load,
+        tell,
+        page: { clock, basket: basketLines },
+        send: (type, of) => session?.send({ type, widget: of.id }),
+      }),
+    );
+    surface
+      .then((on) => call(on, widget))
+      .catch((error: unknown) => {
+        report(error);
+        // Its place is free for another; the next that comes asks for the surface anew.
+        surface = undefined;
+        session?.send({ type: 'fail', widget: id });
+      });
+  };
 
   function open(name: string): boolean {
     const widget = named(name);
@@ -53,31 +69,44 @@ export async function start(load: Loader): Promise<void> {
     open: (name) => open(name) || say(`there is no published widget named "${name}".`),
     close(name) {
       for (const { id, slug } of widgets)
-        if (surface.has(id) && (!name || name === slug)) session?.send({ type: 'close', widget: id });
+        if (!name || name === slug) session?.send({ type: 'close', widget: id });
     },
-    track: (name) => events.tell(name),
-    basket: (lines) => basket.tell(lines),
+    track: trackEvent,
+    set: addFacts,
+    identify: (member) => identity.tell(member),
+    basket: (lines) => basketLines.tell(lines),
+    async why() {
+      const { whyAll } = await load.part('why');
+      return session ? whyAll(rules, session.state()) : {};
+    },
     on,
     report,
   });
+  // What a page has said before the script was there: `window.sirene = { set: {…}, identify: {…}, basket: […] }`.
+  const { set, identify, basket } = (window as { sirene?: Record<string, unknown> }).sirene ?? {};
+  if (typeof set === 'object') addFacts(set);
+  if (identify !== undefined) identity.tell(identify);
+  if (basket !== undefined) basketLines.tell(basket);
   announce(window, api);
 
+  let manifest: Manifest;
   try {
-    ({ widgets } = await load.manifest());
+    manifest = await load.manifest();
+    ({ widgets } = manifest);
+    rules = compileRules(widgets, manifest.policy);
   } catch (error) {
     if (error instanceof Refused) return say(`nothing is shown. ${error.message}`);
     throw error;
   }
-  const running = (session = startSession(compileRules(widgets), memory.read(), {
+  const running = (session = startSession(rules, memory.read(), {
     clock,
     show(id) {
+      withSurface(id, (on, widget) => on.show(widget));
       const widget = byId(id);
-      if (widget) surface.show(widget).catch(report);
+      // Side by side with the surface: what is shown waits for the slowest, not for one after the other.
+      if (widget) load.body(widget).catch(() => {});
     },
-    hide(id) {
-      const widget = byId(id);
-      if (widget) surface.hide(widget);
-    },
+    hide: (id) => withSurface(id, (on, widget) => on.hide(widget)),
     remember: memory.write,
   }));
   const arrive = () => {
@@ -85,8 +114,8 @@ export async function start(load: Loader): Promise<void> {
     reachable(document);
   };
   let page = location.pathname + location.search;
+  listen(document, running, manifest, load.part);
   arrive();
-  listen(document, running, watchedBy(widgets));
   openers(document, open);
   // Sites that change the page without loading one.
   (window as { navigation?: EventTarget }).navigation?.addEventListener('navigatesuccess', () => {

@@ -5,6 +5,7 @@ import { buildWidget, words } from '@sirene/core/library/sketch';
 import { plainBrand } from '@sirene/core/style';
 import fc from 'fast-check';
 import { mount } from './mount.js';
+import { facts } from '../../core/src/testing/visits.js';
 import { Surface, type Ready } from './surface.js';
 
 standIn();
@@ -114,7 +115,7 @@ test('a page that changes its address while a body loads shows it once, and it c
     hide: (id) => surface.hide({ id }),
     remember: () => {},
   });
-  const arrive = (address: string) => session.send({ type: 'arrive', address, width: 1000, markers: [] });
+  const arrive = (address: string) => session.send({ type: 'arrive', ...facts({ address }) });
   arrive('https://x.example/');
   arrive('https://x.example/next');
   expect(waiting).toHaveLength(2);

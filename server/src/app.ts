@@ -153,11 +153,6 @@ async function serveBuilt(app: NestFastifyApplication, { studio, embed, data }: 
   // Loaded only where files are served: the test runner can't load it.
   const { default: fastifyStatic } = await import('@fastify/static');
   if (embed && existsSync(embed)) {
-    const script = await encode(readFileSync(join(embed, 'embed.js'), 'utf8'));
-    fastify.get('/embed.js', (request: FastifyRequest, reply: FastifyReply) => {
-      void reply.header('cache-control', 'no-cache').type('text/javascript; charset=utf-8');
-      void sendEncoded(request, reply, script);
-    });
     await app.register(fastifyStatic, {
       root: keepParts(join(embed, 'embed'), data),
       prefix: '/embed/',

@@ -49,6 +49,9 @@ export function compilePattern(pattern: string): (place: Place) => boolean {
   };
 }
 
+/** Whether a text can be a pattern: a path, anything at all, or a whole address. */
+export const isPattern = (text: string): boolean => /^(\/|\*|https?:\/\/)/.test(text);
+
 function cut(address: string, marks: string[]): string {
   let end = address.length;
   for (const mark of marks) {

@@ -14,10 +14,9 @@ import {
   type Effect,
   type MachineEvent,
   type MachineState,
-  type PageVisit,
   type Targeting,
 } from './index.js';
-import { arrive, play, rule, tick } from '../testing/visits.js';
+import { arrive, play, rule, tick, visitOn } from '../testing/visits.js';
 
 describe('address patterns', () => {
   test.each<[string, string, boolean]>([
@@ -63,18 +62,7 @@ describe('address patterns', () => {
 });
 
 describe('targeting', () => {
-  const visit: PageVisit = {
-    ...placeOf('https://x.example/shop/lamp'),
-    arrivedAt: 0,
-    now: 0,
-    scrolled: 0,
-    leaving: false,
-    activeAt: 0,
-    tracked: [],
-    width: 800,
-    pagesSeen: 2,
-    visits: 1,
-  };
+  const visit = visitOn('https://x.example/shop/lamp', { width: 800 });
   const wide: Targeting = { type: 'width', from: 1000, to: 9000 };
   const shop: Targeting = { type: 'address', include: ['/shop/*'], exclude: ['/shop/secret'] };
   const second: Targeting = { type: 'pages-seen', atLeast: 2 };

@@ -1,12 +1,6 @@
 import fc from 'fast-check';
-import {
-  compileTargeting,
-  placeOf,
-  targetingOf,
-  targetingParts,
-  type PageVisit,
-  type Targeting,
-} from './index.js';
+import { compileTargeting, targetingOf, targetingParts, type Targeting } from './index.js';
+import { visitOn } from '../testing/visits.js';
 
 const condition = fc.oneof(
   fc.record({
@@ -33,21 +27,10 @@ const { tree } = fc.letrec<{ tree: Targeting }>((tie) => ({
 
 const visits = ['/a', '/b/', '/b/x', '/c', '/d'].flatMap((path) =>
   [1, 2, 3].flatMap((pagesSeen) =>
-    [400, 1200].map((width): PageVisit => ({
-      ...placeOf(`https://x.example${path}`),
-      arrivedAt: 0,
-      now: 0,
-      scrolled: 0,
-      leaving: false,
-      activeAt: 0,
-      tracked: [],
-      width,
-      pagesSeen,
-      visits: 1,
-    })),
+    [400, 1200].map((width) => visitOn(`https://x.example${path}`, { width }, { pages: pagesSeen })),
   ),
 );
-const meaning = (targeting: Targeting) => visits.map(compileTargeting(targeting));
+const meaning = (targeting: Targeting) => visits.map((visit) => compileTargeting(targeting)(visit));
 
 test('taken apart and made again, a tree of any shape means what it meant', () => {
   fc.assert(

@@ -21,7 +21,7 @@ const eveningSpec = {
   fields: [{ key: 'hour', label: 'From', unit: 'h', min: 0, max: 23 }],
 } satisfies RuleSpec;
 
-const odd: ConditionKind<{ type: 'odd' }> = { compile: () => (visit) => visit.pagesSeen % 2 === 1 };
+const odd: ConditionKind<{ type: 'odd' }> = { compile: () => (visit) => visit.memory.pages % 2 === 1 };
 const oddSpec = {
   type: 'odd',
   label: 'Odd pages',
@@ -47,6 +47,7 @@ const { compileRules, conditionSpecs, explain, specOf, startState, step, trigger
 const { validateDocument, widgetSchema } = await import('../document/widget/index.js');
 const { ruleSentence } = await import('../review/sentence/index.js');
 const { signup } = await import('../testing/documents.js');
+const { facts } = await import('../testing/visits.js');
 
 const document = {
   ...signup(),
@@ -87,15 +88,14 @@ test('the machine goes by them, and says why', () => {
       id: 'w',
       slug: 'letter',
       mode: 'overlay',
+      covers: [0, 0],
     } as never,
   ]);
   const visit = (hour: number, earlier = startState()) =>
     step(rules, earlier, {
       type: 'arrive',
       at: Date.UTC(2026, 10, 24) + hour * 3_600_000,
-      address: 'https://site.example/',
-      width: 1280,
-      markers: [],
+      ...facts(),
     });
   const shown = ([, effects]: ReturnType<typeof visit>) => effects.some(({ type }) => type === 'show');
   expect(shown(visit(21))).toBe(true);

@@ -1,26 +1,35 @@
 import { valueAt } from '../base/maps/index.js';
 import { placeOf } from './address.js';
-import { pausedBy, noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
-import type { PageVisit } from './page.js';
-import { triggersOf, type CompiledRules } from './rules.js';
+import { arbitrate, compete, interrupts, type Blocker, type Decision, type Room } from './arbitrate.js';
 import type { PageFacts } from './facts.js';
-import { signalsAfter, startOfSignals, type SignalEvent } from './signals/registry.js';
-import { arbitrate, type Blocker } from './arbitrate.js';
+import { noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
+import { pausedBy } from './pause.js';
+import type { PageVisit } from './page.js';
+import { triggersOf, type CompiledRules, type SiteRules } from './rules.js';
+import { offSchedule, scheduleChange } from './schedule.js';
+import { signalsAfter, startOfSignals, type SignalEvent, type SignalState } from './signals/registry.js';
 import { kindOf, type Trigger } from './triggers/registry.js';
 
 /** All that the machine knows at one moment. Plain data: it can be kept, compared and played again. */
 export interface MachineState {
   memory: Memory;
   page: PageVisit | null;
-  /** Slugs of the places the page has for inline widgets. */
-  markers: readonly string[];
+  /** What the page has told before the visitor's arrival was noted. */
+  told: SignalState;
   /** The widgets on the page now, by id. */
   open: readonly string[];
+  /** Those of them that came by themselves and interrupt, and how many of those there have been on this page. */
+  interrupting: readonly string[];
+  interruptions: number;
   /**
    * Of widgets that wait for all of their triggers: which have fired on this page, by their places in the list. What has
    * fired once stays fired, though the moment has passed.
    */
   fired: Readonly<Record<string, readonly number[]>>;
+  /** Since when widgets have wanted a place that they do not get, ms since the epoch. */
+  waiting: Readonly<Record<string, number>>;
+  /** Those that had to wait where the site lets nobody wait. */
+  dropped: readonly string[];
 }
 
 /** Something that happened. `at` in ms since the epoch, never before the event that came earlier. */
@@ -47,51 +56,54 @@ export type Step = [MachineState, Effect[]];
 
 /** The state before the visitor's first page. */
 export function startState(memory: Memory = noMemory): MachineState {
-  return { memory, page: null, markers: [], open: [], fired: {} };
+  return { memory, page: null, told: startOfSignals(), ...freshPage };
 }
+
+const freshPage = { open: [], interrupting: [], interruptions: 0, fired: {}, waiting: {}, dropped: [] };
 
 /**
  * Takes one event: the whole behaviour of Sirene on a page. Pure and deterministic; the page, the stage and the
  * rehearsal all run this.
  *
  * @example
- * const [state, effects] = step(rules, startState(), { type: 'arrive', at: 0, address: '/', width: 1280, markers: [] });
+ * const [state, effects] = step(compileRules(widgets), startState(), { type: 'arrive', at: 0, ...facts });
  */
-export function step(rules: readonly CompiledRules[], state: MachineState, event: MachineEvent): Step {
+export function step(site: SiteRules, state: MachineState, event: MachineEvent): Step {
   switch (event.type) {
     case 'arrive':
-      return arrive(rules, state, event);
+      return arrive(site, state, event);
     case 'close':
-      return end(rules, state, event, { closedAt: event.at });
+      return end(site, state, event, { closedAt: event.at });
     case 'fail':
-      return end(rules, state, event, {});
+      return end(site, state, event, {});
     case 'submit':
       return note(state, event.widget, { submittedAt: event.at });
     case 'ask':
-      return ask(rules, state, event.widget, event.at);
+      return ask(site, state, event.widget, event.at);
     default:
-      return state.page ? appear(rules, { ...state, page: seen(state.page, event) }) : [state, []];
+      return state.page
+        ? appear(site, { ...state, page: seen(state.page, event) })
+        : [{ ...state, told: signalsAfter(state.told, event) }, []];
   }
 }
 
 function arrive(
-  rules: readonly CompiledRules[],
+  site: SiteRules,
   state: MachineState,
-  { at, address, width, markers }: MachineEvent & { type: 'arrive' },
+  { at, type: _, address, from, campaign, ...facts }: MachineEvent & { type: 'arrive' },
 ): Step {
-  const memory = rememberArrival(state.memory, at);
-  const { pages: pagesSeen, visits } = memory;
+  const quiet = state.interrupting.length > 0 ? { quietSince: at } : {};
+  const memory = rememberArrival({ ...state.memory, ...quiet }, at, { from, campaign });
   const page: PageVisit = {
     ...placeOf(address),
-    ...startOfSignals(),
+    ...startOfSignals(state.page ?? state.told),
     arrivedAt: at,
     now: at,
-    width,
-    pagesSeen,
-    visits,
+    ...facts,
+    memory,
   };
   const gone = state.open.map((widget): Effect => ({ type: 'hide', widget }));
-  const [next, effects] = appear(rules, { memory, page, markers, open: [], fired: {} });
+  const [next, effects] = appear(site, { ...state, memory, page, ...freshPage });
   return [next, [...gone, { type: 'remember', memory }, ...effects]];
 }
 
@@ -101,50 +113,94 @@ const seen = (page: PageVisit, event: MachineEvent): PageVisit => ({
 });
 
 /** Lets every widget appear that wants to, may, and gets a place. */
-function appear(rules: readonly CompiledRules[], before: MachineState): Step {
+function appear(site: SiteRules, before: MachineState): Step {
   const page = before.page as PageVisit;
-  const state = { ...before, fired: firedBy(rules, before) };
+  const state = { ...before, fired: firedBy(site, before) };
   const wanting: CompiledRules[] = [];
-  const waiting: CompiledRules[] = [];
-  for (const widget of rules)
-    if (mayAppear(widget, state)) (wants(widget, state) ? wanting : waiting).push(widget);
-  const decisions = arbitrate(wanting, openOf(rules, state), state);
-  const coming = wanting.filter((_, at) => !decisions[at]?.blocker);
-  const next = coming.reduce(shown, state);
-  // Who has no place is not waited for: when one is free again, all are asked.
-  const there = openOf(rules, next);
   let wake = Infinity;
-  for (const widget of waiting)
-    if (!arbitrate([widget], there, state)[0]?.blocker) wake = Math.min(wake, dueAt(widget, page));
+  for (const widget of site.widgets) {
+    if (state.open.includes(widget.id)) continue;
+    const { schedule } = widget;
+    // Those that may not appear now are looked at again when their time comes.
+    if (schedule) wake = Math.min(wake, scheduleChange(schedule, page.now));
+    if (mayAppear(widget, state)) {
+      if (wants(widget, state)) wanting.push(widget);
+      else if (!placeTaken(site, widget, state)) wake = Math.min(wake, dueAt(widget, page));
+    }
+    wake = Math.min(wake, later(widget.changesAt(page), page.now));
+  }
+  const turns = inTurn(wanting, state.waiting);
+  const decisions = arbitrate(turns, openOf(site, state), site.policy, roomOf(state));
+  const coming = turns.filter((_, at) => !decisions[at]?.blocker);
+  const next = coming.reduce(
+    (earlier, widget) => shown(earlier, widget, false),
+    queued(site, state, decisions),
+  );
+  for (const { blocker } of decisions) if (blocker?.by === 'gap') wake = Math.min(wake, blocker.until);
   return [
     next,
     [
       ...coming.map((widget): Effect => ({ type: 'show', widget: widget.id, asked: false })),
-      ...(next === state ? [] : [{ type: 'remember', memory: next.memory } as const]),
+      ...(coming.length > 0 ? [{ type: 'remember', memory: next.memory } as const] : []),
       ...(wake < Infinity ? [{ type: 'wake', at: wake } as const] : []),
     ],
   ];
 }
 
-function mayAppear(widget: CompiledRules, state: MachineState): boolean {
-  if (!state.page || state.open.includes(widget.id) || pausedBy(widget, state.memory, state.page.now))
-    return false;
-  return widget.targets(state.page);
+/** The higher priority first, as the widgets are in order already; of the same, who has waited longest. */
+const inTurn = (wanting: readonly CompiledRules[], waiting: MachineState['waiting']): CompiledRules[] => {
+  const since = ({ id }: CompiledRules) => valueAt(waiting, id) ?? Infinity;
+  return [...wanting].sort((a, b) => b.priority - a.priority || order(since(a), since(b)));
+};
+
+// Infinity less Infinity is no number.
+const order = (one: number, other: number): number => (one === other ? 0 : one - other);
+
+const later = (at: number, now: number): number => (at > now ? at : Infinity);
+
+/** Who waits for a place, and since when; or who is dropped, where nobody waits. */
+function queued({ policy }: SiteRules, state: MachineState, decisions: readonly Decision[]): MachineState {
+  const now = (state.page as PageVisit).now;
+  const turnedAway = decisions.filter(({ blocker }) => blocker && blocker.by !== 'marker');
+  if (turnedAway.length === 0 && Object.keys(state.waiting).length === 0) return state;
+  const waiting = Object.fromEntries(
+    turnedAway.map(({ widget }) => [widget, valueAt(state.waiting, widget) ?? now]),
+  );
+  const dropped = policy.waiting === 'never' ? turnedAway.map(({ widget }) => widget) : [];
+  return { ...state, waiting, dropped: [...new Set([...state.dropped, ...dropped])] };
 }
 
-const openOf = (rules: readonly CompiledRules[], { open }: MachineState): CompiledRules[] =>
-  rules.filter(({ id }) => open.includes(id));
+function mayAppear(widget: CompiledRules, state: MachineState): boolean {
+  const { page } = state;
+  if (!page || pausedBy(widget, state.memory, page.now)) return false;
+  if (widget.schedule && offSchedule(widget.schedule, page.now)) return false;
+  return widget.targets(page);
+}
+
+const openOf = ({ widgets }: SiteRules, { open }: MachineState): CompiledRules[] =>
+  open.length === 0 ? [] : widgets.filter(({ id }) => open.includes(id));
+
+const roomOf = ({ page, memory, interruptions, dropped }: MachineState): Room => ({
+  markers: page?.markers ?? [],
+  width: page?.width ?? 0,
+  now: page?.now ?? 0,
+  onPage: interruptions,
+  inVisit: memory.interruptions,
+  quietSince: memory.quietSince,
+  dropped,
+});
 
 /** What keeps a widget from having a place on the page now, if anything does. */
-export const blockerOf = (
-  rules: readonly CompiledRules[],
-  widget: CompiledRules,
-  state: MachineState,
-): Blocker | undefined => arbitrate([widget], openOf(rules, state), state)[0]?.blocker;
+export const blockerOf = (site: SiteRules, widget: CompiledRules, state: MachineState): Blocker | undefined =>
+  arbitrate([widget], openOf(site, state), site.policy, roomOf(state))[0]?.blocker;
 
-function firedBy(rules: readonly CompiledRules[], { fired, page }: MachineState): MachineState['fired'] {
+// Who has no place is not waited for: when one is free again, all are asked.
+const placeTaken = (site: SiteRules, widget: CompiledRules, state: MachineState): boolean =>
+  state.open.length > 0 && blockerOf(site, widget, state)?.by === 'widget';
+
+function firedBy({ widgets }: SiteRules, { fired, page }: MachineState): MachineState['fired'] {
   let next = fired;
-  for (const { id, triggers } of rules) {
+  for (const { id, triggers } of widgets) {
     if (!('all' in triggers) || !page) continue;
     const known = valueAt(fired, id) ?? [];
     const now = triggers.all.flatMap((trigger, at) =>
@@ -179,46 +235,84 @@ function dueAt(widget: CompiledRules, page: PageVisit): number {
   return Math.min(...times.filter((time) => time > page.now), Infinity);
 }
 
-function shown(state: MachineState, widget: CompiledRules): MachineState {
+function shown(state: MachineState, widget: CompiledRules, asked: boolean): MachineState {
+  const { id } = widget;
   const { allPages, visits } = state.memory;
-  const shownAt = state.page?.now ?? 0;
-  const memory = remember(state.memory, widget.id, { shownAt, shownVisit: visits, shownPage: allPages });
-  return { ...state, memory, open: [...state.open, widget.id] };
+  const counts = !asked && interrupts(widget);
+  const { [id]: _, ...waiting } = state.waiting;
+  const remembered = remember(state, id, {
+    shownAt: state.page?.now ?? 0,
+    shownVisit: visits,
+    shownPage: allPages,
+    shownTimes: (valueAt(state.memory.widgets, id)?.shownTimes ?? 0) + 1,
+  });
+  const next = { ...remembered, waiting, open: [...state.open, id] };
+  if (!counts) return next;
+  return {
+    ...withMemory(next, { ...next.memory, interruptions: next.memory.interruptions + 1 }),
+    interrupting: [...state.interrupting, id],
+    interruptions: state.interruptions + 1,
+  };
 }
 
-function remember(memory: Memory, id: string, what: WidgetMemory): Memory {
-  return { ...memory, widgets: { ...memory.widgets, [id]: { ...valueAt(memory.widgets, id), ...what } } };
+/** What is remembered is part of what is known on the page: conditions ask for it. */
+const withMemory = (state: MachineState, memory: Memory): MachineState => ({
+  ...state,
+  memory,
+  page: state.page && { ...state.page, memory },
+});
+
+function remember(state: MachineState, id: string, what: WidgetMemory): MachineState {
+  const { memory } = state;
+  const widgets = { ...memory.widgets, [id]: { ...valueAt(memory.widgets, id), ...what } };
+  return withMemory(state, { ...memory, widgets });
 }
 
 function note(state: MachineState, id: string, what: WidgetMemory): Step {
-  const memory = remember(state.memory, id, what);
-  return [{ ...state, memory }, [{ type: 'remember', memory }]];
+  const next = remember(state, id, what);
+  return [next, [{ type: 'remember', memory: next.memory }]];
 }
 
 function end(
-  rules: readonly CompiledRules[],
+  site: SiteRules,
   state: MachineState,
   event: MachineEvent & { type: 'close' | 'fail' },
   what: WidgetMemory,
 ): Step {
   const { widget: id } = event;
   if (!state.open.includes(id)) return [state, []];
-  const [noted, effects] = note(state, id, what);
-  const open = noted.open.filter((other) => other !== id);
+  const without = withoutWidgets(state, [id], event.at);
+  const [noted, effects] = note(without, id, what);
   const page = noted.page && seen(noted.page, event);
   // The place is free: whoever waited gets a turn.
-  const [next, more] = appear(rules, { ...noted, open, page });
+  const [next, more] = appear(site, { ...noted, page });
   return [next, [{ type: 'hide', widget: id }, ...effects, ...more]];
 }
 
-function ask(rules: readonly CompiledRules[], state: MachineState, id: string, at: number): Step {
-  const widget = rules.find((one) => one.id === id);
-  if (!widget || !state.page || state.open.includes(id)) return [state, []];
-  if (blockerOf(rules, widget, state)?.by === 'marker') return [state, []];
+/** Widgets go; where one of them interrupted, it is quiet from then on. */
+function withoutWidgets(state: MachineState, ids: readonly string[], at: number): MachineState {
+  const stays = (other: string) => !ids.includes(other);
+  const next = {
+    ...state,
+    open: state.open.filter(stays),
+    interrupting: state.interrupting.filter(stays),
+  };
+  return next.interrupting.length < state.interrupting.length
+    ? withMemory(next, { ...next.memory, quietSince: at })
+    : next;
+}
+
+function ask(site: SiteRules, state: MachineState, id: string, at: number): Step {
+  const widget = site.widgets.find((one) => one.id === id);
+  const { page } = state;
+  if (!widget || !page || state.open.includes(id)) return [state, []];
+  if (widget.mode === 'inline' && !page.markers.includes(widget.slug)) return [state, []];
   // Asked for, it takes the place of whoever has it.
-  const inTheWay = widget.mode === 'overlay' ? overlays(rules, state) : [];
-  const open = state.open.filter((other) => !inTheWay.includes(other));
-  const next = shown({ ...state, open, page: { ...state.page, now: at } }, widget);
+  const inTheWay = openOf(site, state).flatMap((other) =>
+    compete(widget, other, page.width) ? [other.id] : [],
+  );
+  const without = withoutWidgets({ ...state, page: { ...page, now: at } }, inTheWay, at);
+  const next = shown(without, widget, true);
   return [
     next,
     [
@@ -228,6 +322,3 @@ function ask(rules: readonly CompiledRules[], state: MachineState, id: string, a
     ],
   ];
 }
-
-const overlays = (rules: readonly CompiledRules[], state: MachineState): string[] =>
-  openOf(rules, state).flatMap(({ id, mode }) => (mode === 'overlay' ? [id] : []));

@@ -1,5 +1,5 @@
-import { isGroup, valueAt } from '../base/maps/index.js';
-import type { CompiledRules, Frequency, Returning } from './rules.js';
+import { isGroup } from '../base/maps/index.js';
+import type { PageFacts } from './facts.js';
 
 export const dayMs = 86_400_000;
 
@@ -12,6 +12,8 @@ export interface WidgetMemory {
   shownAt?: number;
   shownVisit?: number;
   shownPage?: number;
+  /** How often it has appeared in all. */
+  shownTimes?: number;
   closedAt?: number;
   submittedAt?: number;
 }
@@ -23,11 +25,28 @@ export interface Memory {
   pages: number;
   allPages: number;
   lastAt: number;
+  /** The host of the site that led to this visit; empty where none did. */
+  from: string;
+  /** The campaign parameters that this visit came with. */
+  campaign: Readonly<Record<string, string>>;
+  /** How often widgets have interrupted this visit, and when the last of them went, ms since the epoch. */
+  interruptions: number;
+  quietSince: number | null;
   widgets: Record<string, WidgetMemory>;
 }
 
 /** The memory of a visitor who was never here. */
-export const noMemory: Memory = { visits: 0, pages: 0, allPages: 0, lastAt: 0, widgets: {} };
+export const noMemory: Memory = {
+  visits: 0,
+  pages: 0,
+  allPages: 0,
+  lastAt: 0,
+  from: '',
+  campaign: {},
+  interruptions: 0,
+  quietSince: null,
+  widgets: {},
+};
 
 /**
  * A memory as it was kept in a visitor's browser, where anything may have been written: what does not fit is dropped.
@@ -36,11 +55,26 @@ export const noMemory: Memory = { visits: 0, pages: 0, allPages: 0, lastAt: 0, w
  */
 export function readMemory(value: unknown): Memory | undefined {
   if (!isGroup(value)) return undefined;
-  const { visits, pages = 0, allPages = 0, lastAt = 0 } = numbersIn(value);
+  const { visits, pages = 0, allPages = 0, lastAt = 0, interruptions = 0, quietSince } = numbersIn(value);
   if (visits === undefined) return undefined;
-  const given = value['widgets'];
+  const { from, campaign, widgets: given } = value;
   const widgets = Object.entries(isGroup(given) ? given : {}).map(([id, past]) => [id, numbersIn(past)]);
-  return { visits, pages, allPages, lastAt, widgets: Object.fromEntries(widgets) as Memory['widgets'] };
+  return {
+    visits,
+    pages,
+    allPages,
+    lastAt,
+    from: typeof from === 'string' ? from : '',
+    campaign: textsIn(campaign),
+    interruptions,
+    quietSince: quietSince ?? null,
+    widgets: Object.fromEntries(widgets) as Memory['widgets'],
+  };
+}
+
+function textsIn(value: unknown): Record<string, string> {
+  const sound = Object.entries(isGroup(value) ? value : {}).filter(([, one]) => typeof one === 'string');
+  return Object.fromEntries(sound) as Record<string, string>;
 }
 
 function numbersIn(value: unknown): Record<string, number> {
@@ -48,8 +82,12 @@ function numbersIn(value: unknown): Record<string, number> {
   return Object.fromEntries(sound) as Record<string, number>;
 }
 
-/** Counts one more page view, and one more visit when the last one has ended. */
-export function rememberArrival(memory: Memory, at: number): Memory {
+/** Counts one more page view, and one more visit when the last one has ended; a visit keeps where it came from. */
+export function rememberArrival(
+  memory: Memory,
+  at: number,
+  { from, campaign }: Pick<PageFacts, 'from' | 'campaign'>,
+): Memory {
   const same = memory.visits > 0 && at - memory.lastAt < visitGapMs;
   return {
     ...memory,
@@ -57,27 +95,9 @@ export function rememberArrival(memory: Memory, at: number): Memory {
     pages: same ? memory.pages + 1 : 1,
     allPages: memory.allPages + 1,
     lastAt: at,
+    from: same ? memory.from : from,
+    // A campaign that is followed in the middle of a visit takes the place of the one before.
+    campaign: same && Object.keys(campaign).length === 0 ? memory.campaign : campaign,
+    interruptions: same ? memory.interruptions : 0,
   };
-}
-
-/** The reason why a widget may not appear again, or `null` when it may. */
-export type Pause = 'submitted' | 'closed' | 'frequency';
-
-/** Whether what the visitor did before keeps a widget away, and why. */
-export function pausedBy(widget: CompiledRules, memory: Memory, now: number): Pause | null {
-  const past = valueAt(memory.widgets, widget.id);
-  if (!past) return null;
-  if (resting(past.submittedAt, widget.returning.afterSubmitting, now)) return 'submitted';
-  if (resting(past.closedAt, widget.returning.afterClosing, now)) return 'closed';
-  return past.shownAt !== undefined && tooSoon(widget.frequency, past, memory, now) ? 'frequency' : null;
-}
-
-function resting(at: number | undefined, days: Returning['afterClosing'], now: number): boolean {
-  return at !== undefined && (days === null || now - at < days * dayMs);
-}
-
-function tooSoon(frequency: Frequency, past: WidgetMemory, memory: Memory, now: number): boolean {
-  if (frequency.per === 'page') return past.shownPage === memory.allPages;
-  if (frequency.per === 'visit') return past.shownVisit === memory.visits;
-  return now - (past.shownAt ?? 0) < frequency.days * dayMs;
 }

@@ -1,52 +1,84 @@
+import { openPolicy, type Candidate, type Policy } from './arbitrate.js';
+import type { ConditionContext } from './condition.js';
+import { kindOf as kindOfCondition, type Condition } from './conditions/registry.js';
+import type { PageVisit } from './page.js';
+import type { Schedule, ScheduleRules } from './schedule.js';
 import { compileTargeting, type Targeting, type Test } from './targeting.js';
-import type { SignalType } from './signals/registry.js';
-import { kindOf, type Trigger } from './triggers/registry.js';
+import { leavesOf } from './tree.js';
+import type { Trigger } from './triggers/registry.js';
 
-/** How often a widget may appear to one visitor: once a page view, once a visit, or once in so many days. */
-export type Frequency = { per: 'page' } | { per: 'visit' } | { per: 'days'; days: number };
+/** How often a widget may appear to one visitor: once a page view, once a visit, or once in so many days; and in all. */
+export type Frequency = ({ per: 'page' } | { per: 'visit' } | { per: 'days'; days: number }) & {
+  /** The most times in all. */
+  most?: number;
+};
 
 /** What a visitor finds who comes back. Days; 0 is no pause, null is never again. */
 export interface Returning {
   afterClosing: number | null;
   afterSubmitting: number | null;
+  /** Widgets, by address name, after whose submission this one stays away. */
+  afterOthers?: string[];
 }
 
 /** When, where, to whom and how often one widget appears. */
 export interface Behaviour {
   triggers: { any: Trigger[] } | { all: Trigger[] };
   targeting: Targeting;
+  schedule?: Schedule;
   frequency: Frequency;
   returning: Returning;
   /** Of two widgets that want the same place, the one with the higher number appears first. -100 to 100. */
   priority: number;
 }
 
-/** Which place it takes: overlays share one, inline ones each need their marker, free ones stand beside anything. */
-export type Mode = 'overlay' | 'inline' | 'free';
-
-/** A widget as the behaviour machine knows it. */
-export interface WidgetRules extends Behaviour {
-  id: string;
-  /** Its address name: in markers, in `sirene.open`, in links. */
-  slug: string;
-  mode: Mode;
+/** A widget as the behaviour machine knows it. Its slug is its address name: in markers, in `sirene.open`, in links. */
+export interface WidgetRules extends Omit<Behaviour, 'schedule'>, Candidate {
+  schedule?: ScheduleRules;
 }
 
 export interface CompiledRules extends WidgetRules {
   targets: Test;
+  /** The next moment at which a condition of it may come to hold by itself. */
+  changesAt(visit: PageVisit): number;
+  /** The ids of the widgets after whose submission it stays away. */
+  actedElsewhere: readonly string[];
+}
+
+/** A site's widgets in the order in which they get their turn, and how much they may interrupt together. */
+export interface SiteRules {
+  widgets: readonly CompiledRules[];
+  policy: Policy;
 }
 
 /** The triggers of a widget, be one of them enough or not. */
 export const triggersOf = ({ triggers }: Pick<Behaviour, 'triggers'>): Trigger[] =>
   'any' in triggers ? triggers.any : triggers.all;
 
-/** What a page must listen to for the triggers of its widgets. */
-export const watchedBy = (widgets: readonly WidgetRules[]): ReadonlySet<SignalType> =>
-  new Set(widgets.flatMap(triggersOf).flatMap((trigger) => kindOf(trigger).watches ?? []));
+/** All single rules of a widget that ask for something on the page or of the visitor. */
+export const askingRules = (widget: Pick<Behaviour, 'triggers' | 'targeting'>): (Trigger | Condition)[] => [
+  ...triggersOf(widget),
+  ...leavesOf(widget.targeting),
+];
 
-/** Compiles the rules of a site's widgets, in the order in which they get their turn. */
-export function compileRules(widgets: readonly WidgetRules[]): CompiledRules[] {
-  return widgets
-    .map((widget) => ({ ...widget, targets: compileTargeting(widget.targeting) }))
-    .sort((a, b) => b.priority - a.priority);
+/** Compiles the rules of a site's widgets. */
+export function compileRules(widgets: readonly WidgetRules[], policy: Policy = openPolicy): SiteRules {
+  const idOf: ConditionContext['idOf'] = (name) => widgets.find(({ slug }) => slug === name)?.id;
+  return {
+    policy,
+    widgets: widgets
+      .map((widget) => ({
+        ...widget,
+        targets: compileTargeting(widget.targeting, { idOf }),
+        changesAt: changesOf(widget),
+        actedElsewhere: (widget.returning.afterOthers ?? []).flatMap((name) => idOf(name) ?? []),
+      }))
+      .sort((a, b) => b.priority - a.priority),
+  };
+}
+
+function changesOf({ targeting }: WidgetRules): CompiledRules['changesAt'] {
+  const leaves = leavesOf(targeting).filter((leaf) => kindOfCondition(leaf).changesAt);
+  return (visit) =>
+    Math.min(Infinity, ...leaves.map((leaf) => kindOfCondition(leaf).changesAt?.(leaf, visit) ?? Infinity));
 }

@@ -1,6 +1,6 @@
 import { startState, step, type MachineEvent, type MachineState } from './machine.js';
 import type { Memory } from './memory.js';
-import type { CompiledRules } from './rules.js';
+import type { SiteRules } from './rules.js';
 
 /** Where time comes from: the browser's for visitors, a clock that can be moved in the studio. */
 export interface Clock {
@@ -26,11 +26,7 @@ export interface Session {
 }
 
 /** Runs the machine for one visitor: feeds it events at the clock's time, carries out its effects, wakes it when due. */
-export function startSession(
-  rules: readonly CompiledRules[],
-  memory: Memory | undefined,
-  port: SessionPort,
-): Session {
+export function startSession(rules: SiteRules, memory: Memory | undefined, port: SessionPort): Session {
   let state = startState(memory);
   let cancelWake = () => {};
 

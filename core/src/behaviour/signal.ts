@@ -12,6 +12,8 @@ export interface Signal<D extends object, S extends object> {
   happened(known: S, detail: D, at: number): S;
   /** It holds for its one event only: at the next, what is known is as at the start. */
   passing?: boolean;
+  /** What of it is still known on the next page; nothing where this is left out. */
+  carried?(known: S): S;
 }
 
 /**

@@ -1,10 +1,7 @@
 import type { PageVisit } from './page.js';
-import type { SignalType } from './signals/registry.js';
 
 /** A kind of trigger, as visitors run it. */
 export interface TriggerKind<T> {
-  /** What a page must listen to for it. */
-  watches?: readonly SignalType[];
   /** Whether the trigger has happened on this page. */
   fired(trigger: T, visit: PageVisit): boolean;
   /** The moment it will fire without anything else happening, ms since the epoch. */

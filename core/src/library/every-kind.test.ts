@@ -75,9 +75,10 @@ test('every field, role and signal has all that one has', () => {
     expect([role, partsOf(role).filter((part) => !styled.has(part))]).toEqual([role, []]);
   }
   named(roles.map((role) => roleDefinitions[role].name));
+  const made = [...triggerSpecs, ...conditionSpecs].map((spec) => spec.create() as { type: string });
   named(
     Object.values(signalDeeds).map((deed) =>
-      deed.by === 'rule' ? deed.label({ name: 'sent' } as never) : deed.label,
+      deed.by === 'rule' ? deed.label(deed.details(made)[0] as never) : deed.label,
     ),
   );
 });

@@ -1,17 +1,25 @@
 import {
   compileRules,
+  noMemory,
+  placeOf,
   startState,
   step,
   type MachineEvent,
   type MachineState,
+  type Memory,
+  type PageFacts,
+  type PageVisit,
+  type Policy,
   type WidgetRules,
 } from '../behaviour/index.js';
+import { startOfSignals } from '../behaviour/signals/registry.js';
 
 /** The rules of a widget that appears at once and always, but for the changes. */
 export const rule = (changes: Partial<WidgetRules> = {}): WidgetRules => ({
   id: 'w',
   slug: 'letter',
   mode: 'overlay',
+  covers: [0, 0],
   triggers: { any: [{ type: 'load' }] },
   targeting: { all: [] },
   frequency: { per: 'page' },
@@ -21,8 +29,13 @@ export const rule = (changes: Partial<WidgetRules> = {}): WidgetRules => ({
 });
 
 /** Plays events and says at each what was shown and hidden. */
-export function play(rules: WidgetRules[], events: MachineEvent[], start: MachineState = startState()) {
-  const compiled = compileRules(rules);
+export function play(
+  rules: WidgetRules[],
+  events: MachineEvent[],
+  start: MachineState = startState(),
+  policy?: Policy,
+) {
+  const compiled = compileRules(rules, policy);
   let state = start;
   const seen: string[][] = [];
   for (const event of events) {
@@ -45,9 +58,39 @@ export const arrive = (
 ): MachineEvent => ({
   type: 'arrive',
   at,
-  address,
+  ...facts({ address, markers }),
+});
+
+/** What a page tells of itself, but for the changes. */
+export const facts = (changes: Partial<PageFacts> = {}): PageFacts => ({
+  address: 'https://site.example/',
   width: 1280,
-  markers,
+  markers: [],
+  touch: false,
+  language: 'en-GB',
+  from: '',
+  campaign: {},
+  types: [],
+  ahead: 0,
+  ...changes,
 });
 /** Time has passed. */
 export const tick = (at: number): MachineEvent => ({ type: 'tick', at });
+
+/** A visitor on their second page, who has done nothing there, but for the changes. */
+export function visitOn(
+  address: string,
+  changes: Partial<PageVisit> = {},
+  memory: Partial<Memory> = {},
+): PageVisit {
+  const { address: _, from, campaign, ...told } = facts();
+  return {
+    ...placeOf(address),
+    ...startOfSignals(),
+    ...told,
+    arrivedAt: 0,
+    now: 0,
+    memory: { ...noMemory, visits: 1, pages: 2, allPages: 2, from, campaign, ...memory },
+    ...changes,
+  };
+}

@@ -1,3 +1,4 @@
+import type { Policy } from '@sirene/core/behaviour';
 import type { WidgetDocument } from '@sirene/core/document/widget';
 import { clearSky, meteorNight } from './bars.js';
 import { basket } from './basket.js';
@@ -5,6 +6,9 @@ import { circlePlans, domeMotor, membersCircle, membersDoor } from './circle.js'
 import { askTheObservatory, skyLetter } from './letter.js';
 
 export const siteKey = 'larkmoor';
+
+/** The observatory interrupts twice a visit at most, and lets its readers be for a while in between. */
+export const policy: Policy = { quietGap: 20, perPage: null, perVisit: 2, waiting: 'later' };
 
 interface DemoWidget {
   document: WidgetDocument;

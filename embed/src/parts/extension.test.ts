@@ -1,3 +1,4 @@
+import { jest } from '@jest/globals';
 import { compileWidget, type CompiledWidget } from '@sirene/core/compile';
 import { buildWidget, words } from '@sirene/core/library/sketch';
 import { plainBrand } from '@sirene/core/style';
@@ -26,7 +27,6 @@ const body = {
     buildWidget({ name: 'Any', kind: 'cta', placement: { type: 'inline' }, opening: [words('Now')] }),
     plainBrand,
   ),
-  scripts: ['ticker'],
 } as unknown as CompiledWidget;
 
 test('a part that a widget names is loaded, attached, told of what is written and what the page says, and ended', async () => {
@@ -38,6 +38,11 @@ test('a part that a widget names is loaded, attached, told of what is written an
   Object.assign(globalThis, { CSS: { escape: String } });
   const basket = new Told();
   const asked: string[] = [];
+  const counted: unknown[] = [];
+  jest.useFakeTimers();
+  Object.assign(globalThis, {
+    fetch: (_: string, { body: sent }: { body: string }) => Promise.resolve(counted.push(JSON.parse(sent))),
+  });
   const told: string[] = [];
   const load = {
     origin: 'https://studio.example',
@@ -56,12 +61,12 @@ test('a part that a widget names is loaded, attached, told of what is written an
       tell: (happening) => told.push(happening),
     }),
   );
-  const widget = { id: 'w', slug: 'any', body: '/b/x.json' } as ManifestWidget;
+  const widget = { id: 'w', slug: 'any', body: '/b/x.json', parts: ['ticker'] } as unknown as ManifestWidget;
   await surface.show(widget);
-  await new Promise((turn) => setTimeout(turn, 0));
+  await jest.advanceTimersByTimeAsync(0);
   const [mounted] = surface.mounted as [Mounted];
   const text = () => mounted.box.querySelector('.scene')?.textContent;
-  expect([asked, told, text()]).toEqual([['ticker'], ['open'], '7 · undefined']);
+  expect([[...new Set(asked)], told, text()]).toEqual([['ticker'], ['open'], '7 · undefined']);
   basket.tell(3);
   expect(text()).toBe('7 · 3');
   mounted.show('opening');
@@ -69,4 +74,9 @@ test('a part that a widget names is loaded, attached, told of what is written an
   surface.hide(widget);
   basket.tell(4);
   expect([told, text()]).toEqual([['open', 'close'], '7 · 3']);
+  // What happened is counted, without a word about the visitor.
+  await jest.advanceTimersByTimeAsync(2000);
+  const events = ['shown', 'closed'].map((type) => ({ type, widget: 'w' }));
+  expect(counted).toEqual([{ events }]);
+  jest.useRealTimers();
 });

@@ -1,3 +1,4 @@
+import { noMemory } from '@sirene/core/behaviour';
 import type { FormRule } from '@sirene/core/form';
 import { jest } from '@jest/globals';
 import { sendUnsent, submit } from './form.js';
@@ -153,7 +154,7 @@ test('a memory that somebody else wrote over is as if there were none', () => {
   expect(memoryOf('k').read()).toBeUndefined();
   localStorage.setItem('sirene:k', '{broken');
   expect(memoryOf('k').read()).toBeUndefined();
-  memoryOf('k').write({ visits: 1, pages: 1, allPages: 1, lastAt: 0, widgets: {} });
+  memoryOf('k').write({ ...noMemory, visits: 1 });
   expect(memoryOf('k').read()?.visits).toBe(1);
 });
 
@@ -164,7 +165,7 @@ test('without storage the page’s own copy has to do', () => {
   const spies = [jest.spyOn(Storage.prototype, 'setItem'), jest.spyOn(Storage.prototype, 'getItem')];
   spies.forEach((spy) => spy.mockImplementation(forbidden));
   const memory = memoryOf('k');
-  memory.write({ visits: 3, pages: 1, allPages: 1, lastAt: 0, widgets: {} });
+  memory.write({ ...noMemory, visits: 3 });
   expect(memory.read()?.visits).toBe(3);
   spies.forEach((spy) => spy.mockRestore());
 });

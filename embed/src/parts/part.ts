@@ -25,3 +25,6 @@ export interface Attached {
 export interface Attachable {
   attach(mounted: Mounted, page: PartPage): Attached;
 }
+
+/** Whether a part does something by itself once a widget is there. */
+export const isAttachable = (part: object): part is Attachable => 'attach' in part;

@@ -1,9 +1,17 @@
 import { jest } from '@jest/globals';
 import type { Session, SignalType } from '@sirene/core/behaviour';
 import { counter } from '../events.js';
-import { factsOf } from '../facts.js';
+import { cameFrom, factsOf } from '../facts.js';
 import { listen } from '../listen.js';
-import { events } from './track.js';
+import { typesOf } from '../page-types.js';
+import { standIn } from '../testing/platform.js';
+import type { Loader } from '../loader.js';
+import type { ManifestWidget } from '../manifest.js';
+import * as signals from '../parts/signals.js';
+import { basketLines } from './basket.js';
+import { identity } from './identify.js';
+import { addFacts } from './set.js';
+import { trackEvent } from './track.js';
 
 let sent: Record<string, unknown>[];
 const session = { send: (event: Record<string, unknown>) => sent.push(event) } as unknown as Session;
@@ -25,9 +33,13 @@ afterEach(() => {
   stops = [];
 });
 
-function listening(watched: SignalType[]): () => void {
-  const stop = listen(document, session, watched);
+const load = (() => Promise.resolve(signals)) as unknown as Loader['part'];
+
+async function listening(watched: SignalType[], triggers: object[] = []): Promise<() => void> {
+  const widgets = [{ triggers: { any: triggers }, targeting: { all: [] } }] as unknown as ManifestWidget[];
+  const stop = listen(document, session, { widgets, signals: watched }, load);
   stops.push(stop);
+  await Promise.resolve();
   return stop;
 }
 
@@ -42,17 +54,24 @@ beforeEach(() => {
   Object.defineProperty(document.documentElement, 'scrollHeight', { value: 1500, configurable: true });
 });
 
-test('arriving tells the address, the width and the markers of the page', () => {
+test('arriving tells what the page says of itself', () => {
+  touch(false);
   expect(factsOf(document, 'https://x.example/')).toEqual({
     address: 'https://x.example/',
     width: 0,
     markers: ['here', 'there'],
+    touch: false,
+    language: 'en-US',
+    types: [],
+    from: '',
+    campaign: {},
+    ahead: -new Date().getTimezoneOffset(),
   });
 });
 
-test('scrolling tells the share of the page; a page without room to scroll is seen whole', () => {
+test('scrolling tells the share of the page; a page without room to scroll is seen whole', async () => {
   touch(false);
-  listening(['scroll', 'leave']);
+  await listening(['scroll', 'leave']);
   scrollTo(250, 0);
   expect(sent).toContainEqual({ type: 'scroll', share: 0.25 });
   Object.defineProperty(document.documentElement, 'scrollHeight', { value: 400, configurable: true });
@@ -60,12 +79,13 @@ test('scrolling tells the share of the page; a page without room to scroll is se
   expect(sent).toContainEqual({ type: 'scroll', share: 1 });
 });
 
-test('nothing is listened to that no trigger goes by, and all of it can be stopped', () => {
+test('nothing is listened to that no trigger goes by, and all of it can be stopped', async () => {
   touch(false);
-  listening(['leave']);
+  await listening(['leave']);
   scrollTo(250, 0);
   expect(sent).toEqual([]);
-  const stop = listening(['scroll']);
+  scrollTo(0, 0);
+  const stop = await listening(['scroll']);
   scrollTo(300, 0);
   expect(sent).toHaveLength(1);
   stop();
@@ -73,9 +93,9 @@ test('nothing is listened to that no trigger goes by, and all of it can be stopp
   expect(sent).toHaveLength(1);
 });
 
-test('the pointer going out at the top is leaving; at a side it is not', () => {
+test('the pointer going out at the top is leaving; at a side it is not', async () => {
   touch(false);
-  listening(['scroll', 'leave']);
+  await listening(['scroll', 'leave']);
   const out = (clientY: number) =>
     document.documentElement.dispatchEvent(new MouseEvent('mouseleave', { clientY }));
   out(300);
@@ -84,9 +104,9 @@ test('the pointer going out at the top is leaving; at a side it is not', () => {
   expect(sent).toContainEqual({ type: 'leave' });
 });
 
-test('on touch a quick flick back up is leaving, a slow way back is not', () => {
+test('on touch a quick flick back up is leaving, a slow way back is not', async () => {
   touch(true);
-  listening(['scroll', 'leave']);
+  await listening(['scroll', 'leave']);
   const leaves = () => sent.filter(({ type }) => type === 'leave').length;
   scrollTo(900, 1000);
   scrollTo(600, 1600);
@@ -97,9 +117,9 @@ test('on touch a quick flick back up is leaving, a slow way back is not', () => 
   expect(leaves()).toBeGreaterThan(0);
 });
 
-test('activity is told at most once a second, whatever shows it', () => {
+test('activity is told at most once a second, whatever shows it', async () => {
   touch(false);
-  listening(['activity']);
+  await listening(['activity']);
   const sign = (type: string, timeStamp: number) => {
     const event = new Event(type);
     Object.defineProperty(event, 'timeStamp', { value: timeStamp });
@@ -115,17 +135,107 @@ test('activity is told at most once a second, whatever shows it', () => {
   expect(sent).toEqual([{ type: 'activity' }, { type: 'activity' }]);
 });
 
-test('an event of the page’s own is passed on once a page, however often it is told', () => {
-  listening(['track']);
-  for (let time = 0; time < 10_000; time++) events.tell('paid');
-  events.tell('seen');
+test('an event of the page’s own is passed on once a page, however often it is told', async () => {
+  await listening(['track']);
+  for (let time = 0; time < 10_000; time++) trackEvent('paid');
+  trackEvent('seen');
   expect(sent).toEqual([
     { type: 'track', name: 'paid' },
     { type: 'track', name: 'seen' },
   ]);
   history.pushState(null, '', '/next');
-  events.tell('paid');
+  trackEvent('paid');
   expect(sent).toHaveLength(3);
+});
+
+test('where a visitor came from is told by the address and by the page before', () => {
+  const here = 'https://x.example/a?utm_campaign=perseids&utm_source=mail&page=2';
+  expect(cameFrom(here, 'https://www.news.example/a')).toEqual({
+    from: 'news.example',
+    campaign: { utm_campaign: 'perseids', utm_source: 'mail' },
+  });
+  expect(cameFrom('https://x.example/b', 'https://x.example/a')).toEqual({ from: '', campaign: {} });
+});
+
+test('what a page says that it is comes from its structured data and its meta tags', () => {
+  document.head.innerHTML = `
+    <script type="application/ld+json">{"@graph": [{"@type": ["Article", "https://schema.org/Report"]}]}</script>
+    <script type="application/ld+json">{"@type": broken</script>
+    <meta property="og:type" content="website"><meta name="page-type" content="Journal">`;
+  expect(typesOf(document)).toEqual(['article', 'report', 'website', 'journal']);
+  document.head.innerHTML = '';
+});
+
+test('facts, baskets and members that were told before are known at once, later ones after a moment', async () => {
+  jest.useFakeTimers();
+  addFacts({ plan: 'gold', list: [1], long: 'x'.repeat(300) });
+  identity.tell({ lists: ['letter', 7] });
+  basketLines.tell([{ price: 34, quantity: 2 }, { price: 'free' }]);
+  const stop = await listening(['set', 'identify', 'basket']);
+  const first = [
+    { type: 'set', facts: { plan: 'gold' } },
+    { type: 'identify', member: true, lists: ['letter'] },
+    { type: 'basket', count: 2, value: 68 },
+  ];
+  expect(sent).toEqual(first);
+  for (let time = 0; time < 10_000; time++) addFacts({ seen: time });
+  identity.tell(null);
+  jest.advanceTimersByTime(50);
+  expect(sent.slice(3)).toEqual([
+    { type: 'set', facts: { plan: 'gold', seen: 9999 } },
+    { type: 'identify', member: false, lists: [] },
+  ]);
+  stop();
+  addFacts({ plan: 'silver' });
+  jest.advanceTimersByTime(50);
+  expect(sent).toHaveLength(5);
+  jest.useRealTimers();
+});
+
+test('an event brings plain values along as facts of its name', async () => {
+  jest.useFakeTimers();
+  await listening(['track', 'set']);
+  trackEvent('bought', { sum: 40, deep: {} });
+  jest.advanceTimersByTime(50);
+  expect(sent).toContainEqual({ type: 'track', name: 'bought' });
+  expect(sent.at(-1)).toMatchObject({ facts: { 'bought.sum': 40 } });
+  jest.useRealTimers();
+});
+
+test('elements that rules name are heard wherever they are, once each; what is no selector is left alone', async () => {
+  const { views } = standIn();
+  let later = () => {};
+  Object.assign(window, {
+    MutationObserver: class {
+      constructor(call: () => void) {
+        later = call;
+      }
+      observe() {}
+      disconnect() {}
+    },
+  });
+  document.body.innerHTML = '<main><a href="#"><b>Prices</b></a></main>';
+  await listening(
+    ['element'],
+    [
+      { type: 'interaction', on: 'click', selector: 'main a' },
+      { type: 'interaction', on: 'hover', selector: ':is(' },
+      { type: 'view', selector: '.late', share: 0.5 },
+    ],
+  );
+  const link = document.querySelector('b') as HTMLElement;
+  link.click();
+  link.click();
+  expect(sent).toEqual([{ type: 'element', on: 'click', selector: 'main a', share: 0 }]);
+  document.body.insertAdjacentHTML('beforeend', '<p class="late"></p>');
+  later();
+  const target = document.querySelector('.late') as HTMLElement;
+  const [view] = views.slice(-1);
+  expect([...(view?.targets ?? [])]).toEqual([target]);
+  view?.tell([{ target, isIntersecting: true, intersectionRatio: 0.4 } as never]);
+  expect(sent).toHaveLength(1);
+  view?.tell([{ target, isIntersecting: true, intersectionRatio: 0.6 } as never]);
+  expect(sent.at(-1)).toEqual({ type: 'element', on: 'view', selector: '.late', share: 0.5 });
 });
 
 test('events are gathered for a moment and sent together; a lost count is no error', async () => {

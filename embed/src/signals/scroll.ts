@@ -15,6 +15,8 @@ export const scroll: Listener<'scroll'> = (page, happened) => {
     waiting = true;
     view.requestAnimationFrame(tell);
   };
+  // Who came to the middle of a page, or scrolled before this was there, is there already.
+  if (view.scrollY > 0) onScroll();
   view.addEventListener('scroll', onScroll, { passive: true });
   return () => view.removeEventListener('scroll', onScroll);
 };

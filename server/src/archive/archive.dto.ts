@@ -23,6 +23,7 @@ import { MayBeLeftOut } from '../shared/may-be-left-out.js';
 import { StorePageDto } from '../pages/dto/page.dto.js';
 import { Each } from '../shared/each.js';
 import { refusal } from '../shared/problems.js';
+import { IsZone, PolicyDto } from '../sites/dto/policy.dto.js';
 import { CreateSiteDto } from '../sites/dto/site.dto.js';
 
 class ArchivedSite extends CreateSiteDto {
@@ -31,6 +32,16 @@ class ArchivedSite extends CreateSiteDto {
 
   @IsObject()
   brand: Record<string, unknown>;
+
+  @MayBeLeftOut()
+  @IsZone()
+  zone?: string;
+
+  @MayBeLeftOut()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PolicyDto)
+  policy?: PolicyDto;
 }
 
 class ArchivedAsset {

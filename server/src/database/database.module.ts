@@ -11,6 +11,7 @@ import { FirstSchema1764000000000 } from './migrations/1764000000000-first-schem
 import { AssetsAndShelf1764100000000 } from './migrations/1764100000000-assets-and-shelf.js';
 import { AssetKinds1764400000000 } from './migrations/1764400000000-asset-kinds.js';
 import { FirstDay1764300000000 } from './migrations/1764300000000-first-day.js';
+import { RulesOfASite1764500000000 } from './migrations/1764500000000-rules-of-a-site.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -26,6 +27,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       HeartbeatAndQueue1764200000000,
       FirstDay1764300000000,
       AssetKinds1764400000000,
+      RulesOfASite1764500000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

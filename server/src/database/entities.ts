@@ -5,7 +5,7 @@ import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js'
 import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
-import { SiteEntity } from '../sites/sites.entity.js';
+import { SeenPageEntity, SiteEntity } from '../sites/sites.entity.js';
 import { MailEntity } from '../standins/standins.entity.js';
 import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
 
@@ -17,6 +17,7 @@ export const entities = [
   MemberEntity,
   InvitationEntity,
   SiteEntity,
+  SeenPageEntity,
   PageEntity,
   AssetEntity,
   OwnStarterEntity,

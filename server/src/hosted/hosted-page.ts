@@ -35,7 +35,7 @@ export function hostedPage(name: string, slug: string, siteKey: string, body: Co
   return document(
     name,
     body,
-    [styleElement(faces(body, '')), h('script', { async: true, src: '/embed.js', 'data-site': siteKey })],
+    [styleElement(faces(body, '')), h('script', { async: true, src: `/s/${siteKey}.js` })],
     [h('main', { 'data-sirene': slug })],
   );
 }

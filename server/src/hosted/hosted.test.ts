@@ -38,7 +38,7 @@ test('a page of its own is served once it is published, to anybody, under a stri
   expect(page.headers.get('content-security-policy')).toMatch(/default-src 'none'; script-src 'self'/);
   const html = await page.text();
   expect(html).toContain('<title>Members’ &lt;door&gt;</title>');
-  expect(html).toContain(`data-site="${key}"`);
+  expect(html).toContain(`src="/s/${key}.js"`);
   expect(html).toContain(`data-sirene="${widget.slug}"`);
 });
 

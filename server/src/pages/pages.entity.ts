@@ -8,5 +8,8 @@ export class PageEntity {
   @Column('text') address: string;
   @Column('text') title: string;
   @Column('text') html: string;
+  /** What it says that it is, and the inline widgets it has markers for. */
+  @Column('simple-json') types: string[];
+  @Column('simple-json') markers: string[];
   @Column('integer') storedAt: number;
 }

@@ -21,8 +21,8 @@ export class PagesService {
   ) {}
 
   /** The pages that are kept of a site, without their HTML. */
-  of(site: SiteEntity): Promise<Pick<PageEntity, 'id' | 'address' | 'title'>[]> {
-    const select = { id: true, address: true, title: true };
+  of(site: SiteEntity): Promise<Pick<PageEntity, 'id' | 'address' | 'title' | 'types' | 'markers'>[]> {
+    const select = { id: true, address: true, title: true, types: true, markers: true };
     return this.dataSource
       .getRepository(PageEntity)
       .find({ where: { siteId: site.id }, select, order: { storedAt: 'ASC' } });
@@ -32,7 +32,7 @@ export class PagesService {
   async fetch(site: SiteEntity, wanted: string): Promise<PageEntity> {
     const { address, text } = await this.fetcher.fetch(site, wanted);
     const read = await this.#read(site, { address, text });
-    return this.#keep(site, address, read.title || new URL(address).pathname, read.html);
+    return this.#keep(site, address, { ...read, title: read.title || new URL(address).pathname });
   }
 
   /** Stores a copy of a page of the site, stripped of all that runs; a copy of the same address is replaced. */
@@ -42,16 +42,16 @@ export class PagesService {
         `address is not on the site: its origins are ${site.origins.join(', ') || 'not set'}`,
       );
     }
-    return this.#keep(site, address, title, (await this.#read(site, { address, text: html })).html);
+    return this.#keep(site, address, { ...(await this.#read(site, { address, text: html })), title });
   }
 
   #read(site: SiteEntity, { address, text }: FetchedPage): Promise<TaskOutput<'stillPage'>> {
     return this.workers.run('stillPage', { html: text, address, origins: site.origins });
   }
 
-  #keep(site: SiteEntity, address: string, title: string, html: string): Promise<PageEntity> {
+  #keep(site: SiteEntity, address: string, read: TaskOutput<'stillPage'>): Promise<PageEntity> {
     const where = { siteId: site.id, address };
-    const content = { title: title.slice(0, 300), html, storedAt: this.clock.now() };
+    const content = { ...read, title: read.title.slice(0, 300), storedAt: this.clock.now() };
     return this.transactions.write(async (manager) => {
       const old = await manager.findOneBy(PageEntity, where);
       return manager.save(PageEntity, { id: old?.id ?? newId('page'), ...where, ...content });

@@ -26,7 +26,7 @@ export function readStill({
   html: string;
   address: string;
   origins: readonly string[];
-}): { title: string; html: string } {
-  const { title } = readParts(html);
-  return { title, html: stillPage(html, address, origins) };
+}): Pick<PageParts, 'title' | 'types' | 'markers'> & { html: string } {
+  const { title, types, markers } = readParts(html);
+  return { title, types, markers, html: stillPage(html, address, origins) };
 }

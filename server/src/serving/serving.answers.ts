@@ -1,27 +1,28 @@
 import { Type } from '@sinclair/typebox';
-import type { Behaviour } from '@sirene/core/behaviour';
+import { signalTypes, type Policy, type WidgetRules } from '@sirene/core/behaviour';
+import { partNames } from '@sirene/core/document/parts';
 import { answer, fromCore, nullable, oneOf } from '../shared/answers.js';
 
-const behaviour = fromCore<Behaviour>(
-  'Behaviour',
+const rules = fromCore<WidgetRules>(
+  'WidgetRules',
   'behaviour',
-  'When, where, to whom and how often a widget appears.',
+  'When, where, to whom and how often a widget appears, as pages get it.',
 );
 
 /** What a page first hears of the site's published widgets. */
 export const manifest = answer('Manifest', {
   widgets: Type.Array(
     Type.Intersect([
-      behaviour,
+      rules,
       Type.Object({
-        id: Type.String(),
-        slug: Type.String(),
-        mode: oneOf(['overlay', 'inline', 'free'], 'Which place it takes.'),
         body: Type.String({ description: 'The path of what is shown.' }),
         integrity: Type.String({ description: 'What its content hashes to (Subresource Integrity).' }),
+        parts: Type.Array(oneOf(partNames, 'A part of the script that it needs.')),
       }),
     ]),
   ),
+  signals: Type.Array(oneOf(signalTypes, 'What their rules have the page listen to.')),
+  policy: fromCore<Policy>('Policy', 'behaviour', 'How much they may interrupt together.'),
 });
 
 export const install = answer('Install', {

@@ -21,6 +21,29 @@ export class ServingController {
     private readonly sites: SitesService,
   ) {}
 
+  @AnswersFile('The script for any site: its tag names the site.', 'text/javascript')
+  @Public()
+  @Get('embed.js')
+  @Header('content-type', 'text/javascript; charset=utf-8')
+  @Header('cache-control', 'no-cache')
+  async plainScript(@Req() request: FastifyRequest, @Res() reply: FastifyReply) {
+    return sendEncoded(request, reply, await this.serving.plainScript());
+  }
+
+  @AnswersFile(
+    'The script of one site, with its manifest inside: all that a page asks for first.',
+    'text/javascript',
+  )
+  @Public()
+  @Get('s/:key.js')
+  @Header('content-type', 'text/javascript; charset=utf-8')
+  @Header('cache-control', 'no-cache')
+  async script(@Param('key') key: string, @Req() request: FastifyRequest, @Res() reply: FastifyReply) {
+    const site = await this.sites.byKey(key);
+    this.serving.seen(site, request.headers.referer ?? '');
+    return sendEncoded(request, reply, await this.serving.script(site));
+  }
+
   @AnswersFile('The manifest: small, and asked for anew at every page view.', 'application/json', manifest)
   @Public()
   @Get('m/:key.json')

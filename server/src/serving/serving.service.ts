@@ -1,6 +1,7 @@
 import type { IncomingHttpHeaders } from 'node:http';
-import { modeOf } from '@sirene/core/document/placement';
 import { createHash } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import {
   ForbiddenException,
   Inject,
@@ -9,11 +10,12 @@ import {
   NotFoundException,
   type OnApplicationShutdown,
 } from '@nestjs/common';
-import type { WidgetRules } from '@sirene/core/behaviour';
-import type { CompiledWidget } from '@sirene/core/compile';
+import { openPolicy, watchedBy, type WidgetRules } from '@sirene/core/behaviour';
+import { partsNeeded, rulesOf, type CompiledWidget } from '@sirene/core/compile';
+import type { PartName } from '@sirene/core/document/parts';
 import { LRUCache } from 'lru-cache';
 import { DataSource } from 'typeorm';
-import { CLOCK, type ServerClock } from '../config.js';
+import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { encode, type Encoded } from '../shared/encoded.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
@@ -25,6 +27,7 @@ interface ManifestWidget extends WidgetRules {
   body: string;
   /** What the body's content must hash to (Subresource Integrity): a page shows what was published, or nothing. */
   integrity: string;
+  parts: PartName[];
 }
 
 const integrityOf = (content: string): string =>
@@ -33,11 +36,18 @@ const integrityOf = (content: string): string =>
 interface Sighting {
   at: number;
   page: string;
+  /** The paths that were seen since the last writing. */
+  paths: Set<string>;
 }
+
+/** Of how many pages is noted that they were seen before that is written. */
+const mostGathered = 100;
 
 /** What of a site is served, kept until it publishes anew. */
 interface BuiltSite {
   manifest: Encoded;
+  /** The script with the manifest inside. */
+  script: Encoded;
   /** The widgets that are pages of their own, by their address name. */
   pages: Map<string, { name: string; bodyHash: string; drawn?: Promise<Encoded> }>;
 }
@@ -46,7 +56,10 @@ interface BuiltSite {
 const mostKept = 64_000_000;
 
 /** What pages of an archived site get. */
-const nothing = encode(JSON.stringify({ widgets: [] }));
+const nothingThere = { widgets: [], signals: [], policy: openPolicy };
+const nothing = encode(JSON.stringify(nothingThere));
+
+const toldOf = ({ key, name, origins }: SiteEntity) => ({ key, origins, site: name });
 
 /** How long sightings of the script are gathered before they are written, ms. */
 const gatherMs = 2000;
@@ -61,6 +74,8 @@ export class ServingService implements OnApplicationShutdown {
     sizeCalculation: ({ text }) => text.length + 1,
     fetchMethod: (hash) => this.#read(hash),
   });
+  readonly #script: string;
+  #plain: Promise<Encoded> | undefined;
   #sightings = new Map<string, Sighting>();
   #timer: NodeJS.Timeout | undefined;
 
@@ -68,9 +83,31 @@ export class ServingService implements OnApplicationShutdown {
     private readonly dataSource: DataSource,
     private readonly sites: SitesService,
     private readonly widgets: WidgetsService,
+    @Inject(CONFIG) config: Config,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {
-    widgets.onPublished((siteId) => this.#sites.delete(siteId));
+    const outdate = (siteId: string) => void this.#sites.delete(siteId);
+    widgets.onPublished(outdate);
+    sites.onChanged(outdate);
+    const built = config.embed && join(config.embed, 'embed.js');
+    this.#script = built && existsSync(built) ? readFileSync(built, 'utf8') : '(()=>{})';
+  }
+
+  /** The script for any site, which asks for the manifest of the one that its tag names. */
+  plainScript(): Promise<Encoded> {
+    return (this.#plain ??= encode(this.#with(null)));
+  }
+
+  /** The script of one site, which needs to ask for nothing before it decides. */
+  async script(site: SiteEntity): Promise<Encoded> {
+    return site.archivedAt === null
+      ? (await this.#built(site)).script
+      : encode(this.#with({ ...toldOf(site), manifest: nothingThere }));
+  }
+
+  // What is built is a function of what is known of a site. JSON is an expression of it (ECMA-262, 25.5).
+  #with(given: unknown): string {
+    return `${this.#script}(${JSON.stringify(given)});`;
   }
 
   /** What a page of the site needs first: each published widget's rules and where its body is. Built once a publishing. */
@@ -123,29 +160,36 @@ export class ServingService implements OnApplicationShutdown {
     const pages: BuiltSite['pages'] = new Map();
     for (const { widget, version } of await this.widgets.published(site.id)) {
       const { document, bodyHash } = version;
+      const { text } = await this.body(bodyHash);
       widgets.push({
-        id: widget.id,
-        slug: widget.slug,
-        mode: modeOf(document.placement),
+        ...rulesOf({ id: widget.id, slug: widget.slug, document }, this.clock.now()),
         body: `/b/${bodyHash}.json`,
-        integrity: integrityOf((await this.body(bodyHash)).text),
-        ...document.behaviour,
+        integrity: integrityOf(text),
+        parts: partsNeeded(JSON.parse(text) as CompiledWidget),
       });
       if (document.placement.type === 'page') pages.set(widget.slug, { name: document.name, bodyHash });
     }
-    return { manifest: await encode(JSON.stringify({ widgets })), pages };
+    const manifest = { widgets, signals: watchedBy(widgets), policy: site.policy };
+    return {
+      manifest: await encode(JSON.stringify(manifest)),
+      script: await encode(this.#with({ ...toldOf(site), manifest })),
+      pages,
+    };
   }
 
   /** Remembers that a page loaded the script; written with the next group, so that page views cost no write each. */
   seen(site: SiteEntity, page: string): void {
-    this.#sightings.set(site.id, { at: this.clock.now(), page: page.slice(0, 2048) });
+    const paths = this.#sightings.get(site.id)?.paths ?? new Set();
+    const path = pathOn(site, page);
+    if (path !== null && paths.size < mostGathered) paths.add(path);
+    this.#sightings.set(site.id, { at: this.clock.now(), page: page.slice(0, 2048), paths });
     this.#timer ??= setTimeout(() => {
       this.#writeSightings().catch((error: unknown) => this.#logger.error(error));
     }, gatherMs).unref();
   }
 
   /** When and where the script was last seen, what has not been written yet included. */
-  lastSeen(site: SiteEntity): Sighting | null {
+  lastSeen(site: SiteEntity): Pick<Sighting, 'at' | 'page'> | null {
     const fresh = this.#sightings.get(site.id);
     if (fresh) return fresh;
     return site.seenAt === null ? null : { at: site.seenAt, page: site.seenPage ?? '' };
@@ -160,10 +204,19 @@ export class ServingService implements OnApplicationShutdown {
     this.#timer = undefined;
     const sightings = [...this.#sightings];
     this.#sightings.clear();
-    for (const [siteId, { at, page }] of sightings) {
-      await this.sites.seen(siteId, at, page).catch((error: unknown) => this.#logger.error(error));
+    for (const [siteId, { at, page, paths }] of sightings) {
+      await this.sites
+        .seen(siteId, at, page, [...paths])
+        .catch((error: unknown) => this.#logger.error(error));
     }
   }
+}
+
+/** The path of a page of the site's own; `null` where it is none, or only its origin is known. */
+function pathOn({ origins }: SiteEntity, page: string): string | null {
+  if (!URL.canParse(page)) return null;
+  const { origin, pathname } = new URL(page);
+  return origins.includes(origin) && pathname.length <= 300 ? pathname : null;
 }
 
 /** Refuses pages of origins that are not the site's. */

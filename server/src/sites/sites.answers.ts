@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import { answer, nullable } from '../shared/answers.js';
+import type { Policy } from '@sirene/core/behaviour';
+import { answer, fromCore, nullable } from '../shared/answers.js';
 import type { SiteEntity } from './sites.entity.js';
 
 export const siteAnswer = answer('Site', {
@@ -7,6 +8,8 @@ export const siteAnswer = answer('Site', {
   key: Type.String({ description: 'Public: stands in the script tag.' }),
   name: Type.String(),
   origins: Type.Array(Type.String(), { description: 'Origins (RFC 6454) whose pages may show its widgets.' }),
+  zone: Type.String({ description: 'The zone of its clocks (IANA time zone database).' }),
+  policy: fromCore<Policy>('Policy', 'behaviour', 'How much its widgets may interrupt together.'),
   seenAt: nullable(Type.Integer({ description: 'When a page last loaded the script.' })),
   seenPage: nullable(Type.String()),
   archivedAt: nullable(
@@ -14,11 +17,23 @@ export const siteAnswer = answer('Site', {
   ),
 });
 
-export const toldOfSite = ({ id, key, name, origins, seenAt, seenPage, archivedAt }: SiteEntity) => ({
+export const toldOfSite = ({
   id,
   key,
   name,
   origins,
+  zone,
+  policy,
+  seenAt,
+  seenPage,
+  archivedAt,
+}: SiteEntity) => ({
+  id,
+  key,
+  name,
+  origins,
+  zone,
+  policy,
   seenAt,
   seenPage,
   archivedAt,

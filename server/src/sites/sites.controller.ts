@@ -37,7 +37,14 @@ export class SitesController {
     return toldOfSite(site);
   }
 
-  @Answers('Changes a site’s name or origins, or archives it.', siteAnswer)
+  @Answers('The paths of the site’s pages on which its script was seen.', Type.Array(Type.String()))
+  @SiteAccess('member')
+  @Get(':site/seen-pages')
+  seenPages(@CurrentSite() site: SiteEntity) {
+    return this.sites.seenPages(site.id);
+  }
+
+  @Answers('Changes what is said of a site, or archives it.', siteAnswer)
   @SiteAccess('member')
   @Patch(':site')
   async change(

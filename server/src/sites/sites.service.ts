@@ -5,6 +5,7 @@ import {
   Injectable,
   NotFoundException,
 } from '@nestjs/common';
+import { openPolicy, type Policy } from '@sirene/core/behaviour';
 import { completeBrand, type Brand } from '@sirene/core/style';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { MemberEntity, type UserEntity } from '../accounts/accounts.entity.js';
@@ -13,15 +14,21 @@ import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { newId } from '../shared/ids.js';
 import type { ChangeSiteDto, CreateSiteDto } from './dto/site.dto.js';
-import { SiteEntity } from './sites.entity.js';
+import { SeenPageEntity, SiteEntity } from './sites.entity.js';
+
+/** Of how many pages a site remembers that they were seen; the older ones go. */
+const mostSeenPages = 500;
 
 export interface NewSite extends CreateSiteDto {
+  zone?: string;
+  policy?: Policy;
   key?: string;
   brand?: Partial<Brand>;
 }
 
 @Injectable()
 export class SitesService {
+  readonly #listeners: ((siteId: string) => void)[] = [];
   #byKey = new Map<string, Promise<SiteEntity | null>>();
 
   constructor(
@@ -32,7 +39,7 @@ export class SitesService {
   ) {}
 
   /** Makes a site with its maker as owner. */
-  async create(user: UserEntity, { name, origins, key, brand }: NewSite): Promise<SiteEntity> {
+  async create(user: UserEntity, { name, origins, key, brand, zone, policy }: NewSite): Promise<SiteEntity> {
     const id = newId('site');
     const site = this.dataSource.getRepository(SiteEntity).create({
       id,
@@ -40,6 +47,8 @@ export class SitesService {
       name,
       origins,
       brand: brand ?? {},
+      zone: zone ?? 'UTC',
+      policy: policy ?? openPolicy,
       createdAt: this.clock.now(),
       seenAt: null,
       seenPage: null,
@@ -104,11 +113,13 @@ export class SitesService {
 
   /** Changes what is said of a site; what is not said stays. Refuses a change of nothing. */
   async change(site: SiteEntity, change: ChangeSiteDto): Promise<SiteEntity> {
-    if (Object.values(change).every((value) => value === undefined))
+    // What is left out is there all the same, as undefined: a class declares its fields.
+    const said = Object.entries(change).filter(([, value]) => value !== undefined);
+    if (said.length === 0)
       throw new BadRequestException(
-        'Say what is to change: the name, the origins, or whether it is archived.',
+        'Say what is to change: the name, the origins, the time zone, the policy, or whether it is archived.',
       );
-    const { archived, ...rest } = change;
+    const { archived, ...rest } = Object.fromEntries(said) as ChangeSiteDto;
     const archivedAt = archived ? this.clock.now() : null;
     const written = { ...rest, ...(archived !== undefined && { archivedAt }) };
     const changed = { ...site, ...written };
@@ -125,6 +136,12 @@ export class SitesService {
   /** Drops what is kept in memory of a site. */
   forget(site: SiteEntity): void {
     this.#byKey.delete(site.key);
+    for (const listener of this.#listeners) listener(site.id);
+  }
+
+  /** Calls back with the id of a site that has been changed: what was made of it is out of date. */
+  onChanged(listener: (siteId: string) => void): void {
+    this.#listeners.push(listener);
   }
 
   /** A site’s brand, completed by the plain one where it says nothing. */
@@ -132,10 +149,29 @@ export class SitesService {
     return completeBrand(site.brand);
   }
 
-  /** Notes that a page of the site loaded the script. */
-  async seen(siteId: string, at: number, page: string): Promise<void> {
-    await this.transactions.write((manager) =>
-      manager.update(SiteEntity, { id: siteId }, { seenAt: at, seenPage: page }),
-    );
+  /** Notes that pages of the site loaded the script, by their paths; the last of them is the one that is told of. */
+  async seen(siteId: string, at: number, page: string, paths: readonly string[]): Promise<void> {
+    await this.transactions.write(async (manager) => {
+      await manager.update(SiteEntity, { id: siteId }, { seenAt: at, seenPage: page });
+      if (paths.length === 0) return;
+      await manager.upsert(
+        SeenPageEntity,
+        paths.map((path) => ({ siteId, path, at })),
+        ['siteId', 'path'],
+      );
+      await manager.query(
+        `DELETE FROM seen_page WHERE siteId = ? AND path NOT IN
+          (SELECT path FROM seen_page WHERE siteId = ? ORDER BY at DESC, path LIMIT ?)`,
+        [siteId, siteId, mostSeenPages],
+      );
+    });
+  }
+
+  /** The paths of the pages on which the script was seen, in their order. */
+  async seenPages(siteId: string): Promise<string[]> {
+    const pages = await this.dataSource
+      .getRepository(SeenPageEntity)
+      .find({ where: { siteId }, order: { path: 'ASC' } });
+    return pages.map(({ path }) => path);
   }
 }

@@ -1,3 +1,4 @@
+import { ServingService } from '../serving/serving.service.js';
 import { origin, publishSignup, TestServer } from '../testing/server.js';
 
 let server: TestServer;
@@ -50,6 +51,17 @@ test.each([
   [{ name: null }, /^name must/],
   [{ origins: null }, /^origins must be/],
   [{ archived: null }, /^archived must be/],
+  [{ zone: 'Europe/Atlantis' }, /^zone must be a time zone/],
+  [{ zone: null }, /^zone must be a time zone/],
+  [{ policy: { quietGap: 0 } }, /^policy.perPage must/],
+  [{ policy: { quietGap: -1, perPage: null, perVisit: null, waiting: 'later' } }, /^policy.quietGap must/],
+  [{ policy: { quietGap: 0, perPage: 0, perVisit: null, waiting: 'later' } }, /^policy.perPage must/],
+  [{ policy: { quietGap: 0, perPage: null, perVisit: null, waiting: 'soon' } }, /^policy.waiting must/],
+  [
+    { policy: { quietGap: 0, perPage: null, perVisit: null, waiting: 'later', more: 1 } },
+    /^policy.more is not a known field/,
+  ],
+  [{ policy: null }, /^policy must be an object/],
   [{ key: 'mine' }, /^key is not a known field/],
 ])('a change to %j is refused', async (change, message) => {
   const there = await publishSignup(server);
@@ -59,9 +71,9 @@ test.each([
 
 test('a stored page has nothing left that runs, and is shown to members only', async () => {
   const there = await publishSignup(server);
-  const html = `<html><head><title>T</title><script>bad()</script><link rel="stylesheet" href="/a.css"><link rel="preload" href="x">
+  const html = `<html><head><title>T</title><script>bad()</script><script type="application/ld+json">{"@type":"Article"}</script><link rel="stylesheet" href="/a.css"><link rel="preload" href="x">
     <meta http-equiv="refresh" content="0;url=https://evil.example"><base href="https://evil.example"></head>
-    <body onload="bad()"><p onclick="bad()">Words</p><a href="javascript:bad()">x</a><iframe src="https://evil.example"></iframe>
+    <body onload="bad()"><p onclick="bad()">Words</p><div data-sirene="letter"></div><a href="javascript:bad()">x</a><iframe src="https://evil.example"></iframe>
     <form action="https://evil.example"><button formaction="x">Go</button></form><svg><script>bad()</script><path d="M0 0"/></svg></body></html>`;
   const stored = await server.post(`/api/sites/${there.siteId}/pages`, {
     address: `${origin}/a/`,
@@ -80,7 +92,13 @@ test('a stored page has nothing left that runs, and is shown to members only', a
     title: 'B',
     html,
   });
-  expect(again.body).toEqual({ id: stored.body.id, address: `${origin}/a/`, title: 'B' });
+  expect(again.body).toEqual({
+    id: stored.body.id,
+    address: `${origin}/a/`,
+    title: 'B',
+    types: ['article'],
+    markers: ['letter'],
+  });
   const elsewhere = await server.post(`/api/sites/${there.siteId}/pages`, {
     address: 'https://x.example/',
     title: 'X',
@@ -90,4 +108,34 @@ test('a stored page has nothing left that runs, and is shown to members only', a
   server.forgetCookie();
   expect((await server.get(`/stage/pages/${stored.body.id}`)).status).toBe(401);
   await server.signIn();
+});
+
+test('the policy of a site and the time zone of its clocks are kept, and reach its pages', async () => {
+  const { siteId, key } = await publishSignup(server);
+  const policy = { quietGap: 30, perPage: 1, perVisit: null, waiting: 'never' };
+  const changed = await server.send('PATCH', `/api/sites/${siteId}`, { policy, zone: 'Europe/London' });
+  expect(changed.body).toMatchObject({ policy, zone: 'Europe/London', name: 'Larkmoor' });
+  expect((await server.get(`/m/${key}.json`, { origin })).body).toMatchObject({ policy, signals: [] });
+});
+
+test('the script of a site brings its manifest along, and where it may show it', async () => {
+  const { siteId, key } = await publishSignup(server);
+  const script = await server.get(`/s/${key}.js`, { referer: `${origin}/journal/moon?x=1` });
+  expect(script.headers.get('content-type')).toBe('text/javascript; charset=utf-8');
+  const given = JSON.parse(/\((\{.*\})\);$/s.exec(String(script.body))?.[1] ?? '') as unknown;
+  const { body: manifest } = await server.get(`/m/${key}.json`, { origin });
+  expect(given).toEqual({ key, origins: [origin], site: 'Larkmoor', manifest });
+  // Who has it is told so, in whatever form it came.
+  const tag = script.headers.get('etag') ?? '';
+  expect(tag).toMatch(/^"[0-9a-f]{24}(-br|-gzip)?"$/);
+  const again = await server.get(`/s/${key}.js`, { 'if-none-match': tag });
+  expect([again.status, again.headers.get('etag')]).toEqual([304, tag]);
+  expect((await server.get(`/s/${key}.js`, { 'if-none-match': `W/${tag}` })).status).toBe(304);
+  // The page is one of those that a designer may choose; one that is not the site's is not.
+  await server.get(`/s/${key}.js`, { referer: 'https://elsewhere.example/secret' });
+  await server.app.get(ServingService).onApplicationShutdown();
+  const { body: seen } = await server.get(`/api/sites/${siteId}/seen-pages`);
+  expect(seen).toContain('/journal/moon');
+  expect(seen).not.toContain('/secret');
+  expect((await server.get('/s/nobody.js')).status).toBe(404);
 });

@@ -1,5 +1,6 @@
 import { Grid } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
+import { openPolicy } from '@sirene/core/behaviour';
 import { at, get, type Address, type StoredPage } from '../shared/api/index.ts';
 import { Boundary } from '../shared/Boundary.tsx';
 import { AssetsContext } from '../shared/assets/assets.ts';
@@ -8,7 +9,7 @@ import { useEditorKeys } from './commands.ts';
 import { EditorBar } from './EditorBar.tsx';
 import { Inspector } from './inspector/Inspector.tsx';
 import { Journey } from './journey/Journey.tsx';
-import { Rehearsal } from './journey/rehearsal.ts';
+import { Rehearsal, type Visitor } from './journey/rehearsal.ts';
 import { Outline } from './outline/Outline.tsx';
 import { useEditorPalette } from './palette-commands.ts';
 import { Panels } from './Panels.tsx';
@@ -30,22 +31,24 @@ export function OpenEditor(loaded: Loaded) {
     document.title = `${widget.document.name} · Sirene`;
   }, [widget]);
   const assets = useMemo(() => ({ siteId: site.id, brand }), [site.id, brand]);
-  const rehearse = async () => {
+  const rehearse = async (visitor: Visitor) => {
     const address = page?.address ?? 'https://site.example/';
     // Without the others the widget's own rules are rehearsed all the same.
     const manifest = await get(at('/api/sites/{site}/manifest', { site: site.id })).catch(() => ({
       widgets: [],
+      policy: openPolicy,
     }));
     const others = manifest.widgets.filter(({ id }) => id !== widget.id);
-    const all = pages.map((one) => one.address);
     const script = {
       document: session.document,
       brand,
       slug: widget.slug,
       address,
-      pages: all,
+      pages,
       width,
+      visitor,
       others,
+      policy: manifest.policy,
     };
     stage.showMistakes(false);
     setRehearsal(
@@ -85,7 +88,14 @@ export function OpenEditor(loaded: Loaded) {
               />
               {region(
                 'the journey',
-                <Journey rehearsal={rehearsal} onRehearse={() => inBackground(rehearse())} onEnd={end} />,
+                <Journey
+                  rehearsal={rehearsal}
+                  onRehearse={(visitor) => {
+                    rehearsal?.end();
+                    inBackground(rehearse(visitor));
+                  }}
+                  onEnd={end}
+                />,
               )}
             </Grid>
             <CopyReview />

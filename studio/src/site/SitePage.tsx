@@ -14,6 +14,7 @@ import { StateMark } from '../shared/StateMark.tsx';
 import { Members } from './Members.tsx';
 import { Panel } from '../shared/Panel.tsx';
 import { ScriptTag } from './ScriptTag.tsx';
+import { SitePolicy, SiteZone } from './SiteRules.tsx';
 import { inBackground } from '../shared/background.ts';
 
 /** The site: its name, how it is connected, which pages may show widgets, who works on it. */
@@ -28,6 +29,8 @@ export function SitePage() {
             <ScriptTag site={site} />
           </Panel>
           <SiteLanguage site={site} />
+          <SiteZone site={site} />
+          <SitePolicy key={`policy ${site.id}`} site={site} />
           <Origins key={site.id} site={site} />
           <Members site={site} />
           <Archive site={site} />

@@ -3,7 +3,7 @@ import { at, type Install, type Site, useAnswer } from '../shared/api/index.ts';
 
 /** The line that every page of a site has in its head. */
 export const scriptTag = ({ key }: Site): string =>
-  `<script async src="${location.origin}/embed.js" data-site="${key}"></script>`;
+  `<script async src="${location.origin}/s/${key}.js" referrerpolicy="no-referrer-when-downgrade"></script>`;
 
 /** Whether the script runs on a site's pages; asked again every few seconds. */
 export const useInstall = ({ id }: Site): SWRResponse<Install> =>

@@ -1,3 +1,6 @@
+export { hoursWords } from './hours-words.js';
+export { instantIn, nextChange, openAt, type HoursRow, type ZoneTable } from './hours.js';
+
 /** The units a countdown may show, largest first. */
 export const countUnits = ['days', 'hours', 'minutes', 'seconds'] as const;
 export type CountUnit = (typeof countUnits)[number];

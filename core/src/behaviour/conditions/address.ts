@@ -1,7 +1,8 @@
 import { Type } from '@sinclair/typebox';
-import { compilePattern, type Place } from '../address.js';
+import { compilePattern, isPattern, type Place } from '../address.js';
 import type { ConditionKind } from '../condition.js';
-import type { RuleSpec } from '../rule-spec.js';
+import type { PageVisit } from '../page.js';
+import { defineRule, ruleSchema } from '../rule-spec.js';
 
 export interface AddressCondition {
   type: 'address';
@@ -29,17 +30,30 @@ function anyOf(list: readonly string[]): ((place: Place) => boolean) | null {
 
 const patterns = () => Type.Array(Type.String({ minLength: 1, maxLength: 300 }), { maxItems: 100 });
 
-export const addressSpec = {
+export const addressSpec = defineRule({
   type: 'address',
   label: 'Pages',
-  schema: () =>
-    Type.Object(
-      { type: Type.Literal('address'), include: patterns(), exclude: patterns() },
-      { additionalProperties: false },
-    ),
+  schema: () => ruleSchema('address', { include: patterns(), exclude: patterns() }),
   create: () => ({ type: 'address', include: [], exclude: [] }),
   phrase: ({ include, exclude }: AddressCondition) =>
     `on ${include.join(', ') || 'every page'}${exclude.length > 0 ? ` except ${exclude.join(', ')}` : ''}`,
-  // Pages have controls of their own.
-  fields: [],
-} satisfies RuleSpec;
+  problems: ({ include, exclude }: AddressCondition) =>
+    (['include', 'exclude'] as const).flatMap((key) =>
+      ({ include, exclude })[key]
+        .filter((pattern) => !isPattern(pattern))
+        .map((pattern): [string, string] => [
+          key,
+          `has “${pattern.slice(0, 60)}”, which starts neither with / nor with https://`,
+        ]),
+    ),
+  found: ({ path }: PageVisit) => path,
+  fields: [
+    {
+      key: 'include',
+      label: 'Include',
+      list: 300,
+      help: 'One per line, such as /journal/*. Empty means every page.',
+    },
+    { key: 'exclude', label: 'Exclude', list: 300, help: 'Excluded pages never show it.' },
+  ],
+});

@@ -1,7 +1,8 @@
 import { Type } from '@sinclair/typebox';
 import type { ConditionKind } from '../condition.js';
+import type { PageVisit } from '../page.js';
 import { ordinal } from '../ordinal.js';
-import type { RuleSpec } from '../rule-spec.js';
+import { defineRule, ruleSchema } from '../rule-spec.js';
 
 export interface PagesSeenCondition {
   type: 'pages-seen';
@@ -14,18 +15,15 @@ export const pagesSeen: ConditionKind<PagesSeenCondition> = {
   compile:
     ({ atLeast }) =>
     (visit) =>
-      visit.pagesSeen >= atLeast,
+      visit.memory.pages >= atLeast,
 };
 
-export const pagesSeenSpec = {
+export const pagesSeenSpec = defineRule({
   type: 'pages-seen',
   label: 'Pages seen this visit',
-  schema: () =>
-    Type.Object(
-      { type: Type.Literal('pages-seen'), atLeast: Type.Integer({ minimum: 1, maximum: 1000 }) },
-      { additionalProperties: false },
-    ),
+  schema: () => ruleSchema('pages-seen', { atLeast: Type.Integer({ minimum: 1, maximum: 1000 }) }),
   create: () => ({ type: 'pages-seen', atLeast: 2 }),
   phrase: ({ atLeast }: PagesSeenCondition) => `on their ${ordinal(atLeast)} page or later`,
+  found: ({ memory }: PageVisit) => `the ${ordinal(memory.pages)} page`,
   fields: [{ key: 'atLeast', label: 'From page', unit: 'nth', min: 1, max: 1000 }],
-} satisfies RuleSpec;
+});

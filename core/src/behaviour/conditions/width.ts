@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import type { ConditionKind } from '../condition.js';
-import type { RuleSpec } from '../rule-spec.js';
+import type { PageVisit } from '../page.js';
+import { defineRule, ruleSchema } from '../rule-spec.js';
 
 export interface WidthCondition {
   type: 'width';
@@ -17,20 +18,24 @@ export const width: ConditionKind<WidthCondition> = {
       visit.width >= from && visit.width <= to,
 };
 
-const pixels = () => Type.Integer({ minimum: 0, maximum: 20000 });
+const widest = 20_000;
+const pixels = () => Type.Integer({ minimum: 0, maximum: widest });
 
-export const widthSpec = {
+export const widthSpec = defineRule({
   type: 'width',
   label: 'Window width',
-  schema: () =>
-    Type.Object(
-      { type: Type.Literal('width'), from: pixels(), to: pixels() },
-      { additionalProperties: false },
-    ),
-  create: () => ({ type: 'width', from: 0, to: 20000 }),
-  phrase: ({ from, to }: WidthCondition) => `with a window ${from} to ${to} px wide`,
+  schema: () => ruleSchema('width', { from: pixels(), to: pixels() }),
+  create: () => ({ type: 'width', from: 0, to: widest }),
+  phrase: ({ from, to }: WidthCondition) =>
+    to >= widest
+      ? `with a window at least ${from} px wide`
+      : from === 0
+        ? `with a window at most ${to} px wide`
+        : `with a window ${from} to ${to} px wide`,
+  found: ({ width: now }: PageVisit) => `${now} px`,
+  problems: ({ from, to }: WidthCondition) => (from > to ? [['to', 'must not be less than “From”']] : []),
   fields: [
-    { key: 'from', label: 'From', unit: 'px', min: 0, max: 20000 },
-    { key: 'to', label: 'To', unit: 'px', min: 0, max: 20000 },
+    { key: 'from', label: 'From', unit: 'px', min: 0, max: widest },
+    { key: 'to', label: 'To', unit: 'px', min: 0, max: widest },
   ],
-} satisfies RuleSpec;
+});

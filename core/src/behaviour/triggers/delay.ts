@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import type { RuleSpec } from '../rule-spec.js';
+import type { PageVisit } from '../page.js';
+import { defineRule, ruleSchema } from '../rule-spec.js';
 import type { TriggerKind } from '../trigger.js';
 
 export interface DelayTrigger {
@@ -15,15 +16,12 @@ export const delay: TriggerKind<DelayTrigger> = {
 
 const due = ({ seconds }: DelayTrigger, arrivedAt: number) => arrivedAt + seconds * 1000;
 
-export const delaySpec = {
+export const delaySpec = defineRule({
   type: 'delay',
   label: 'Time on page',
-  schema: () =>
-    Type.Object(
-      { type: Type.Literal('delay'), seconds: Type.Number({ minimum: 0, maximum: 3600 }) },
-      { additionalProperties: false },
-    ),
+  schema: () => ruleSchema('delay', { seconds: Type.Number({ minimum: 0, maximum: 3600 }) }),
   create: () => ({ type: 'delay', seconds: 8 }),
   phrase: ({ seconds }: DelayTrigger) => `${seconds} s after page load`,
+  found: ({ now, arrivedAt }: PageVisit) => `${Math.floor((now - arrivedAt) / 1000)} s`,
   fields: [{ key: 'seconds', label: 'After', unit: 's', min: 0, max: 3600 }],
-} satisfies RuleSpec;
+});

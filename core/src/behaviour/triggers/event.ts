@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import type { RuleSpec } from '../rule-spec.js';
+import { defineRule, ruleSchema } from '../rule-spec.js';
 import type { TriggerKind } from '../trigger.js';
 
 export interface EventTrigger {
@@ -10,24 +10,20 @@ export interface EventTrigger {
 
 /** Fires once the page has told of an event of that name. */
 export const event: TriggerKind<EventTrigger> = {
-  watches: ['track'],
   fired: ({ name }, { tracked }) => tracked.includes(name),
 };
 
-export const eventSpec = {
+export const eventSpec = defineRule({
   type: 'event',
   label: 'Page event',
+  watches: ['track'],
   schema: () =>
-    Type.Object(
-      {
-        type: Type.Literal('event'),
-        name: Type.String({
-          pattern: '^[\\w .:-]{1,80}$',
-          description: 'must be 1 to 80 letters, digits, spaces or . : _ -',
-        }),
-      },
-      { additionalProperties: false },
-    ),
+    ruleSchema('event', {
+      name: Type.String({
+        pattern: '^[\\w .:-]{1,80}$',
+        description: 'must be 1 to 80 letters, digits, spaces or . : _ -',
+      }),
+    }),
   create: () => ({ type: 'event', name: 'added-to-basket' }),
   phrase: ({ name }: EventTrigger) => `on the page’s event “${name}”`,
   fields: [
@@ -38,4 +34,4 @@ export const eventSpec = {
       help: "The page tells it with sirene.track('name').",
     },
   ],
-} satisfies RuleSpec;
+});

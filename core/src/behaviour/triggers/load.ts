@@ -1,15 +1,14 @@
-import { Type } from '@sinclair/typebox';
-import type { RuleSpec } from '../rule-spec.js';
+import { defineRule, ruleSchema } from '../rule-spec.js';
 import type { TriggerKind } from '../trigger.js';
 
 /** Fires as soon as the visitor arrives. */
 export const load: TriggerKind<{ type: 'load' }> = { fired: () => true };
 
-export const loadSpec = {
+export const loadSpec = defineRule({
   type: 'load',
   label: 'Page load',
-  schema: () => Type.Object({ type: Type.Literal('load') }, { additionalProperties: false }),
+  schema: () => ruleSchema('load', {}),
   create: () => ({ type: 'load' }),
   phrase: () => 'on page load',
   fields: [],
-} satisfies RuleSpec;
+});

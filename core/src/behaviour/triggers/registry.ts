@@ -2,13 +2,16 @@ import { valueAt } from '../../base/maps/index.js';
 import type { Static } from '@sinclair/typebox';
 import type { TriggerKind } from '../trigger.js';
 import { asked, askedSpec } from './asked.js';
+import { basket, basketSpec } from './basket.js';
 import { delay, delaySpec } from './delay.js';
 import { event, eventSpec } from './event.js';
 import { idle, idleSpec } from './idle.js';
+import { interaction, interactionSpec } from './interaction.js';
 import { leave, leaveSpec } from './leave.js';
 import { load, loadSpec } from './load.js';
 import { pages, pagesSpec } from './pages.js';
 import { scroll, scrollSpec } from './scroll.js';
+import { view, viewSpec } from './view.js';
 
 // Two lists, so that a page loads how a kind behaves without what the studio says about it. The compiler asks for each kind
 // in both.
@@ -18,9 +21,12 @@ export const triggerSpecs = [
   loadSpec,
   delaySpec,
   scrollSpec,
+  viewSpec,
+  interactionSpec,
   idleSpec,
   pagesSpec,
   leaveSpec,
+  basketSpec,
   eventSpec,
   askedSpec,
 ] as const;
@@ -31,8 +37,11 @@ const kinds: { readonly [T in Trigger['type']]: TriggerKind<Extract<Trigger, { t
   load,
   delay,
   scroll,
+  view,
+  interaction,
   idle,
   pages,
+  basket,
   event,
   leave,
   asked,

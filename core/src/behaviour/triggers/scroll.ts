@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
-import type { RuleSpec } from '../rule-spec.js';
+import type { PageVisit } from '../page.js';
+import { defineRule, ruleSchema } from '../rule-spec.js';
 import type { TriggerKind } from '../trigger.js';
 
 export interface ScrollTrigger {
@@ -10,19 +11,16 @@ export interface ScrollTrigger {
 
 /** Fires when the visitor has scrolled so far. */
 export const scroll: TriggerKind<ScrollTrigger> = {
-  watches: ['scroll'],
   fired: (trigger, visit) => visit.scrolled >= trigger.share,
 };
 
-export const scrollSpec = {
+export const scrollSpec = defineRule({
   type: 'scroll',
   label: 'Scroll depth',
-  schema: () =>
-    Type.Object(
-      { type: Type.Literal('scroll'), share: Type.Number({ minimum: 0, maximum: 1 }) },
-      { additionalProperties: false },
-    ),
+  watches: ['scroll'],
+  schema: () => ruleSchema('scroll', { share: Type.Number({ minimum: 0, maximum: 1 }) }),
   create: () => ({ type: 'scroll', share: 0.5 }),
   phrase: ({ share }: ScrollTrigger) => `at ${Math.round(share * 100)} % scroll depth`,
+  found: ({ scrolled }: PageVisit) => `${Math.round(scrolled * 100)} %`,
   fields: [{ key: 'share', label: 'Scroll depth', unit: '%', min: 0, max: 100, share: true }],
-} satisfies RuleSpec;
+});

@@ -248,7 +248,13 @@ test('a page’s title and styles are read once through, whatever is left open',
     readPage(
       '<title>Home &amp; <b>moor</b></title><style>a{color:red}</style><p style="color:blue">x</p><link rel="preload stylesheet" href="/a.css"><link rel=icon href=/b>',
     ),
-  ).toEqual({ title: 'Home & <b>moor</b>', css: 'a{color:red}\n\np{color:blue}', sheets: ['/a.css'] });
+  ).toEqual({
+    title: 'Home & <b>moor</b>',
+    css: 'a{color:red}\n\np{color:blue}',
+    sheets: ['/a.css'],
+    types: [],
+    markers: [],
+  });
   for (const open of ['<title', '<style>', '<link ', '<', '&', '<!--'])
     expect(readPage(open.repeat(50_000)).sheets).toEqual([]);
 });

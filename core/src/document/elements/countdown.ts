@@ -1,16 +1,14 @@
 import { Type } from '@sinclair/typebox';
 import { Timer } from 'lucide';
 import { h } from '../../base/html/index.js';
+import { wallClock } from '../../base/schema/index.js';
 import { countUnits } from '../../base/time/index.js';
 import { instantOf } from '../../base/zones/index.js';
 import { define, elementFields, line, oneOf, strict } from './definition.js';
 
 const schema = elementFields('countdown', {
   /** The end, as the clock on the wall shows it in `zone`. */
-  until: Type.String({
-    pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}(:\\d{2})?$',
-    description: 'must be a date and time, such as 2027-01-12T20:00',
-  }),
+  until: wallClock(),
   /** Name in the IANA time zone database. */
   zone: line(60),
   units: Type.Array(oneOf(countUnits), { minItems: 1, maxItems: 4, uniqueItems: true }),

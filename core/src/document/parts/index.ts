@@ -1,7 +1,8 @@
 /**
  * The parts of the embed that pages load when a widget needs them, each a file of that name in `embed/src/parts/`. An element
- * names its own by `script`; forms and anchored placements bring theirs.
+ * names its own by `script`; forms and anchored placements bring theirs; `showing` comes with the first widget,
+ * `signals` where some rule asks for more than the page tells by itself.
  */
-export const partNames = ['anchor', 'form', 'basket', 'countdown'] as const;
+export const partNames = ['showing', 'anchor', 'form', 'basket', 'countdown', 'signals', 'why'] as const;
 
 export type PartName = (typeof partNames)[number];

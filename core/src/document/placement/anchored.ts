@@ -32,6 +32,7 @@ export const anchored = definePlacement({
   schema,
   stand: 'popover',
   mode: 'overlay',
+  slot: () => 'none',
   create: () => ({
     type: 'anchored',
     to: 'header a',

@@ -29,6 +29,7 @@ export const bar = definePlacement({
   schema,
   stand: 'popover',
   mode: 'free',
+  slot: ({ at }) => `${at}-bar`,
   create: () => ({
     type: 'bar',
     at: 'top',

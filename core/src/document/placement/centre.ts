@@ -21,6 +21,7 @@ export const centre = definePlacement({
   schema,
   stand: 'modal',
   mode: 'overlay',
+  slot: () => 'centre',
   create: () => ({
     type: 'centre',
     width: 480,

@@ -79,6 +79,7 @@ export const corner = definePlacement({
   schema,
   stand: 'popover',
   mode: 'overlay',
+  slot: ({ at }) => at,
   create: () => ({
     type: 'corner',
     at: 'bottom-right',

@@ -26,6 +26,7 @@ export const cover = definePlacement({
   schema,
   stand: 'modal',
   mode: 'overlay',
+  slot: () => 'centre',
   create: () => ({
     type: 'cover',
     width: 640,

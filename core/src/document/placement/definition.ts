@@ -1,4 +1,4 @@
-import type { Mode } from '../../behaviour/index.js';
+import type { Mode, Slot } from '../../behaviour/index.js';
 import { Type, type Static, type TObject } from '@sinclair/typebox';
 import type { InspectorProperty } from '../property/index.js';
 import { oneOf, strict } from '../../base/schema/index.js';
@@ -33,6 +33,8 @@ export interface PlacementDefinition<S extends TObject = TObject> {
   schema: S;
   stand: Stand;
   mode: Mode;
+  /** Which part of the window it lies over. */
+  slot(placement: Static<S>): Slot;
   create(): Record<string, unknown>;
   /** Where it stands, in words that follow "appears": "in the bottom right corner". */
   phrase(placement: Static<S>): string;

@@ -13,6 +13,7 @@ const ribbon = definePlacement({
   ),
   stand: 'popover',
   mode: 'free',
+  slot: () => 'top',
   create: () => ({ type: 'ribbon', width: 120 }),
   phrase: ({ width }) => `as a ribbon of ${width} px`,
   handle: () => ({ edge: 'right', times: 1, range: [40, 400] }),

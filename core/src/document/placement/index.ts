@@ -45,6 +45,9 @@ export const surfaceRole = (placement: Placement): 'overlay' | 'panel' =>
 /** Which place a widget takes on the page. */
 export const modeOf = (placement: Placement) => placementDefinitionOf(placement).mode;
 
+/** Which part of the window a widget lies over. */
+export const slotOf = (placement: Placement) => placementDefinitionOf(placement).slot(placement as never);
+
 /** Whether it shades what is behind it. */
 export const hasBackdrop = (placement: Placement): boolean => 'backdrop' in placement && placement.backdrop;
 

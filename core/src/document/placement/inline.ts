@@ -30,6 +30,7 @@ export const inline = definePlacement({
   schema,
   stand: 'inline',
   mode: 'inline',
+  slot: () => 'none',
   create: () => ({ type: 'inline', width: 640 }),
   phrase: () => 'inline at its marker',
   handle: () => ({ edge: 'right', times: 1, range: [200, 2000] }),

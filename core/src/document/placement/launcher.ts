@@ -30,6 +30,7 @@ export const launcher = definePlacement({
   schema,
   stand: 'popover',
   mode: 'free',
+  slot: ({ at }) => `launcher-${at}`,
   create: () => ({
     type: 'launcher',
     at: 'bottom-right',

@@ -19,6 +19,7 @@ export const page = definePlacement({
   schema,
   stand: 'inline',
   mode: 'inline',
+  slot: () => 'none',
   create: () => ({ type: 'page', at: 'centre', width: 480 }),
   phrase: () => 'on a standalone page',
   preview: () => wholeWindow,

@@ -27,6 +27,7 @@ export const side = definePlacement({
   schema,
   stand: 'modal',
   mode: 'overlay',
+  slot: () => 'centre',
   create: () => ({
     type: 'side',
     at: 'right',

@@ -9,6 +9,7 @@ export const unknownPlacement: PlacementDefinition = {
   schema: Type.Object({}),
   stand: 'modal',
   mode: 'overlay',
+  slot: () => 'centre',
   create: () => ({}),
   phrase: ({ type }: { type?: string }) => `in an unknown placement (${type ?? ''})`,
   properties: [],

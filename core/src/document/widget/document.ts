@@ -7,7 +7,8 @@ import { languages } from '../../base/messages/index.js';
 import { motionsSchema, type Motions } from '../../style/motion/index.js';
 import { placementDefinitions, type Placement } from '../placement/index.js';
 import { conditionSpecs, triggerSpecs } from '../../behaviour/index.js';
-import { oneOf, strict } from '../../base/schema/index.js';
+import { texts, timeOfDay, weekdays } from '../../behaviour/schemas.js';
+import { oneOf, strict, wallClock } from '../../base/schema/index.js';
 import { sceneTitle, standardScenes, type SceneName } from '../scenes/index.js';
 
 /** The version of the document format that this code writes. */
@@ -25,10 +26,12 @@ const elementId = Type.String({
   description: 'must start with a lowercase letter and contain only lowercase letters and digits, at most 20',
 });
 
+/** The most times in all. */
+const most = Type.Optional(Type.Integer({ minimum: 1, maximum: 1000 }));
 const frequency = Type.Union([
-  Type.Object({ per: Type.Literal('page') }, strict),
-  Type.Object({ per: Type.Literal('visit') }, strict),
-  Type.Object({ per: Type.Literal('days'), days: Type.Integer({ minimum: 1, maximum: 3650 }) }, strict),
+  Type.Object({ per: Type.Literal('page'), most }, strict),
+  Type.Object({ per: Type.Literal('visit'), most }, strict),
+  Type.Object({ per: Type.Literal('days'), days: Type.Integer({ minimum: 1, maximum: 3650 }), most }, strict),
 ]);
 
 const pause = Type.Union([Type.Null(), Type.Integer({ minimum: 0, maximum: 3650 })]);
@@ -47,6 +50,18 @@ const targeting = Type.Recursive((self) =>
   ]),
 );
 
+const schedule = Type.Object(
+  {
+    zone: Type.String({ maxLength: 60 }),
+    from: Type.Optional(wallClock()),
+    until: Type.Optional(wallClock()),
+    hours: Type.Array(Type.Object({ days: weekdays(), from: timeOfDay(), to: timeOfDay() }, strict), {
+      maxItems: 50,
+    }),
+  },
+  strict,
+);
+
 const behaviour = Type.Object(
   {
     triggers: Type.Union([
@@ -54,8 +69,16 @@ const behaviour = Type.Object(
       Type.Object({ all: triggerList }, strict),
     ]),
     targeting: Type.Unsafe<Targeting>(targeting),
+    schedule: Type.Optional(schedule),
     frequency,
-    returning: Type.Object({ afterClosing: pause, afterSubmitting: pause }, strict),
+    returning: Type.Object(
+      {
+        afterClosing: pause,
+        afterSubmitting: pause,
+        afterOthers: Type.Optional(texts(50, 80)),
+      },
+      strict,
+    ),
     priority: Type.Integer({ minimum: -100, maximum: 100 }),
   },
   strict,

@@ -154,7 +154,7 @@ test.each<[string, (raw: any) => void, string]>([
   [
     'a condition of no kind',
     (raw) => (raw.behaviour.targeting = { all: [{ type: 'odd' }] }),
-    'behaviour.targeting.all.0.type: must be one of address, width, pages-seen',
+    'behaviour.targeting.all.0.type: must be one of address, page-type, pages, device, width, language, referrer, campaign, returning, visits, pages-seen, member, lists, basket, acted, fact, hours',
   ],
   [
     'a frequency without its days',

@@ -1,5 +1,6 @@
 import { Type, type TSchema } from '@sinclair/typebox';
 import { specOfAction } from '../../actions/index.js';
+import { behaviourProblems } from '../../behaviour/problems.js';
 import { valueAt } from '../../base/maps/index.js';
 import { elementDefinitions, elementProblems } from '../elements/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
@@ -49,6 +50,11 @@ function* partProblems(document: WidgetDocument): Generator<Problem> {
   yield* visitorProblems(document);
   yield* actionProblems(document);
   yield* sceneProblems(document);
+  yield* ruleProblems(document);
+}
+
+function* ruleProblems({ behaviour }: WidgetDocument): Generator<Problem> {
+  for (const [path, reason] of behaviourProblems(behaviour)) yield { path: `behaviour.${path}`, reason };
 }
 
 const placementProblems = ({ placement }: WidgetDocument): Problem[] =>
@@ -117,6 +123,7 @@ export function touchedProblems(
   }
   if (problems.length > 0) return problems.slice(0, 20);
   if (keys.has('placement')) problems.push(...placementProblems(document));
+  if (keys.has('behaviour')) problems.push(...ruleProblems(document));
   if (keys.has('scenes')) problems.push(...sceneProblems(document));
   if (keys.has('afterwards')) problems.push(...visitorProblems(document), ...actionProblems(document));
   for (const role of roles)

@@ -5,19 +5,23 @@ import {
   conditionSpecs,
   specOf,
   targetingParts,
+  titleOfName,
   triggerSpecs,
   type Condition,
+  type Schedule,
   type Targeting,
   type Trigger,
 } from '../../behaviour/index.js';
 import type { Element } from '../../document/elements/index.js';
 import { withDescendants, type WidgetDocument } from '../../document/widget/index.js';
+import { hoursWords } from '../../base/time/hours-words.js';
 import { listed } from '../../base/measure/listed.js';
 
 /** What a piece of a sentence opens when it is pressed. */
 export type Topic =
   | 'pages'
   | 'conditions'
+  | 'schedule'
   | 'triggers'
   | 'frequency'
   | 'placement'
@@ -25,7 +29,8 @@ export type Topic =
   | 'visitor'
   | 'recipients'
   | 'afterClosing'
-  | 'afterSubmitting';
+  | 'afterSubmitting'
+  | 'afterOthers';
 
 /** A piece of a sentence; those with a topic can be changed where they stand. */
 export interface Piece {
@@ -53,23 +58,24 @@ export function ruleSentence(document: WidgetDocument): string {
   const to = visitors === everyone ? '' : `, to ${visitors}`;
   if (placement.type === 'page') return `Shown at its own address${to}.`;
   const where = `on ${pageWords(behaviour.targeting)}${to}`;
+  const when = behaviour.schedule ? `, ${scheduleWords(behaviour.schedule)}` : '';
   const often = frequencyWords(document);
-  return `Appears ${triggerWords(behaviour.triggers)}, ${where}${often ? `, ${often}` : ''}.`;
+  return `Appears ${triggerWords(behaviour.triggers)}, ${where}${when}${often ? `, ${often}` : ''}.`;
 }
 
 const everyone = 'every visitor';
 
 const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
-  arrive: ({ behaviour: { targeting }, placement }) =>
-    placement.type === 'page'
-      ? [say('Shown at its own address, to '), about('conditions', visitorWords(targeting)), say('.')]
-      : [
-          say('Shown on '),
-          about('pages', pageWords(targeting)),
-          say(', to '),
-          about('conditions', visitorWords(targeting)),
-          say('.'),
-        ],
+  arrive: ({ behaviour: { targeting, schedule }, placement }) => [
+    ...(placement.type === 'page'
+      ? [say('Shown at its own address')]
+      : [say('Shown on '), about('pages', pageWords(targeting))]),
+    say(', to '),
+    about('conditions', visitorWords(targeting)),
+    say(', '),
+    about('schedule', schedule ? scheduleWords(schedule) : 'at any time'),
+    say('.'),
+  ],
   appear: (document) => {
     const { placement, behaviour } = document;
     const often = about('frequency', frequencyWords(document) || 'every time');
@@ -133,20 +139,37 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
       about('afterSubmitting', pauseWords(returning.afterSubmitting)),
     ];
     const said = [...(closed || []), ...(submitted || [])];
-    return said.length > 0 ? [...said, say('.')] : [say('Returning visitors see it again as before.')];
+    const { afterOthers = [] } = returning;
+    const others = about(
+      'afterOthers',
+      afterOthers.length > 0
+        ? `never again after ${listed(afterOthers.map(titleOfName), 'or')}`
+        : 'no change',
+    );
+    return [
+      ...said,
+      say(`${said.length > 0 ? '; after' : 'After'} submitting another widget: `),
+      others,
+      say('.'),
+    ];
   },
 };
 
+/** The pages: those of an address, and what conditions on the page ask of them besides. */
 function pageWords(targeting: Targeting): string {
-  const { include, exclude } = targetingParts(targeting).pages;
+  const { pages, conditions } = targetingParts(targeting);
+  const { include, exclude } = pages;
   const wanted = include.length > 0 ? patternWords(include) : 'every page';
-  return exclude.length > 0 ? `${wanted} except ${patternWords(exclude)}` : wanted;
+  const qualities = conditions.flatMap((one) => specOf(conditionSpecs, one).pageWords?.(one as never) ?? []);
+  const said = [wanted, listed(qualities, 'and')].filter(Boolean).join(' ');
+  return exclude.length > 0 ? `${said} except ${patternWords(exclude)}` : said;
 }
 
-/** The conditions besides the pages, as they follow "to"; groups inside the tree included. */
+/** The conditions besides those on the page, as they follow "to"; groups inside the tree included. */
 function visitorWords(targeting: Targeting): string {
   const { conditions, rest } = targetingParts(targeting);
-  const said = [...conditions.map(conditionWords), ...rest.map(treeWords)];
+  const onVisitor = conditions.filter((one) => !specOf(conditionSpecs, one).pageWords);
+  const said = [...onVisitor.map(conditionWords), ...rest.map(treeWords)];
   return said.length > 0 ? `visitors ${listed(said, 'and')}` : everyone;
 }
 
@@ -187,11 +210,41 @@ function triggerWords(triggers: WidgetDocument['behaviour']['triggers']): string
 
 /** How often at most, as it ends a sentence; empty where every page view shows it. */
 function frequencyWords({ behaviour: { frequency }, placement }: WidgetDocument): string {
+  const most = frequency.most === undefined ? '' : `at most ${plural(frequency.most, 'time')} in all`;
   // What is part of a page is there whenever the page is.
-  if (frequency.per === 'page') return placement.type === 'inline' ? '' : 'at most once per page view';
-  if (frequency.per === 'visit') return 'at most once per visit';
-  return `at most once ${frequency.days === 1 ? 'per day' : frequency.days === 7 ? 'per week' : `every ${frequency.days} days`}`;
+  if (frequency.per === 'page' && placement.type === 'inline') return most;
+  return `at most once ${perWords(frequency)}${most ? `, ${most.replace('at most ', '')}` : ''}`;
 }
+
+function perWords(frequency: WidgetDocument['behaviour']['frequency']): string {
+  if (frequency.per === 'page') return 'per page view';
+  if (frequency.per === 'visit') return 'per visit';
+  const { days } = frequency;
+  return days === 1 ? 'per day' : days === 7 ? 'per week' : `every ${days} days`;
+}
+
+/** When it may appear at all, as it ends a sentence: its hours, its first and last moment, and whose clock that is. */
+function scheduleWords({ zone, from, until, hours }: Schedule): string {
+  const said = [
+    hours.length > 0 && `only ${listed(hours.map(hoursWords), 'and')}`,
+    from !== undefined && `from ${momentWords(from)}`,
+    until !== undefined && `until ${momentWords(until)}`,
+  ].filter((one) => one !== false);
+  return said.length > 0 ? `${said.join(', ')} (${zone.replaceAll('_', ' ')})` : 'at any time';
+}
+
+/** @example momentWords('2027-01-12T20:00') // '12 January 2027, 20:00' */
+const momentWords = (local: string): string =>
+  new Intl.DateTimeFormat('en-GB', {
+    timeZone: 'UTC',
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  })
+    .format(new Date(`${local}Z`))
+    .replace(' at ', ', ');
 
 const seconds = (count: number): string => `${count} s`;
 

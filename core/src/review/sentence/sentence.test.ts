@@ -17,11 +17,11 @@ const say = (document: WidgetDocument, station: Station) =>
 test('a new widget’s sentences', () => {
   const document = signup();
   expect(stations.map((station) => say(document, station))).toEqual([
-    'Shown on every page, to every visitor.',
+    'Shown on every page, to every visitor, at any time.',
     'Appears on page load, in the centre over a backdrop, at most once per visit.',
     'Visitors see a form with 2 fields and close it with the close button, Esc or an outside click.',
     'After submitting, visitors see the thank-you message. The submission is stored, and nobody is notified by e-mail.',
-    'After closing: not for 7 days; after submitting: never again.',
+    'After closing: not for 7 days; after submitting: never again; after submitting another widget: no change.',
   ]);
 });
 
@@ -40,10 +40,10 @@ test('pages are said as people say them', () => {
   const on = (include: string[], exclude: string[]) =>
     say(set(signup(), ['behaviour', 'targeting'], withPages({ all: [] }, include, exclude)), 'arrive');
   expect(on(['/shop/*', '/journal/*'], [])).toBe(
-    'Shown on pages under /shop and /journal, to every visitor.',
+    'Shown on pages under /shop and /journal, to every visitor, at any time.',
   );
-  expect(on([], ['/contact'])).toBe('Shown on every page except /contact, to every visitor.');
-  expect(on(['/a*b'], [])).toBe('Shown on /a*b, to every visitor.');
+  expect(on([], ['/contact'])).toBe('Shown on every page except /contact, to every visitor, at any time.');
+  expect(on(['/a*b'], [])).toBe('Shown on /a*b, to every visitor, at any time.');
 });
 
 test('changing the pages leaves the other conditions alone', () => {
@@ -98,7 +98,12 @@ test.each<Case>([
   ],
   ['return', 'behaviour.returning.afterClosing', 0, 'After closing: shows again normally;'],
   ['return', 'behaviour.returning.afterClosing', 1, 'not for 1 day;'],
-  ['return', 'behaviour.returning.afterSubmitting', 90, 'after submitting: not for 90 days.'],
+  [
+    'return',
+    'behaviour.returning.afterSubmitting',
+    90,
+    'after submitting: not for 90 days; after submitting another widget: no change.',
+  ],
 ])('%s, where %s is %j: …%s…', (station, path, value, said) => {
   expect(say(set(signup(), path.split('.'), value), station)).toContain(said);
 });
@@ -129,13 +134,13 @@ test.each<[string, Partial<Record<Station | 'rule', string>>]>([
     'inline',
     {
       appear: 'Appears on page load, inline at its marker, at most once per visit.',
-      return: 'After submitting: never again.',
+      return: 'After submitting: never again; after submitting another widget: no change.',
     },
   ],
   [
     'page',
     {
-      arrive: 'Shown at its own address, to every visitor.',
+      arrive: 'Shown at its own address, to every visitor, at any time.',
       appear: 'Stands on a standalone page, whenever it is opened.',
       rule: 'Shown at its own address.',
     },
@@ -166,7 +171,7 @@ test('what is always there names no frequency, and a widget without a form promi
   expect(say(bare, 'afterwards')).toBe(
     'There is no form to submit, so nothing is stored and nobody is notified.',
   );
-  expect(say(bare, 'return')).toMatch(/^After closing: [^;]*\.$/);
+  expect(say(bare, 'return')).toMatch(/^After closing: [^;]*; after submitting another widget: no change\.$/);
 });
 
 test('what stands in the page has nothing to close, and a sentence’s pieces say what they change', () => {
@@ -183,6 +188,7 @@ test('what stands in the page has nothing to close, and a sentence’s pieces sa
   expect(topics).toEqual([
     'pages',
     'conditions',
+    'schedule',
     'triggers',
     'placement',
     'frequency',
@@ -191,13 +197,14 @@ test('what stands in the page has nothing to close, and a sentence’s pieces sa
     'recipients',
     'afterClosing',
     'afterSubmitting',
+    'afterOthers',
   ]);
 });
 
 test.each<[Targeting, string]>([
   [
     { any: [{ type: 'pages-seen', atLeast: 2 }] },
-    'Shown on every page, to visitors on their 2nd page or later.',
+    'Shown on every page, to visitors on their 2nd page or later, at any time.',
   ],
   [
     {
@@ -206,7 +213,7 @@ test.each<[Targeting, string]>([
         { type: 'pages-seen', atLeast: 3 },
       ],
     },
-    'Shown on every page, to visitors (on /a or on their 3rd page or later).',
+    'Shown on every page, to visitors (on /a or on their 3rd page or later), at any time.',
   ],
   [
     {
@@ -216,9 +223,9 @@ test.each<[Targeting, string]>([
         { none: [{ type: 'width', from: 0, to: 600 }] },
       ],
     },
-    'Shown on /a, to visitors on their 2nd page or later and not (with a window 0 to 600 px wide).',
+    'Shown on /a, to visitors on their 2nd page or later and not (with a window at most 600 px wide), at any time.',
   ],
-  [{ any: [] }, 'Shown on every page, to visitors (nobody).'],
+  [{ any: [] }, 'Shown on every page, to visitors (nobody), at any time.'],
 ])('nested rules are said: %j', (targeting, sentence) => {
   expect(say(set(signup(), ['behaviour', 'targeting'], targeting), 'arrive')).toBe(sentence);
 });

@@ -1,5 +1,17 @@
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
-import { ArrayMaxSize, IsArray, IsBoolean, IsString, Length, Matches, MaxLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsObject,
+  IsString,
+  Length,
+  Matches,
+  MaxLength,
+  ValidateNested,
+} from 'class-validator';
+import { Type } from 'class-transformer';
+import { IsZone, PolicyDto } from './policy.dto.js';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 
 const origin = /^https?:\/\/[a-z0-9.-]+(:\d{1,5})?$/;
@@ -21,6 +33,18 @@ export class CreateSiteDto {
 }
 
 export class ChangeSiteDto extends PartialType(CreateSiteDto, { skipNullProperties: false }) {
+  @ApiPropertyOptional()
+  @MayBeLeftOut()
+  @IsZone()
+  zone?: string;
+
+  @ApiPropertyOptional({ type: PolicyDto })
+  @MayBeLeftOut()
+  @IsObject({ message: 'must be an object' })
+  @ValidateNested()
+  @Type(() => PolicyDto)
+  policy?: PolicyDto;
+
   /** Put aside: its widgets are shown to nobody until it is restored. For owners. */
   @ApiPropertyOptional()
   @MayBeLeftOut()

@@ -3,7 +3,7 @@ import { stations, type Station } from '@sirene/core/review/sentence';
 import { Play } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useView } from '../state/view.ts';
-import type { Rehearsal } from './rehearsal.ts';
+import type { Rehearsal, Visitor } from './rehearsal.ts';
 import { RehearsalPanel } from './RehearsalPanel.tsx';
 import { SceneBar } from './SceneBar.tsx';
 import { stationNames } from './station-names.ts';
@@ -21,19 +21,34 @@ const stripHeight = '80px';
 
 interface Props {
   rehearsal: Rehearsal | null;
-  onRehearse(): void;
+  onRehearse(visitor: Visitor): void;
   onEnd(): void;
 }
 
 /** The visitor's way from arriving to coming back: navigation, preview and rule in one. */
 export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
   const { station, goTo } = useView();
+  const { width } = useView();
   const [opened, setOpened] = useState(false);
+  const [own, setVisitor] = useState<Visitor | null>(null);
+  const [starts, setStarts] = useState(0);
+  const visitor = own ?? { from: '', campaign: '', language: navigator.language, touch: width < 600 };
+  const restart = (next: Visitor) => {
+    setVisitor(next);
+    setStarts(starts + 1);
+    onRehearse(next);
+  };
   const strip = useRef<HTMLDivElement>(null);
   if (rehearsal) {
     return (
-      <Flex as="section" aria-label="Rehearsal" direction="column" bg="sheet" borderTopWidth="1px" h="164px">
-        <RehearsalPanel rehearsal={rehearsal} onEnd={onEnd} />
+      <Flex as="section" aria-label="Rehearsal" direction="column" bg="sheet" borderTopWidth="1px" h="216px">
+        <RehearsalPanel
+          key={starts}
+          rehearsal={rehearsal}
+          visitor={visitor}
+          onRestart={restart}
+          onEnd={onEnd}
+        />
       </Flex>
     );
   }
@@ -94,7 +109,7 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
               </Flex>
             ))}
           </Flex>
-          <Button size="xs" variant="outline" colorPalette="plain" onClick={onRehearse}>
+          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => onRehearse(visitor)}>
             <Play size={13} aria-hidden />
             Rehearse a visit
           </Button>

@@ -1,19 +1,11 @@
 import { Stack, Text } from '@chakra-ui/react';
-import {
-  conditionSpecs,
-  specOf,
-  targetingOf,
-  targetingParts,
-  type OtherCondition,
-} from '@sirene/core/behaviour';
-import { conditionWords } from '@sirene/core/review/sentence';
+import { isPattern, targetingOf, targetingParts, type Targeting } from '@sirene/core/behaviour';
 import { useDocument, useEditing } from '../state/editing.ts';
 import { PatternList } from './PatternList.tsx';
-import { RuleFields } from './RuleFields.tsx';
-import { RuleList } from './RuleList.tsx';
+import { TargetingTree } from './TargetingTree.tsx';
 
 const patternProblem = (pattern: string): string | null =>
-  /^(\/|\*|https?:\/\/)/.test(pattern) ? null : 'starts with / or with https://';
+  isPattern(pattern) ? null : 'starts with / or with https://';
 
 /** Pages to include and to exclude. */
 export function PageControls() {
@@ -41,41 +33,22 @@ export function PageControls() {
         problem={patternProblem}
         onChange={(patterns) => set(include, patterns)}
       />
+      <Text color="slate" fontSize="13px">
+        Page type and chosen pages are conditions: add them under Visitors.
+      </Text>
     </Stack>
   );
 }
 
-const others = conditionSpecs.filter(({ type }) => type !== 'address');
-
-/** Conditions on the visitor, all of which must hold. */
+/** The whole tree of conditions on page and visitor. */
 export function ConditionControls() {
   const { session } = useEditing();
   const { targeting } = useDocument().behaviour;
-  const parts = targetingParts(targeting);
-  const { conditions, rest } = parts;
-  const set = (next: OtherCondition[]) => {
-    const value = targetingOf({ ...parts, conditions: next });
+  const set = (value: Targeting) =>
     session.apply({ type: 'set', path: ['behaviour', 'targeting'], value }, 'conditions');
-  };
   return (
-    <Stack gap="4">
-      {conditions.length + rest.length === 0 && <Text color="slate">Every visitor may see it.</Text>}
-      {rest.length > 0 && (
-        <Text color="slate">
-          {rest.length === 1 ? 'Audience' : `${rest.length} groups`} of conditions from the widget’s file{' '}
-          {rest.length === 1 ? 'holds' : 'hold'} as well. The sentence says them; nothing here changes them.
-        </Text>
-      )}
-      <RuleList
-        rules={conditions}
-        words={(condition) => `visitors ${conditionWords(condition)}`}
-        controls={(condition, change) => (
-          <RuleFields spec={specOf(conditionSpecs, condition)} rule={condition} onChange={change} />
-        )}
-        offered={others}
-        least={0}
-        onChange={set}
-      />
+    <Stack gap="3" maxH="52vh" overflow="auto" tabIndex={-1}>
+      <TargetingTree tree={targeting} onChange={set} />
     </Stack>
   );
 }

@@ -1,10 +1,11 @@
 import { Box, Button, Flex, Slider, Text } from '@chakra-ui/react';
-import { conditionWords, triggerPhrase } from '@sirene/core/review/sentence';
-import type { Reason, SignalType } from '@sirene/core/behaviour';
+import { titleOfName, type SignalType } from '@sirene/core/behaviour';
 import { Pause, Play, Square } from 'lucide-react';
 import { useEffect, useReducer, useState } from 'react';
 import { StateMark } from '../../shared/StateMark.tsx';
-import { deeds, type Rehearsal } from './rehearsal.ts';
+import { ReasonRow } from '../../shared/ReasonRow.tsx';
+import { deeds, type Rehearsal, type Visitor } from './rehearsal.ts';
+import { VisitorControls } from './VisitorControls.tsx';
 
 const speeds = [1, 4, 16] as const;
 
@@ -20,7 +21,17 @@ function virtualTime(ms: number): string {
 }
 
 /** The virtual clock and what the visitor does, what happened so far, and which rule holds now. */
-export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onEnd: () => void }) {
+export function RehearsalPanel({
+  rehearsal,
+  visitor,
+  onRestart,
+  onEnd,
+}: {
+  rehearsal: Rehearsal;
+  visitor: Visitor;
+  onRestart(visitor: Visitor): void;
+  onEnd(): void;
+}) {
   const [, redraw] = useReducer((count: number) => count + 1, 0);
   const [playing, setPlaying] = useState(true);
   const [speed, setSpeed] = useState<number>(1);
@@ -84,111 +95,107 @@ export function RehearsalPanel({ rehearsal, onEnd }: { rehearsal: Rehearsal; onE
             </Button>
           ))}
         </Flex>
-        {steps.map(([label, deed]) => (
-          <Button key={label} size="xs" variant="outline" colorPalette="plain" onClick={deed}>
-            {label}
-          </Button>
-        ))}
-        <Button size="xs" colorPalette="plain" ml="auto" onClick={onEnd}>
+        <Flex gap="2" flex="1" minW="0" overflowX="auto" py="1">
+          {steps.map(([label, deed]) => (
+            <Button key={label} size="xs" flex="none" variant="outline" colorPalette="plain" onClick={deed}>
+              {label}
+            </Button>
+          ))}
+        </Flex>
+        <VisitorControls visitor={visitor} onRestart={onRestart} />
+        <Button size="xs" colorPalette="plain" onClick={onEnd}>
           <Square size={12} aria-hidden />
           End rehearsal
         </Button>
       </Flex>
-      <Flex gap="8" px="4" py="2" minH="0" flex="1">
-        {sliders.map(([signal, deed]) => (
-          <ShareSlider
-            key={signal}
-            label={deed.label}
-            share={shares[signal] ?? 0}
-            onShare={(share) => {
-              setShares({ ...shares, [signal]: share });
-              rehearsal.happens(signal, deed.detail(share));
-            }}
-          />
-        ))}
-        <Box
-          as="ol"
-          flex="1"
-          minW="0"
-          overflow="auto"
-          listStyleType="none"
-          aria-label="What happened"
-          tabIndex={0}
-        >
-          {rehearsal.log.toReversed().map(({ at, text }, index) => (
-            <Flex as="li" key={rehearsal.log.length - index} gap="3">
-              <Text
-                as="span"
-                fontFamily="mono"
-                fontSize="13px"
-                color="slate"
-                w="104px"
-                flex="none"
-                textAlign="end"
-              >
-                {virtualTime(at)}
-              </Text>
-              {text}
-            </Flex>
+      <Flex gap="6" px="4" py="2" minH="0" flex="1">
+        <Flex direction="column" flex="1" minW="0" gap="1">
+          {sliders.map(([signal, deed]) => (
+            <ShareSlider
+              key={signal}
+              label={deed.label}
+              share={shares[signal] ?? 0}
+              onShare={(share) => {
+                setShares({ ...shares, [signal]: share });
+                rehearsal.happens(signal, deed.detail(share));
+              }}
+            />
           ))}
-        </Box>
+          <Box
+            as="ol"
+            flex="1"
+            minW="0"
+            overflow="auto"
+            listStyleType="none"
+            aria-label="What happened"
+            tabIndex={0}
+          >
+            {rehearsal.log.toReversed().map(({ at, text }, index) => (
+              <Flex as="li" key={rehearsal.log.length - index} gap="3">
+                <Text
+                  as="span"
+                  fontFamily="mono"
+                  fontSize="13px"
+                  color="slate"
+                  w="76px"
+                  flex="none"
+                  textAlign="end"
+                >
+                  {virtualTime(at)}
+                </Text>
+                {text}
+              </Flex>
+            ))}
+          </Box>
+        </Flex>
         <Why rehearsal={rehearsal} />
       </Flex>
     </>
   );
 }
 
+const states = {
+  shown: ['good', 'Shown'],
+  waiting: ['waiting', 'Waits'],
+  away: ['quiet', 'Not shown'],
+} as const;
+
+/** All of the site's widgets, and for one of them rule by rule why it is shown or not. */
 function Why({ rehearsal }: { rehearsal: Rehearsal }) {
-  const explanation = rehearsal.explain();
-  if (!explanation) return null;
+  const { standings } = rehearsal;
+  const [chosen, setChosen] = useState(standings[0]?.id ?? '');
+  const lines = rehearsal.explain(chosen);
   return (
-    <Box as="section" aria-label="Why" w="330px" flex="none" overflow="auto" tabIndex={0}>
-      <Text fontWeight="600">{explanation.open ? 'Why it is shown' : 'Why it is not shown'}</Text>
-      {explanation.reasons.map((reason) => (
-        <Box key={reason.rule} fontSize="13px" lineHeight="1.4">
-          <StateMark tone={reason.holds ? 'good' : 'bad'} wraps>
-            {reasonWords(reason, (id) => rehearsal.slugOf(id))}
-          </StateMark>
-        </Box>
-      ))}
-    </Box>
+    <Flex as="section" aria-label="Why" flex="none" w="570px" gap="3" minH="0">
+      <Box w="232px" flex="none" overflow="auto" role="group" aria-label="Widgets">
+        {standings.map(({ id, slug, state }) => (
+          <Button
+            key={id}
+            variant={id === chosen ? 'subtle' : 'ghost'}
+            colorPalette="plain"
+            size="xs"
+            w="full"
+            h="auto"
+            minH="24px"
+            py="0.5"
+            justifyContent="space-between"
+            aria-pressed={id === chosen}
+            onClick={() => setChosen(id)}
+          >
+            <Text as="span" truncate>
+              {titleOfName(slug).slice(1, -1)}
+            </Text>
+            <StateMark tone={states[state][0]}>{states[state][1]}</StateMark>
+          </Button>
+        ))}
+      </Box>
+      <Box flex="1" minW="0" overflow="auto" tabIndex={0} aria-label="Reasons" role="group">
+        {lines?.map((line) => (
+          <ReasonRow key={line.wanted} line={line} />
+        ))}
+      </Box>
+    </Flex>
   );
-}
-
-const pauses = {
-  closed: 'It was closed, and may not show again yet',
-  submitted: 'The form has been submitted before',
-  frequency: 'It has reached its frequency limit',
-};
-
-function reasonWords(reason: Reason, slugOf: (id: string) => string): string {
-  switch (reason.rule) {
-    case 'targeting':
-      return reason.holds ? 'Page and visitor match' : `Page or visitor does not match${failing(reason)}`;
-    case 'pause':
-      return reason.pause ? pauses[reason.pause] : 'Frequency allows it';
-    case 'triggers':
-      return reason.holds
-        ? 'A trigger has fired'
-        : `Not yet: ${reason.triggers
-            .filter(({ fired }) => !fired)
-            .map(({ trigger }) => triggerPhrase(trigger))
-            .join(', ')}`;
-    case 'place':
-      return placeWords(reason, slugOf);
-  }
-}
-
-function placeWords({ blocker }: Reason & { rule: 'place' }, slugOf: (id: string) => string): string {
-  if (!blocker) return 'Its position is free';
-  return blocker.by === 'marker'
-    ? 'The page has no marker for it'
-    : `Its position is taken by “${slugOf(blocker.widget)}”`;
-}
-
-function failing({ outcome }: Reason & { rule: 'targeting' }): string {
-  const failed = outcome.children.find(({ holds }) => !holds);
-  return failed && typeof failed.node === 'object' ? `: ${conditionWords(failed.node)}` : '';
 }
 
 interface ShareSliderProps {
@@ -202,8 +209,7 @@ function ShareSlider({ label, share, onShare }: ShareSliderProps) {
   const percent = Math.round(share * 100);
   return (
     <Slider.Root
-      w="260px"
-      flex="none"
+      w="full"
       size="sm"
       colorPalette="plain"
       min={0}

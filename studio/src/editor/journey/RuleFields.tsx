@@ -1,12 +1,15 @@
-import { Input, Stack, Text } from '@chakra-ui/react';
-import type { RuleSpec } from '@sirene/core/behaviour';
+import { Box, Stack, Text } from '@chakra-ui/react';
 import { valueAt } from '@sirene/core/base/maps';
-import { Row } from '../../shared/Row.tsx';
-import { NumberRow } from '../inspector/NumberRow.tsx';
+import { ruleProblems, type RuleSpec } from '@sirene/core/behaviour';
+import { useState } from 'react';
 import { OpenLines } from '../publish/OpenLines.tsx';
 import { useEditing } from '../state/editing.ts';
+import { RuleFieldRow } from './RuleFieldRow.tsx';
 
-/** The controls of a rule, as its kind describes them. */
+/**
+ * The controls of a rule, as its kind describes them. What can't be used yet stands where it was typed, with the reason; the rule
+ * changes once it can.
+ */
 export function RuleFields<R extends { type: string }>({
   spec,
   rule,
@@ -17,46 +20,41 @@ export function RuleFields<R extends { type: string }>({
   onChange(rule: R): void;
 }) {
   const { widget } = useEditing();
-  const numberAt = (key: string) => Number(valueAt(rule as Readonly<Record<string, unknown>>, key));
+  const [draft, setDraft] = useState<{ of: R; rule: R } | null>(null);
+  // A draft is of the rule as it was; undo, or a change elsewhere, is what counts then.
+  const shown = draft && JSON.stringify(draft.of) === JSON.stringify(rule) ? draft.rule : rule;
+  const problems = shown === rule ? [] : ruleProblems(spec, shown);
+  const change = (next: R) => {
+    if (ruleProblems(spec, next).length > 0) return setDraft({ of: rule, rule: next });
+    setDraft(null);
+    onChange(next);
+  };
   return (
-    <>
-      {spec.fields.map((described) => {
-        if ('text' in described) {
-          const { key, label, text, help } = described;
-          return (
-            <Stack key={key} gap="1">
-              <Row label={label}>
-                {(id) => (
-                  <Input
-                    id={id}
-                    size="xs"
-                    bg="sheet"
-                    maxLength={text}
-                    value={String(valueAt(rule as Readonly<Record<string, unknown>>, key) ?? '')}
-                    onChange={(event) => onChange({ ...rule, [key]: event.target.value })}
-                  />
-                )}
-              </Row>
-              {help && (
-                <Text color="slate" fontSize="13px">
-                  {help}
-                </Text>
-              )}
-            </Stack>
-          );
-        }
-        const { key, share, ...field } = described;
-        const whole = share ? 100 : 1;
+    <Stack gap="2.5">
+      {spec.fields.map((field) => {
+        const problem = problems.find(([key]) => key === field.key);
         return (
-          <NumberRow
-            key={key}
-            {...field}
-            value={share ? Math.round(numberAt(key) * whole) : numberAt(key)}
-            onChange={(value) => onChange({ ...rule, [key]: value / whole })}
-          />
+          <Box key={field.key}>
+            <RuleFieldRow
+              field={field}
+              value={valueAt(shown as Readonly<Record<string, unknown>>, field.key)}
+              onChange={(value) => change({ ...shown, [field.key]: value })}
+            />
+            {problem ? (
+              <Text role="alert" color="wine" fontSize="13px" mt="1">
+                {field.label} {problem[1]}.
+              </Text>
+            ) : (
+              field.help && (
+                <Text color="slate" fontSize="13px" mt="1">
+                  {field.help}
+                </Text>
+              )
+            )}
+          </Box>
         );
       })}
       {spec.openers && <OpenLines slug={widget.slug} />}
-    </>
+    </Stack>
   );
 }

@@ -1,4 +1,5 @@
 import { Button, Flex, Stack, Text } from '@chakra-ui/react';
+import { AddRule } from './AddRule.tsx';
 
 interface Props<R extends { type: string }> {
   rules: readonly R[];
@@ -6,28 +7,38 @@ interface Props<R extends { type: string }> {
   words(rule: R): string;
   /** Controls of one rule, where it has any. */
   controls(rule: R, change: (rule: R) => void): React.ReactNode;
-  /** What can still be added. */
+  /** What can be added, and what one of them is called. */
   offered: readonly { type: string; label: string; create(): object }[];
+  one: string;
   /** How many there have to be at least. */
   least: 0 | 1;
   onChange(rules: R[]): void;
 }
 
-/** Rules of several kinds, at most one of each: changed, removed and added one by one. */
+/** Rules of several kinds: changed, removed and added one by one. */
 export function RuleList<R extends { type: string }>({
   rules,
   words,
   controls,
   offered,
+  one,
   least,
   onChange,
 }: Props<R>) {
   return (
     <>
       {rules.map((rule, at) => (
-        <Stack key={rule.type} gap="2" borderBottomWidth="1px" pb="3">
-          <Flex justify="space-between" align="center">
-            <Text fontWeight="600">{sentenceCase(words(rule))}</Text>
+        // The place among its kind tells it from its like, so that what is typed into one stays there.
+        <Stack
+          key={`${rule.type} ${rules.slice(0, at).filter(({ type }) => type === rule.type).length}`}
+          gap="2"
+          borderBottomWidth="1px"
+          pb="3"
+        >
+          <Flex justify="space-between" align="center" gap="2">
+            <Text fontWeight="600" minW="0" overflowWrap="anywhere">
+              {sentenceCase(words(rule))}
+            </Text>
             <Button
               size="2xs"
               variant="outline"
@@ -42,23 +53,14 @@ export function RuleList<R extends { type: string }>({
           {controls(rule, (changed) => onChange(rules.with(at, changed)))}
         </Stack>
       ))}
-      <Flex gap="2" wrap="wrap">
-        {offered
-          .filter(({ type }) => !rules.some((rule) => rule.type === type))
-          .map(({ type, label, create }) => (
-            <Button
-              key={type}
-              size="xs"
-              variant="outline"
-              colorPalette="plain"
-              onClick={() => onChange([...rules, create() as R])}
-            >
-              Add: {label}
-            </Button>
-          ))}
-      </Flex>
+      <AddRule
+        label={`Add ${one}`}
+        offered={offered}
+        onAdd={(create) => onChange([...rules, create() as R])}
+      />
     </>
   );
 }
 
-const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** @example sentenceCase('on page load') // 'On page load' */
+export const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -3,12 +3,14 @@ import { stationSentence, type Station, type Topic } from '@sirene/core/review/s
 import { useSettledDocument } from '../state/editing.ts';
 import { ClosingControls, PlacementControls } from '../inspector/PlacementControls.tsx';
 import { ConditionControls, PageControls } from './PageControls.tsx';
-import { FrequencyControls, PauseControls, TriggerControls } from './TimingControls.tsx';
+import { ScheduleControls } from './ScheduleControls.tsx';
+import { FrequencyControls, OthersControls, PauseControls, TriggerControls } from './TimingControls.tsx';
 import { RecipientControls, VisitorControls } from './AfterwardsControls.tsx';
 
 const controls: Record<Topic, [title: string, Control: React.ComponentType]> = {
   pages: ['Pages', PageControls],
   conditions: ['Visitors', ConditionControls],
+  schedule: ['Schedule', ScheduleControls],
   triggers: ['Triggers', TriggerControls],
   frequency: ['Frequency', FrequencyControls],
   placement: ['Size and position', PlacementControls],
@@ -16,6 +18,7 @@ const controls: Record<Topic, [title: string, Control: React.ComponentType]> = {
   visitor: ['After submitting', VisitorControls],
   recipients: ['Notifications', RecipientControls],
   afterClosing: ['After closing', () => <PauseControls which="afterClosing" />],
+  afterOthers: ['After submitting another widget', OthersControls],
   afterSubmitting: ['After submitting', () => <PauseControls which="afterSubmitting" />],
 };
 
@@ -53,7 +56,7 @@ function AboutTopic({ text, topic }: { text: string; topic: Topic }) {
       </Popover.Trigger>
       <Portal>
         <Popover.Positioner>
-          <Popover.Content w="380px" aria-label={title}>
+          <Popover.Content w={topic === 'conditions' ? '500px' : '380px'} aria-label={title}>
             <Popover.Body p="4">
               <Popover.Title fontWeight="600" mb="3">
                 {title}

@@ -1,4 +1,4 @@
-import { Stack, Text } from '@chakra-ui/react';
+import { Checkbox, Stack, Text } from '@chakra-ui/react';
 import { specOf, triggerSpecs, triggersOf, type Frequency, type Trigger } from '@sirene/core/behaviour';
 import { triggerPhrase } from '@sirene/core/review/sentence';
 import { Choice } from '../../shared/Choice.tsx';
@@ -8,6 +8,7 @@ import { Row } from '../../shared/Row.tsx';
 import { useDocument, useEditing } from '../state/editing.ts';
 import { RuleFields } from './RuleFields.tsx';
 import { RuleList } from './RuleList.tsx';
+import { useOtherWidgets } from './WidgetChoice.tsx';
 
 /** The triggers, and whether one of them is enough. */
 export function TriggerControls() {
@@ -38,6 +39,7 @@ export function TriggerControls() {
           <RuleFields spec={specOf(triggerSpecs, trigger)} rule={trigger} onChange={change} />
         )}
         offered={triggerSpecs}
+        one="trigger"
         least={1}
         onChange={set}
       />
@@ -49,6 +51,7 @@ export function TriggerControls() {
 export function FrequencyControls() {
   const { session } = useEditing();
   const { frequency } = useDocument().behaviour;
+  const { most } = frequency;
   const set = (value: Frequency) =>
     session.apply({ type: 'set', path: ['behaviour', 'frequency'], value }, 'frequency');
   return (
@@ -59,7 +62,12 @@ export function FrequencyControls() {
             id={id}
             value={frequency.per}
             options={{ page: 'a page view', visit: 'a visit', days: 'every few days' }}
-            onChange={(per) => set(per === 'days' ? { per, days: 7 } : { per: per as 'page' | 'visit' })}
+            onChange={(per) =>
+              set({
+                ...(per === 'days' ? { per, days: 7 } : { per: per as 'page' | 'visit' }),
+                ...(most !== undefined && { most }),
+              })
+            }
           />
         )}
       </Row>
@@ -70,7 +78,25 @@ export function FrequencyControls() {
           min={1}
           max={3650}
           value={frequency.days}
-          onChange={(days) => set({ per: 'days', days })}
+          onChange={(days) => set({ ...frequency, days })}
+        />
+      )}
+      <Toggle
+        label="Limit in all"
+        value={most !== undefined}
+        onChange={(limited) => {
+          const { most: _, ...rest } = frequency;
+          set(limited ? { ...rest, most: 3 } : rest);
+        }}
+      />
+      {most !== undefined && (
+        <NumberRow
+          label="At most"
+          unit="times"
+          min={1}
+          max={1000}
+          value={most}
+          onChange={(next) => set({ ...frequency, most: next })}
         />
       )}
       <Text color="slate" fontSize="13px">
@@ -92,6 +118,44 @@ export function PauseControls({ which }: { which: 'afterClosing' | 'afterSubmitt
       {days !== null && (
         <NumberRow label="Not for" unit="days" min={0} max={3650} value={days} onChange={set} />
       )}
+    </Stack>
+  );
+}
+
+/** The widgets after whose submission this one stays away. */
+export function OthersControls() {
+  const { session } = useEditing();
+  const { returning } = useDocument().behaviour;
+  const chosen = returning.afterOthers ?? [];
+  const others = useOtherWidgets();
+  const set = (next: string[]) => {
+    const { afterOthers: _, ...rest } = returning;
+    const value = next.length > 0 ? { ...rest, afterOthers: next } : rest;
+    session.apply({ type: 'set', path: ['behaviour', 'returning'], value }, 'afterOthers');
+  };
+  // One that is chosen and gone is still listed, so that it can be let go.
+  const gone = chosen.filter((slug) => !others.some(({ value }) => value === slug));
+  return (
+    <Stack gap="2">
+      <Text color="slate">Never shows again to visitors who have submitted one of these.</Text>
+      <Stack role="group" aria-label="Widgets" gap="1" maxH="220px" overflow="auto" tabIndex={0}>
+        {[...others, ...gone.map((value) => ({ value, label: value }))].map(({ value, label }) => (
+          <Checkbox.Root
+            key={value}
+            size="sm"
+            minH="24px"
+            checked={chosen.includes(value)}
+            onCheckedChange={() =>
+              set(chosen.includes(value) ? chosen.filter((one) => one !== value) : [...chosen, value])
+            }
+          >
+            <Checkbox.HiddenInput />
+            <Checkbox.Control />
+            <Checkbox.Label fontWeight="400">{label}</Checkbox.Label>
+          </Checkbox.Root>
+        ))}
+        {others.length + gone.length === 0 && <Text>The site has no other widgets yet.</Text>}
+      </Stack>
     </Stack>
   );
 }

@@ -1,8 +1,10 @@
 /** @jest-environment jsdom */
+import { openPolicy } from '@sirene/core/behaviour';
 import { createElement } from '@sirene/core/document/elements';
 import type { CompiledWidget } from '@sirene/core/compile';
 import { completeBrand } from '@sirene/core/style';
 import { createWidget, type WidgetDocument } from '@sirene/core/document/widget';
+import type { ManifestWidget } from '@sirene/embed/manifest';
 import type { StageController, StagePort } from '../stage/stage-controller.js';
 import { Rehearsal, type Script } from './rehearsal.js';
 
@@ -61,9 +63,11 @@ function rehearse(address = moon, changes: Partial<Script> = {}) {
     brand: completeBrand(null),
     slug: 'letter',
     address,
-    pages: [moon, shop],
+    pages: [moon, shop].map((page) => ({ address: page, types: [] })),
     width: 1280,
+    visitor: { from: '', campaign: '', language: 'en', touch: false },
     others: [],
+    policy: openPolicy,
     ...changes,
   };
   const rehearsal = new Rehearsal(stage as unknown as StageController, script, 1_000_000, {
@@ -120,7 +124,11 @@ test('closed, it stays away for its pause and says so; then it comes again', () 
   rehearsal.comeBack(1);
   rehearsal.happens('leave', {});
   expect(rehearsal.open).toBe(false);
-  expect(rehearsal.explain()?.reasons).toContainEqual({ rule: 'pause', holds: false, pause: 'closed' });
+  expect(rehearsal.explain()).toContainEqual({
+    holds: false,
+    wanted: 'It was closed, and may not show again yet',
+    parts: [],
+  });
   rehearsal.comeBack(2);
   rehearsal.happens('leave', {});
   expect(rehearsal.open).toBe(true);
@@ -145,7 +153,11 @@ test('on a page that is not meant, it does not come, and the reason is named', (
   const { rehearsal } = rehearse('https://x.example/shop/');
   rehearsal.happens('leave', {});
   expect(rehearsal.open).toBe(false);
-  expect(rehearsal.explain()?.reasons[0]).toMatchObject({ rule: 'targeting', holds: false });
+  expect(rehearsal.explain()?.[0]).toMatchObject({
+    holds: false,
+    wanted: 'Not all of these hold',
+    parts: [{ holds: false, wanted: 'Visitors on /journal/*', found: '/shop' }],
+  });
 });
 
 test('who listens hears of it, and the stage is given back at the end', () => {
@@ -218,13 +230,20 @@ test('another widget of the site takes the place first, and gives it free when i
     id: 'bar',
     slug: 'winter-bar',
     mode: 'overlay',
+    covers: [0, 0],
     body: '/b/1.json',
+    parts: [],
     priority: 5,
-  } as const;
+  } as unknown as ManifestWidget;
   const { rehearsal, stage } = rehearse(moon, { others: [other] });
   rehearsal.happens('leave', {});
   await Promise.resolve();
   expect([rehearsal.open, [...stage.companions.there.keys()]]).toEqual([false, ['bar']]);
+  expect(rehearsal.standings.map(({ id, state }) => [id, state])).toEqual([
+    ['rehearsed', 'waiting'],
+    ['bar', 'shown'],
+  ]);
+  expect(texts(rehearsal)).toContain('0 “Letter” waits: its position is taken by “Winter bar”');
   stage.companions.there.get('bar')?.();
   rehearsal.happens('leave', {});
   expect([rehearsal.open, stage.companions.there.size]).toEqual([true, 0]);

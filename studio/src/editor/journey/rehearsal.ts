@@ -1,21 +1,24 @@
 import { valueAt } from '@sirene/core/base/maps';
 import {
+  askingRules,
   compileRules,
   explain,
   signalDeeds,
   startSession,
-  triggersOf,
   type Deed,
   type Detail,
-  type Explanation,
+  titleOfName,
   type Memory,
+  type PageFacts,
+  type Policy,
   type Session,
   type SignalEvent,
   type SignalType,
 } from '@sirene/core/behaviour';
+import { blockerWords, reasonLines, type ReasonLine } from '@sirene/core/review/reasons';
 import { checkForm } from '@sirene/core/form';
-import { closingOf, modeOf } from '@sirene/core/document/placement';
-import { compileWidget, type CompiledWidget } from '@sirene/core/compile';
+import { closingOf } from '@sirene/core/document/placement';
+import { compileWidget, rulesOf, type CompiledWidget } from '@sirene/core/compile';
 import { VirtualClock } from '@sirene/core/rehearse';
 import type { Brand } from '@sirene/core/style';
 import type { WidgetDocument } from '@sirene/core/document/widget';
@@ -24,6 +27,7 @@ import { factsOf } from '@sirene/embed/facts';
 import { perform } from '@sirene/embed/signals/perform';
 import { follow } from '@sirene/embed/follow';
 import type { ManifestWidget } from '@sirene/embed/manifest';
+import type { StoredPage } from '../../shared/api/index.ts';
 import type { StageController } from '../stage/stage-controller.ts';
 
 /** Something that happened in a rehearsal, `at` ms after it began. */
@@ -36,12 +40,34 @@ export interface Script {
   document: WidgetDocument;
   brand: Brand;
   slug: string;
-  /** The page that the visitor comes to, and those of the site that can be shown, by their addresses. */
+  /** The page that the visitor comes to, and those of the site that can be shown. */
   address: string;
-  pages: readonly string[];
+  pages: readonly KnownPage[];
   width: number;
-  /** The site's other published widgets: they want their place too. */
+  visitor: Visitor;
+  /** The site's other published widgets: they want their place too; and how much all may interrupt. */
   others: readonly ManifestWidget[];
+  policy: Policy;
+}
+
+/** A page of the site, and what it says that it is. */
+export type KnownPage = Pick<StoredPage, 'address' | 'types'>;
+
+/** Who the visitor is, as far as rules ask: what a page can't tell of them. */
+export interface Visitor {
+  /** The host of the site that leads to the first page; empty for none. */
+  from: string;
+  /** The campaign that leads to it; empty for none. */
+  campaign: string;
+  language: string;
+  touch: boolean;
+}
+
+/** How a widget stands with the visitor now. */
+export interface Standing {
+  id: string;
+  slug: string;
+  state: 'shown' | 'waiting' | 'away';
 }
 
 /** What a rehearsal needs of the editor around it. */
@@ -73,6 +99,8 @@ export class Rehearsal {
   #shownAt = 0;
   #cancelClosing = () => {};
   #ended = false;
+  #waiting = new Map<string, string>();
+  readonly #names = { slugOf: (id: string) => this.slugOf(id) };
   #listeners = new Set<() => void>();
 
   constructor(
@@ -85,8 +113,7 @@ export class Rehearsal {
     this.#clock = new VirtualClock(now);
     const { document, slug, others } = script;
     this.#address = script.address;
-    const mode = modeOf(document.placement);
-    this.#rules = compileRules([{ id: widgetId, slug, mode, ...document.behaviour }, ...others]);
+    this.#rules = compileRules([rulesOf({ id: widgetId, slug, document }, now), ...others], script.policy);
     this.#session = startSession(this.#rules, undefined, {
       clock: this.#clock,
       show: (id) => (id === widgetId ? this.#show() : this.#showOther(id)),
@@ -120,11 +147,11 @@ export class Rehearsal {
 
   /** What a visitor can do on the page by a press: what anybody can, and what some widget's rule waits for. */
   get presses(): readonly { signal: SignalType; label: string; detail: Detail<SignalType> }[] {
-    const triggers = this.#rules.flatMap(triggersOf);
+    const asked = this.#rules.widgets.flatMap(askingRules);
     return deeds.flatMap(([signal, deed]) => {
       if (deed.by === 'press') return [{ signal, label: deed.label, detail: deed.detail }];
       if (deed.by === 'share') return [];
-      return deed.details(triggers).map((detail) => ({ signal, label: deed.label(detail), detail }));
+      return deed.details(asked).map((detail) => ({ signal, label: deed.label(detail), detail }));
     });
   }
 
@@ -143,9 +170,21 @@ export class Rehearsal {
     return this.#open;
   }
 
-  /** Rule by rule, why the widget is on the page or not. */
-  explain(): Explanation | null {
-    return explain(this.#rules, this.#session.state(), widgetId);
+  /** All of the site's widgets, and how each stands now: there, kept waiting for a place, or not meant to be there. */
+  get standings(): readonly Standing[] {
+    const { open, waiting } = this.#session.state();
+    return this.#rules.widgets
+      .map(({ id, slug }): Standing => {
+        const state = open.includes(id) ? 'shown' : Object.hasOwn(waiting, id) ? 'waiting' : 'away';
+        return { id, slug, state };
+      })
+      .sort((a, b) => Number(b.id === widgetId) - Number(a.id === widgetId));
+  }
+
+  /** Rule by rule, why a widget is on the page or not; the one that is rehearsed, where none is named. */
+  explain(id = widgetId): ReasonLine[] | null {
+    const explanation = explain(this.#rules, this.#session.state(), id);
+    return explanation && reasonLines(explanation, this.#names);
   }
 
   /** Calls back after everything that happens; returns what ends that. */
@@ -156,26 +195,24 @@ export class Rehearsal {
 
   /** The visitor comes to a page: the one they are on, loaded anew, or another. */
   arrive(address = this.#address): void {
-    const { slug, width } = this.script;
     const isFirst = this.#log.length === 0;
     if (address !== this.#address) this.port.turnTo(address);
     this.#address = address;
     this.#note(`${isFirst ? 'Arrives on' : 'Opens'} ${pathAndQuery(address)}`);
-    // The widget that is rehearsed has its place on every page of the stage.
-    const markers = [slug, ...(this.stage.page ? factsOf(this.stage.page, address).markers : [])];
-    this.#session.send({ type: 'arrive', address, width, markers });
+    this.#send({ type: 'arrive', ...this.#facts(isFirst) });
     this.#tell();
   }
 
   /** The page that a visitor opens next: the one behind this in the list of those that can be shown. */
   nextPage(): void {
-    const { pages } = this.script;
+    const pages = this.script.pages.map(({ address }) => address);
     this.arrive(pages[(pages.indexOf(this.#address) + 1) % pages.length] ?? this.#address);
   }
 
   /** Lets time pass, ms. */
   pass(time: number): void {
     this.#clock.moveTo(this.#clock.now() + time);
+    this.#noteWaiting();
     if (this.#open) this.stage.seek(this.#clock.now() - this.#shownAt);
     this.#tell();
   }
@@ -187,7 +224,7 @@ export class Rehearsal {
     if (deed.by === 'press') this.#note(deed.label);
     else if (deed.by === 'rule') this.#note(deed.label(detail));
     if (this.stage.page) perform(this.stage.page, type, detail);
-    this.#session.send({ type, ...detail } as SignalEvent);
+    this.#send({ type, ...detail } as SignalEvent);
     this.#tell();
   }
 
@@ -231,7 +268,7 @@ export class Rehearsal {
   #showOther(id: string): void {
     const other = this.script.others.find((one) => one.id === id);
     if (!other) return;
-    this.#note(`Another widget appears: ${other.slug}`);
+    this.#note(`${titleOfName(other.slug)} appears`);
     const isThere = () => !this.#ended && this.#session.state().open.includes(id);
     const close = () => this.#session.send({ type: 'close', widget: id });
     this.port.load(other.body).then(
@@ -242,7 +279,7 @@ export class Rehearsal {
 
   #hideOther(id: string): void {
     this.stage.companions.hide(id);
-    this.#note(`It closes: ${this.script.others.find((one) => one.id === id)?.slug ?? ''}`);
+    this.#note(`${titleOfName(this.slugOf(id))} closes`);
   }
 
   #submit(form: HTMLFormElement, id: string): void {
@@ -268,10 +305,53 @@ export class Rehearsal {
   // A page that is not kept for the stage is opened all the same; what is on the stage then stays where it is.
   #follow(address: string): void {
     const whole = new URL(address, this.#address).href;
-    const known = this.script.pages.find((one) => samePage(one, whole));
-    if (known) return this.arrive(known);
+    const known = this.script.pages.find((one) => samePage(one.address, whole));
+    if (known) return this.arrive(known.address);
     this.#note(`Opens ${address}, which is not on the stage`);
     this.#session.send({ type: 'close', widget: widgetId });
+  }
+
+  #send(event: Parameters<Session['send']>[0]): void {
+    this.#session.send(event);
+    this.#noteWaiting();
+  }
+
+  // Who has to wait, or is turned away, is told once for each reason.
+  #noteWaiting(): void {
+    const state = this.#session.state();
+    const kept = new Map<string, string>();
+    for (const id of Object.keys(state.waiting)) {
+      const place = explain(this.#rules, state, id)?.reasons.find(({ rule }) => rule === 'place');
+      if (place?.rule !== 'place' || !place.blocker) continue;
+      const how = this.script.policy.waiting === 'never' ? 'is held back' : 'waits';
+      // A gap that grows shorter is one reason.
+      kept.set(id, place.blocker.by);
+      if (this.#waiting.get(id) !== place.blocker.by)
+        this.#note(
+          `${titleOfName(this.slugOf(id))} ${how}: ${lowerCase(blockerWords(place.blocker, { now: this.#clock.now() }, this.#names))}`,
+        );
+    }
+    this.#waiting = kept;
+  }
+
+  /** What the page that the visitor is on tells of itself and of them. */
+  #facts(isFirst: boolean): PageFacts {
+    const { slug, width, visitor, pages } = this.script;
+    const { from, campaign, language, touch } = visitor;
+    const address = this.#address;
+    const seen = this.stage.page && factsOf(this.stage.page, address);
+    return {
+      address,
+      // The widget that is rehearsed has its place on every page of the stage.
+      markers: [slug, ...(seen?.markers ?? [])],
+      width,
+      touch,
+      language,
+      types: pages.find((one) => one.address === address)?.types ?? [],
+      from: isFirst ? from : '',
+      campaign: isFirst && campaign ? { utm_campaign: campaign } : {},
+      ahead: -new Date(this.#clock.now()).getTimezoneOffset(),
+    };
   }
 
   #note(text: string): void {
@@ -288,6 +368,8 @@ const pathAndQuery = (address: string): string => {
   const { pathname, search } = new URL(address);
   return pathname + search;
 };
+
+const lowerCase = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 function samePage(one: string, other: string): boolean {
   const [a, b] = [new URL(one), new URL(other)];

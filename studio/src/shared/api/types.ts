@@ -1,11 +1,12 @@
 // Written by `npm run api-types` from the server’s description of its API. Not by hand.
+import type { Policy as CorePolicy } from '@sirene/core/behaviour';
 import type { WidgetDocument as CoreWidgetDocument } from '@sirene/core/document/widget';
 import type { CompiledWidget as CoreCompiledWidget } from '@sirene/core/compile';
 import type { Brand as CoreBrand } from '@sirene/core/style';
 import type { TokenImport as CoreTokenImport } from '@sirene/core/style';
 import type { Proposal as CoreProposal } from '@sirene/core/library/proposal';
 import type { Branch as CoreBranch } from '@sirene/core/document/widget';
-import type { Behaviour as CoreBehaviour } from '@sirene/core/behaviour';
+import type { WidgetRules as CoreWidgetRules } from '@sirene/core/behaviour';
 export interface paths {
   '/api/session': {
     parameters: {
@@ -194,8 +195,25 @@ export interface paths {
     delete?: never;
     options?: never;
     head?: never;
-    /** Changes a site’s name or origins, or archives it. */
+    /** Changes what is said of a site, or archives it. */
     patch: operations['SitesController_change'];
+    trace?: never;
+  };
+  '/api/sites/{site}/seen-pages': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The paths of the site’s pages on which its script was seen. */
+    get: operations['SitesController_seenPages'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
     trace?: never;
   };
   '/api/sites/{site}/members': {
@@ -768,6 +786,40 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/embed.js': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The script for any site: its tag names the site. */
+    get: operations['ServingController_plainScript'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/s/{key}.js': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The script of one site, with its manifest inside: all that a page asks for first. */
+    get: operations['ServingController_script'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/m/{key}.json': {
     parameters: {
       query?: never;
@@ -1037,9 +1089,18 @@ export interface components {
       name: string;
       origins: string[];
     };
+    PolicyDto: {
+      quietGap: number;
+      perPage: number | null;
+      perVisit: number | null;
+      /** @enum {string} */
+      waiting: 'later' | 'never';
+    };
     ChangeSiteDto: {
       name?: string;
       origins?: string[];
+      zone?: string;
+      policy?: components['schemas']['PolicyDto'];
       archived?: boolean;
     };
     RoleDto: {
@@ -1167,6 +1228,8 @@ export interface components {
       /** @description Whether it is the one that asks. */
       current: boolean;
     };
+    /** @description How much they may interrupt together. */
+    Policy: CorePolicy;
     Site: {
       id: string;
       /** @description Public: stands in the script tag. */
@@ -1174,6 +1237,9 @@ export interface components {
       name: string;
       /** @description Origins (RFC 6454) whose pages may show its widgets. */
       origins: string[];
+      /** @description The zone of its clocks (IANA time zone database). */
+      zone: string;
+      policy: components['schemas']['Policy'];
       seenAt: number | null;
       seenPage: string | null;
       archivedAt: number | null;
@@ -1269,6 +1335,10 @@ export interface components {
       id: string;
       address: string;
       title: string;
+      /** @description What it says that it is, such as article. */
+      types: string[];
+      /** @description The inline widgets it has markers for. */
+      markers: string[];
     };
     Asset: {
       id: string;
@@ -1327,22 +1397,18 @@ export interface components {
       says: string;
       document: components['schemas']['WidgetDocument'];
     };
-    /** @description When, where, to whom and how often a widget appears. */
-    Behaviour: CoreBehaviour;
+    /** @description When, where, to whom and how often a widget appears, as pages get it. */
+    WidgetRules: CoreWidgetRules;
     Manifest: {
-      widgets: (components['schemas']['Behaviour'] & {
-        id: string;
-        slug: string;
-        /**
-         * @description Which place it takes.
-         * @enum {string}
-         */
-        mode: 'overlay' | 'inline' | 'free';
+      widgets: (components['schemas']['WidgetRules'] & {
         /** @description The path of what is shown. */
         body: string;
         /** @description What its content hashes to (Subresource Integrity). */
         integrity: string;
+        parts: ('showing' | 'anchor' | 'form' | 'basket' | 'countdown' | 'signals' | 'why')[];
       })[];
+      signals: ('scroll' | 'leave' | 'activity' | 'track' | 'element' | 'basket' | 'identify' | 'set')[];
+      policy: components['schemas']['Policy'];
     };
     Install: {
       connected: boolean;
@@ -1885,6 +1951,37 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Site'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SitesController_seenPages: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': string[];
         };
       };
       /** @description Refused */
@@ -3242,6 +3339,66 @@ export interface operations {
         };
         content: {
           'font/woff2': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_plainScript: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/javascript': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_script: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/javascript': string;
         };
       };
       /** @description Refused */

@@ -1,0 +1,93 @@
+import { Type } from '@sinclair/typebox';
+import { valueAt } from '../../base/maps/index.js';
+import { oneOf } from '../../base/schema/index.js';
+import type { ConditionKind } from '../condition.js';
+import type { PageVisit } from '../page.js';
+import { defineRule, ruleSchema } from '../rule-spec.js';
+
+const comparisons = ['equals', 'one-of', 'more', 'less', 'contains'] as const;
+type Comparison = (typeof comparisons)[number];
+
+export interface FactCondition {
+  type: 'fact';
+  /** As the page tells it by `sirene.set({ name: value })`. */
+  name: string;
+  how: Comparison;
+  /** For `one-of` several, with commas between them. */
+  value: string;
+}
+
+const tests: Record<Comparison, (value: string) => (fact: string) => boolean> = {
+  equals: (value) => (fact) => fact === value,
+  'one-of': (value) => {
+    const wanted = value.split(',').map((one) => one.trim());
+    return (fact) => wanted.includes(fact);
+  },
+  more: (value) => (fact) => Number(fact) > Number(value),
+  less: (value) => (fact) => Number(fact) < Number(value),
+  contains: (value) => (fact) => fact.includes(value),
+};
+
+/** A fact that the page has told of itself or of the visitor. One that it has not told holds nothing. */
+export const fact: ConditionKind<FactCondition> = {
+  compile({ name, how, value }) {
+    const test = tests[how](value.trim().toLowerCase());
+    return ({ facts }) => {
+      const told = valueAt(facts, name);
+      return told !== undefined && test(String(told).toLowerCase());
+    };
+  },
+};
+
+const words: Record<Comparison, string> = {
+  equals: 'is',
+  'one-of': 'is one of',
+  more: 'is more than',
+  less: 'is less than',
+  contains: 'contains',
+};
+
+export const factSpec = defineRule({
+  type: 'fact',
+  label: 'Custom fact',
+  watches: ['set'],
+  schema: () =>
+    ruleSchema('fact', {
+      name: Type.String({
+        pattern: '^[\\w.:-]{1,80}$',
+        description: 'must be 1 to 80 letters, digits or . : _ -',
+      }),
+      how: oneOf(comparisons),
+      value: Type.String({ maxLength: 200 }),
+    }),
+  create: () => ({ type: 'fact', name: 'plan', how: 'equals', value: 'gold' }),
+  phrase: ({ name, how, value }: FactCondition) => `whose ${name} ${words[how]} ${value || '(empty)'}`,
+  found: ({ facts }: PageVisit, { name }: FactCondition) => {
+    const told = valueAt(facts, name);
+    return told === undefined ? `no ${name} told` : `${name} is ${String(told)}`;
+  },
+  problems: ({ how, value }: FactCondition) =>
+    (how === 'more' || how === 'less') && !Number.isFinite(Number(value || NaN))
+      ? [['value', 'must be a number to be compared with more or less']]
+      : [],
+  fields: [
+    {
+      key: 'name',
+      label: 'Fact name',
+      text: 80,
+      help: 'The page tells it with sirene.set({ plan: "gold" }).',
+    },
+    {
+      key: 'how',
+      label: 'Comparison',
+      choice: {
+        equals: 'Equals',
+        'one-of': 'One of',
+        more: 'More than',
+        less: 'Less than',
+        contains: 'Contains',
+      },
+    },
+    { key: 'value', label: 'Value', text: 200 },
+  ],
+});

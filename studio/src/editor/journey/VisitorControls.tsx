@@ -1,0 +1,66 @@
+import { Button, Input, Popover, Portal, Stack } from '@chakra-ui/react';
+import { UserRound } from 'lucide-react';
+import { useState } from 'react';
+import { Row } from '../../shared/Row.tsx';
+import { Toggle } from '../../shared/Toggle.tsx';
+import type { Visitor } from './rehearsal.ts';
+
+/** Who the visitor of a rehearsal is; another visitor starts from the beginning. */
+export function VisitorControls({
+  visitor,
+  onRestart,
+}: {
+  visitor: Visitor;
+  onRestart(visitor: Visitor): void;
+}) {
+  const [draft, setDraft] = useState(visitor);
+  const text = (key: 'from' | 'campaign' | 'language', label: string, placeholder: string) => (
+    <Row label={label}>
+      {(id) => (
+        <Input
+          id={id}
+          size="xs"
+          bg="sheet"
+          maxLength={80}
+          placeholder={placeholder}
+          value={draft[key]}
+          onChange={(event) => setDraft({ ...draft, [key]: event.target.value.trim() })}
+        />
+      )}
+    </Row>
+  );
+  return (
+    <Popover.Root lazyMount positioning={{ placement: 'top-end' }}>
+      <Popover.Trigger asChild>
+        <Button size="xs" variant="outline" colorPalette="plain">
+          <UserRound size={13} aria-hidden />
+          Visitor
+        </Button>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content w="320px" aria-label="Visitor">
+            <Popover.Body p="4">
+              <Popover.Title fontWeight="600" mb="3">
+                Visitor
+              </Popover.Title>
+              <Stack gap="2.5">
+                {text('from', 'Came from', 'directly')}
+                {text('campaign', 'Campaign', 'none')}
+                {text('language', 'Language', 'en-GB')}
+                <Toggle
+                  label="Touch screen"
+                  value={draft.touch}
+                  onChange={(touch) => setDraft({ ...draft, touch })}
+                />
+                <Button size="xs" colorPalette="plain" alignSelf="start" onClick={() => onRestart(draft)}>
+                  Start again
+                </Button>
+              </Stack>
+            </Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
+  );
+}
