@@ -8,6 +8,8 @@ export interface ConditionContext {
 
 /** A kind of condition, as visitors run it. Compiled once a page, tested many times. */
 export interface ConditionKind<C> {
+  /** Whether it goes by what the page says on arriving alone, so that it need not be asked again there. */
+  ofPage?: true;
   compile(condition: C, context: ConditionContext): (visit: PageVisit) => boolean;
   /** The moment at which it may come to hold, or to hold no longer, without anything else happening, ms since the epoch. */
   changesAt?(condition: C, visit: PageVisit): number;

@@ -2,7 +2,7 @@ import type { Blocker } from './arbitrate.js';
 import { blockerOf, hasFired, wants, type MachineState } from './machine.js';
 import { pausedBy, type Pause } from './pause.js';
 import type { PageVisit } from './page.js';
-import { triggersOf, type SiteRules } from './rules.js';
+import { triggersOf, type CompiledRules, type SiteRules } from './rules.js';
 import { offSchedule, type OffSchedule } from './schedule.js';
 import { explainTargeting, type TargetingOutcome } from './targeting.js';
 import type { Trigger } from './triggers/registry.js';
@@ -61,6 +61,16 @@ export function explain(site: SiteRules, state: MachineState, id: string): Expla
   };
 }
 
-/** The first rule that keeps a widget away now; `null` where it is there, or nothing keeps it away. */
-export const blockedBy = ({ open, reasons }: Explanation): Reason | null =>
-  open ? null : (reasons.find(({ holds }) => !holds) ?? null);
+/** What keeps a widget away, in one word: the first of its rules that does, and for its place what stands in the way. */
+export type Lost = 'targeting' | 'schedule' | 'pause' | 'triggers' | Blocker['by'];
+
+/** The first rule that keeps a widget away now; `null` where it is there. The same as `explain` says, without its words. */
+export function lostTo(site: SiteRules, widget: CompiledRules, state: MachineState): Lost | null {
+  const { page } = state;
+  if (!page || state.open.includes(widget.id)) return null;
+  if (!widget.targets(page)) return 'targeting';
+  if (widget.schedule && offSchedule(widget.schedule, page.now)) return 'schedule';
+  if (pausedBy(widget, state.memory, page.now)) return 'pause';
+  if (!wants(widget, state)) return 'triggers';
+  return blockerOf(site, widget, state)?.by ?? null;
+}

@@ -1,5 +1,8 @@
+export type { Axis, AxisValue } from './axis.js';
 export { compilePattern, isPattern, placeOf, type Place } from './address.js';
 export {
+  compete,
+  interrupts,
   openPolicy,
   type Blocker,
   type Candidate,
@@ -11,7 +14,7 @@ export { conditionSpecs, type Condition } from './conditions/registry.js';
 export * from './edit-tree.js';
 export { hoursProblem, ruleProblems } from './problems.js';
 export { targetingOf, targetingParts, type OtherCondition, type TargetingParts } from './edit-targeting.js';
-export { blockedBy, explain, type Explanation, type Reason } from './explain.js';
+export { explain, lostTo, type Lost, type Explanation, type Reason } from './explain.js';
 export * from './machine.js';
 export { dayMs, noMemory, readMemory, visitGapMs, type Memory } from './memory.js';
 export type { Pause } from './pause.js';

@@ -1,4 +1,5 @@
 import { Type, type TObject, type TProperties } from '@sinclair/typebox';
+import type { Axis } from './axis.js';
 import type { PageVisit } from './page.js';
 import type { SignalType } from './signals/registry.js';
 
@@ -41,6 +42,8 @@ export interface RuleSpec<S extends TObject = TObject> {
   pageWords?(rule: never): string;
   /** What is found of it on a page now, in words: what an explanation puts beside what the rule wants. */
   found?(visit: PageVisit, rule: never): string;
+  /** What it goes by, of visitors; a condition on the page alone has none. */
+  axis?(rule: never): Axis;
   /** What a page must listen to for it. */
   watches?: readonly SignalType[];
   /** Checks that a schema can't express: `[key, reason]`. */

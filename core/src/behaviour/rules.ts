@@ -39,6 +39,8 @@ export interface WidgetRules extends Omit<Behaviour, 'schedule'>, Candidate {
 
 export interface CompiledRules extends WidgetRules {
   targets: Test;
+  /** Whether it may appear on a page at all; asked once on arriving. */
+  onPage: Test;
   /** The next moment at which a condition of it may come to hold by itself. */
   changesAt(visit: PageVisit): number;
   /** The ids of the widgets after whose submission it stays away. */
@@ -70,11 +72,18 @@ export function compileRules(widgets: readonly WidgetRules[], policy: Policy = o
       .map((widget) => ({
         ...widget,
         targets: compileTargeting(widget.targeting, { idOf }),
+        onPage: compileTargeting({ all: pageConditions(widget.targeting) }),
         changesAt: changesOf(widget),
         actedElsewhere: (widget.returning.afterOthers ?? []).flatMap((name) => idOf(name) ?? []),
       }))
       .sort((a, b) => b.priority - a.priority),
   };
+}
+
+/** The conditions on the page alone that have to hold in any case. */
+function pageConditions(targeting: Targeting): Condition[] {
+  const outermost = 'all' in targeting ? targeting.all : [targeting];
+  return outermost.flatMap((node) => ('type' in node && kindOfCondition(node).ofPage ? [node] : []));
 }
 
 function changesOf({ targeting }: WidgetRules): CompiledRules['changesAt'] {

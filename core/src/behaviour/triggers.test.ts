@@ -75,6 +75,6 @@ test('an event of the page’s own is waited for by its name, on the page where 
   const told = (name: string, at: number): MachineEvent => ({ type: 'track', name, at });
   expect(play(waits, [arrive(0), told('other', 10), told('paid', 20)]).seen).toEqual([[], [], ['+w']]);
   const { state } = play(waits, [arrive(0), ...Array.from({ length: 300 }, (_, at) => told(`n${at}`, at))]);
-  expect(state.page?.tracked).toHaveLength(100);
-  expect(play(waits, [arrive(400)], state).state.page?.tracked).toEqual([]);
+  expect(state.page?.signals.tracked).toHaveLength(100);
+  expect(play(waits, [arrive(400)], state).state.page?.signals.tracked).toEqual([]);
 });

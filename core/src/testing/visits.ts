@@ -12,7 +12,7 @@ import {
   type Policy,
   type WidgetRules,
 } from '../behaviour/index.js';
-import { startOfSignals } from '../behaviour/signals/registry.js';
+import { startOfSignals, type SignalState } from '../behaviour/signals/registry.js';
 
 /** The rules of a widget that appears at once and always, but for the changes. */
 export const rule = (changes: Partial<WidgetRules> = {}): WidgetRules => ({
@@ -80,17 +80,20 @@ export const tick = (at: number): MachineEvent => ({ type: 'tick', at });
 /** A visitor on their second page, who has done nothing there, but for the changes. */
 export function visitOn(
   address: string,
-  changes: Partial<PageVisit> = {},
+  changes: Partial<PageVisit> & Partial<SignalState> = {},
   memory: Partial<Memory> = {},
 ): PageVisit {
   const { address: _, from, campaign, ...told } = facts();
+  const start = startOfSignals();
+  const signals = Object.entries(changes).filter(([key]) => Object.hasOwn(start, key));
+  const own = Object.entries(changes).filter(([key]) => !Object.hasOwn(start, key));
   return {
     ...placeOf(address),
-    ...startOfSignals(),
     ...told,
     arrivedAt: 0,
     now: 0,
     memory: { ...noMemory, visits: 1, pages: 2, allPages: 2, from, campaign, ...memory },
-    ...changes,
+    signals: { ...start, ...Object.fromEntries(signals) },
+    ...Object.fromEntries(own),
   };
 }

@@ -1,4 +1,4 @@
-import { seeded } from '../random.js';
+import { seeded } from '@sirene/core/base/random';
 
 const number = (value: number) => value.toFixed(1);
 

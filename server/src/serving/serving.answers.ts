@@ -25,6 +25,20 @@ export const manifest = answer('Manifest', {
   policy: fromCore<Policy>('Policy', 'behaviour', 'How much they may interrupt together.'),
 });
 
+/** The rules of a widget as they stand in its draft, and what a plan of the site needs to know besides. */
+export const plannedWidget = Type.Intersect(
+  [
+    rules,
+    Type.Object({
+      name: Type.String(),
+      published: Type.Boolean({ description: 'Whether visitors get it, be it an older version.' }),
+      standalone: Type.Boolean({ description: 'Whether it stands on a page of its own, where no other is.' }),
+      hasForm: Type.Boolean({ description: 'Whether it can be submitted.' }),
+    }),
+  ],
+  { $id: 'PlannedWidget' },
+);
+
 export const install = answer('Install', {
   connected: Type.Boolean(),
   at: nullable(Type.Integer()),

@@ -11,7 +11,7 @@ import { ServingService, refuseForeignPage } from './serving.service.js';
 import { Type } from '@sinclair/typebox';
 import { Answers, AnswersFile } from '../shared/answers.js';
 import { compiledAnswer } from '../shared/core-answers.js';
-import { install, manifest } from './serving.answers.js';
+import { install, manifest, plannedWidget } from './serving.answers.js';
 
 @ApiTags('serving')
 @Controller()
@@ -88,6 +88,16 @@ export class ServingController {
   @Header('content-type', 'application/json; charset=utf-8')
   async rehearsed(@CurrentSite() site: SiteEntity) {
     return (await this.serving.manifest(site)).text;
+  }
+
+  @Answers(
+    'The rules of all of the site’s widgets as their drafts have them: for its page plan.',
+    Type.Array(plannedWidget),
+  )
+  @SiteAccess('member')
+  @Get('api/sites/:site/rules')
+  rules(@CurrentSite() site: SiteEntity) {
+    return this.serving.draftRules(site);
   }
 
   @Answers('Whether the script runs on the site’s pages, and when it was last seen.', install)

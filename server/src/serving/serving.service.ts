@@ -115,6 +115,18 @@ export class ServingService implements OnApplicationShutdown {
     return site.archivedAt === null ? (await this.#built(site)).manifest : nothing;
   }
 
+  /** The rules of a site's widgets as their drafts have them. */
+  async draftRules(site: SiteEntity) {
+    const widgets = await this.widgets.of(site);
+    return widgets.map(({ id, slug, draft, publishedNumber }) => ({
+      ...rulesOf({ id, slug, document: draft }, this.clock.now()),
+      name: draft.name,
+      published: publishedNumber !== null,
+      standalone: draft.placement.type === 'page',
+      hasForm: Object.values(draft.elements).some(({ type }) => type === 'form'),
+    }));
+  }
+
   /** A widget that is a page of its own, drawn once a publishing; `null` where there is none of that address name. */
   async page(
     site: SiteEntity,

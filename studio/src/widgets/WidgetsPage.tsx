@@ -1,20 +1,29 @@
 import { Button, Flex, Input, Text } from '@chakra-ui/react';
-import { LayoutTemplate, Plus, Upload } from 'lucide-react';
+import { ChartColumn, Grid3x3, LayoutTemplate, List, Plus, Upload } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useSite } from '../app/session.ts';
 import { at, type Brand, type ListedWidget, useAnswer } from '../shared/api/index.ts';
 import { Choice } from '../shared/Choice.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { count } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
+import { Waiting } from '../shared/Waiting.tsx';
 import { matching, sortings, states, type Sorting, type State } from './matching.ts';
 import { useBringBack } from './bring-back.tsx';
 import { WidgetTable } from './WidgetTable.tsx';
 import { inBackground } from '../shared/background.ts';
 
+const PagePlan = lazy(async () => ({ default: (await import('./plan/PagePlan.tsx')).PagePlan }));
+const TrafficView = lazy(async () => ({ default: (await import('./traffic/TrafficView.tsx')).TrafficView }));
 const NewWidget = lazy(async () => ({ default: (await import('./NewWidget.tsx')).NewWidget }));
 const ImportWidget = lazy(async () => ({ default: (await import('./ImportWidget.tsx')).ImportWidget }));
+
+const views = [
+  { name: 'list', label: 'List', Icon: List },
+  { name: 'plan', label: 'Page plan', Icon: Grid3x3 },
+  { name: 'traffic', label: 'Traffic', Icon: ChartColumn },
+] as const;
 
 /** All widgets of the site: a true preview of each, its rule as one sentence, its state, and what it did lately. */
 export function WidgetsPage() {
@@ -22,11 +31,28 @@ export function WidgetsPage() {
   const path = site && at('/api/sites/{site}/widgets', { site: site.id });
   const { data: widgets, error, mutate } = useAnswer(path);
   const { data: brand } = useAnswer(site && at('/api/sites/{site}/brand', { site: site.id }));
+  const [search, setSearch] = useSearchParams();
+  const view = views.find(({ name }) => name === search.get('view'))?.name ?? 'list';
   const [making, setMaking] = useState<'new' | 'import' | null>(null);
   const { note, deleted } = useBringBack(() => inBackground(mutate()));
   const failed: unknown = error ?? siteError;
   const aside = (
     <Flex gap="2">
+      <Flex role="group" aria-label="View" gap="0.5" me="2">
+        {views.map(({ name, label, Icon }) => (
+          <Button
+            key={name}
+            size="sm"
+            variant={name === view ? 'subtle' : 'ghost'}
+            colorPalette="plain"
+            aria-pressed={name === view}
+            onClick={() => setSearch(name === 'list' ? {} : { view: name })}
+          >
+            <Icon size={15} aria-hidden />
+            {label}
+          </Button>
+        ))}
+      </Flex>
       <Button
         size="sm"
         variant="outline"
@@ -54,7 +80,17 @@ export function WidgetsPage() {
       {failed ? <ErrorNote error={failed} retry={() => inBackground(mutate())} /> : null}
       {note}
       {widgets?.length === 0 && <NoWidgets />}
-      {widgets && brand && widgets.length > 0 && (
+      {site && view === 'plan' && (
+        <Suspense fallback={<Waiting what="Working out the page plan" />}>
+          <PagePlan key={site.id} site={site} />
+        </Suspense>
+      )}
+      {site && view === 'traffic' && (
+        <Suspense fallback={<Waiting what="Loading" />}>
+          <TrafficView key={site.id} site={site} />
+        </Suspense>
+      )}
+      {view === 'list' && widgets && brand && widgets.length > 0 && (
         <Found widgets={widgets} brand={brand} onChanged={() => inBackground(mutate())} onDeleted={deleted} />
       )}
       <Suspense fallback={null}>

@@ -50,6 +50,10 @@ export function nextChange(rows: readonly HoursRow[], table: ZoneTable, now: num
   );
 }
 
+/** The instants at which the hours begin, from the day before an instant to eight days after it. */
+export const spanStarts = (rows: readonly HoursRow[], table: ZoneTable, now: number): number[] =>
+  spans(rows, table, now, 8).map(([start]) => start);
+
 /** The spans of hours around an instant, from the day before on for some days. */
 function spans(rows: readonly HoursRow[], table: ZoneTable, now: number, days: number): [number, number][] {
   const today = Math.floor((now + aheadAt(table, now)) / day);

@@ -1,5 +1,5 @@
 export { hoursWords } from './hours-words.js';
-export { instantIn, nextChange, openAt, type HoursRow, type ZoneTable } from './hours.js';
+export { instantIn, nextChange, openAt, spanStarts, type HoursRow, type ZoneTable } from './hours.js';
 
 /** The units a countdown may show, largest first. */
 export const countUnits = ['days', 'hours', 'minutes', 'seconds'] as const;

@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { oneOf } from '../../base/schema/index.js';
 import { valueAt } from '../../base/maps/index.js';
+import { around, axis, remembering } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import { dayMs, type WidgetMemory } from '../memory.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -51,6 +52,21 @@ export const actedSpec = defineRule({
   create: () => ({ type: 'acted', widget: '', did: 'submitted', is: 'no', days: 0 }),
   phrase: ({ widget, did, is, days }: ActedCondition) =>
     `who have ${is === 'no' ? 'not ' : ''}${did} ${titleOfName(widget)}${days > 0 ? ` in the last ${days} ${days === 1 ? 'day' : 'days'}` : ''}`,
+  axis: ({ widget, did, days }: ActedCondition) =>
+    axis(
+      `acted ${did} ${widget}`,
+      [null, ...around([days])],
+      (ago) =>
+        ago === null
+          ? `has not ${did} ${titleOfName(widget)}`
+          : `${did} ${titleOfName(widget)} ${ago === 0 ? 'today' : `${ago} days ago`}`,
+      (visit, ago) => {
+        const past = valueAt(visit.memory.widgets, widget);
+        const { [when[did]]: _, ...rest } = past ?? {};
+        const next = ago === null ? rest : { ...rest, [when[did]]: visit.now - ago * dayMs };
+        return remembering(visit, { widgets: { ...visit.memory.widgets, [widget]: next } });
+      },
+    ),
   fields: [
     { key: 'widget', label: 'Widget', widget: true },
     { key: 'is', label: 'Visitor', choice: { yes: 'Has', no: 'Has not' } },

@@ -12,6 +12,7 @@ export interface AddressCondition {
 
 /** The page's address matches one pattern to include (or there are none) and none to exclude. */
 export const address: ConditionKind<AddressCondition> = {
+  ofPage: true,
   compile({ include, exclude }) {
     const wanted = anyOf(include);
     const unwanted = anyOf(exclude);

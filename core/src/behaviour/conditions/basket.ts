@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { oneOf } from '../../base/schema/index.js';
+import { around, axis, signalling } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -15,7 +16,7 @@ export interface BasketCondition {
 
 const most = 1_000_000;
 const amount = () => Type.Number({ minimum: 0, maximum: most });
-const measured = ({ basketValue, basketCount }: PageVisit, of: BasketCondition['of']) =>
+const measured = ({ signals: { basketValue, basketCount } }: PageVisit, of: BasketCondition['of']) =>
   of === 'value' ? basketValue : basketCount;
 
 /** What is in the visitor's basket. */
@@ -41,8 +42,17 @@ export const basketSpec = defineRule({
     return `with ${unit}${to >= most ? `${from} or more` : `${from} to ${to}`}${items}`;
   },
   found: (visit: PageVisit, { of }: BasketCondition) =>
-    of === 'value' ? `a basket worth ${visit.basketValue}` : `${visit.basketCount} items in the basket`,
+    of === 'value'
+      ? `a basket worth ${visit.signals.basketValue}`
+      : `${visit.signals.basketCount} items in the basket`,
   problems: ({ from, to }: BasketCondition) => (from > to ? [['to', 'must not be less than “From”']] : []),
+  axis: ({ of, from, to }: BasketCondition) =>
+    axis(
+      `basket ${of}`,
+      around([from, to]),
+      (amount) => (of === 'value' ? `a basket worth ${amount}` : `${amount} items in the basket`),
+      (visit, amount) => signalling(visit, { [of === 'value' ? 'basketValue' : 'basketCount']: amount }),
+    ),
   fields: [
     { key: 'of', label: 'Basket', choice: { value: 'Value', count: 'Number of items' } },
     { key: 'from', label: 'From', unit: '', min: 0, max: most },

@@ -1,6 +1,7 @@
 import { valueAt } from '../../base/maps/index.js';
 import { oneOf } from '../../base/schema/index.js';
 import { listed } from '../../base/measure/listed.js';
+import { axis, remembering } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -44,6 +45,16 @@ export const campaignSpec = defineRule({
         ),
   found: ({ memory }: PageVisit, { parameter }: CampaignCondition) =>
     valueAt(memory.campaign, parameter) ?? 'no campaign',
+  axis: ({ parameter, values }: CampaignCondition) =>
+    axis(
+      parameter,
+      ['', 'another', ...values.map((value) => value.toLowerCase())],
+      (value) => (value ? `${parameter}=${value}` : `no ${parameter}`),
+      (visit, value) => {
+        const { [parameter]: _, ...campaign } = visit.memory.campaign;
+        return remembering(visit, { campaign: value ? { ...campaign, [parameter]: value } : campaign });
+      },
+    ),
   fields: [
     {
       key: 'parameter',

@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { oneOf } from '../../base/schema/index.js';
 import { listed } from '../../base/measure/listed.js';
+import { screens } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -37,5 +38,6 @@ export const deviceSpec = defineRule({
   create: () => ({ type: 'device', devices: ['phone'] }),
   phrase: (condition: DeviceCondition) => `on a ${listed(condition.devices, 'or')}`,
   found: (visit: PageVisit) => `a ${deviceOf(visit)}`,
+  axis: () => screens([tabletFrom - 1, tabletFrom, 1280]),
   fields: [{ key: 'devices', label: 'Devices', several: names }],
 });

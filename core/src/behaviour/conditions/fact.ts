@@ -1,6 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { valueAt } from '../../base/maps/index.js';
 import { oneOf } from '../../base/schema/index.js';
+import { axis, signalling } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -32,7 +33,7 @@ const tests: Record<Comparison, (value: string) => (fact: string) => boolean> = 
 export const fact: ConditionKind<FactCondition> = {
   compile({ name, how, value }) {
     const test = tests[how](value.trim().toLowerCase());
-    return ({ facts }) => {
+    return ({ signals: { facts } }) => {
       const told = valueAt(facts, name);
       return told !== undefined && test(String(told).toLowerCase());
     };
@@ -62,7 +63,7 @@ export const factSpec = defineRule({
     }),
   create: () => ({ type: 'fact', name: 'plan', how: 'equals', value: 'gold' }),
   phrase: ({ name, how, value }: FactCondition) => `whose ${name} ${words[how]} ${value || '(empty)'}`,
-  found: ({ facts }: PageVisit, { name }: FactCondition) => {
+  found: ({ signals: { facts } }: PageVisit, { name }: FactCondition) => {
     const told = valueAt(facts, name);
     return told === undefined ? `no ${name} told` : `${name} is ${String(told)}`;
   },
@@ -70,6 +71,30 @@ export const factSpec = defineRule({
     (how === 'more' || how === 'less') && !Number.isFinite(Number(value || NaN))
       ? [['value', 'must be a number to be compared with more or less']]
       : [],
+  axis: ({ name, how, value }: FactCondition) => {
+    const number = Number(value);
+    const named = how === 'one-of' ? value.split(',').map((one) => one.trim()) : [value];
+    const near = Number.isFinite(number) && value !== '' ? [number - 1, number + 1].map(String) : [];
+    const { key, values } = axis(
+      `fact ${name}`,
+      [null, 'something else', ...named, ...near],
+      (told) => (told === null ? `no ${name} told` : `${name} is ${told}`),
+      (visit, told) => {
+        const { [name]: _, ...facts } = visit.signals.facts;
+        return signalling(visit, { facts: told === null ? facts : { ...facts, [name]: told } });
+      },
+    );
+    if (how !== 'contains') return { key, values };
+    const combine = (names: readonly string[]) => {
+      const told = names.join(' ');
+      return {
+        id: JSON.stringify(told),
+        words: `${name} is ${told}`,
+        set: (visit: PageVisit) => signalling(visit, { facts: { ...visit.signals.facts, [name]: told } }),
+      };
+    };
+    return { key, values, parts: { names: [value], combine } };
+  },
   fields: [
     {
       key: 'name',

@@ -1,5 +1,6 @@
 import { minuteMs, minutesOf, nextChange, openAt, type HoursRow } from '../../base/time/hours.js';
 import { hoursWords } from '../../base/time/hours-words.js';
+import { around, axis } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -18,6 +19,12 @@ export const hours: ConditionKind<HoursCondition> = {
   changesAt: (row, visit) => nextChange([row], clockOf(visit), visit.now),
 };
 
+const dayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+
+/** @example clockText(990) // '16:30' */
+const clockText = (minutes: number): string =>
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
 export const hoursSpec = defineRule({
   type: 'hours',
   label: 'Day and hour',
@@ -33,6 +40,21 @@ export const hoursSpec = defineRule({
     }),
   problems: ({ from, to }: HoursCondition) =>
     minutesOf(from) >= minutesOf(to) ? [['to', 'must be later than “From”']] : [],
+  axis: ({ days, from, to }: HoursCondition) =>
+    axis(
+      'clock',
+      [1, 2, 3, 4, 5, 6, 7].flatMap((day) =>
+        around(days.includes(day) ? [minutesOf(from), minutesOf(to)] : [720]).map(
+          (minute) => (day - 1) * 1440 + minute,
+        ),
+      ),
+      (minute) => `${dayNames[Math.floor(minute / 1440) % 7]} ${clockText(minute % 1440)} by their own clock`,
+      (visit, minute) => {
+        // 5 January 1970 was a Monday. Whoever's clock shows that is so much ahead of UTC, or that and some weeks.
+        const local = 4 * 1440 + minute;
+        return { ...visit, ahead: local - Math.floor(visit.now / minuteMs) };
+      },
+    ),
   fields: [
     {
       key: 'days',

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { listed } from '../../base/measure/listed.js';
+import { axis } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -38,6 +39,13 @@ export const languageSpec = defineRule({
   create: () => ({ type: 'language', languages: ['en'] }),
   phrase: ({ languages }: LanguageCondition) => `who read ${listed(languages, 'or') || '(no language)'}`,
   found: ({ language: asked }: PageVisit) => asked || 'no language',
+  axis: ({ languages }: LanguageCondition) =>
+    axis(
+      'language',
+      [...languages, 'zz'],
+      (one) => (one === 'zz' ? 'another language' : `reads ${one}`),
+      (visit, one) => ({ ...visit, language: one }),
+    ),
   fields: [
     { key: 'languages', label: 'Languages', list: 40, help: 'One tag per line, such as de or en-GB.' },
   ],

@@ -1,5 +1,6 @@
 import { oneOf } from '../../base/schema/index.js';
 import { listed } from '../../base/measure/listed.js';
+import { signalling } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -16,7 +17,7 @@ export interface ListsCondition {
 export const lists: ConditionKind<ListsCondition> = {
   compile(condition) {
     const on = condition.is === 'on';
-    return (visit) => condition.lists.some((list) => visit.lists.includes(list)) === on;
+    return (visit) => condition.lists.some((list) => visit.signals.lists.includes(list)) === on;
   },
 };
 
@@ -28,7 +29,20 @@ export const listsSpec = defineRule({
   create: () => ({ type: 'lists', is: 'off', lists: ['newsletter'] }),
   phrase: ({ is, lists: named }: ListsCondition) =>
     `who are ${is === 'on' ? '' : 'not '}on the list ${listed(named, 'or') || '(none named yet)'}`,
-  found: (visit: PageVisit) => (visit.lists.length > 0 ? `on ${listed(visit.lists, 'and')}` : 'on no list'),
+  found: (visit: PageVisit) =>
+    visit.signals.lists.length > 0 ? `on ${listed(visit.signals.lists, 'and')}` : 'on no list',
+  axis: ({ lists: named }: ListsCondition) => ({
+    key: 'lists',
+    values: [],
+    parts: {
+      names: named,
+      combine: (names) => ({
+        id: JSON.stringify(names),
+        words: names.length > 0 ? `on ${listed(names, 'and')}` : 'on no list',
+        set: (visit) => signalling(visit, { lists: names }),
+      }),
+    },
+  }),
   fields: [
     { key: 'is', label: 'Visitor is', choice: { on: 'On one of them', off: 'On none of them' } },
     {

@@ -1,4 +1,5 @@
 import { oneOf } from '../../base/schema/index.js';
+import { axis, signalling } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -13,7 +14,7 @@ export const member: ConditionKind<MemberCondition> = {
   compile:
     ({ is }) =>
     (visit) =>
-      visit.member === (is === 'member'),
+      visit.signals.member === (is === 'member'),
 };
 
 export const memberSpec = defineRule({
@@ -23,7 +24,14 @@ export const memberSpec = defineRule({
   schema: () => ruleSchema('member', { is: oneOf(['member', 'guest']) }),
   create: () => ({ type: 'member', is: 'guest' }),
   phrase: ({ is }: MemberCondition) => (is === 'member' ? 'who are members' : 'who are not members'),
-  found: (visit: PageVisit) => (visit.member ? 'a member' : 'a guest'),
+  found: (visit: PageVisit) => (visit.signals.member ? 'a member' : 'a guest'),
+  axis: () =>
+    axis(
+      'member',
+      [true, false],
+      (isMember) => (isMember ? 'a member' : 'not a member'),
+      (visit, isMember) => signalling(visit, { member: isMember }),
+    ),
   fields: [
     {
       key: 'is',

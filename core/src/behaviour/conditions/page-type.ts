@@ -12,6 +12,7 @@ export interface PageTypeCondition {
 
 /** The page says that it is one of these, by its structured data or a meta tag. */
 export const pageType: ConditionKind<PageTypeCondition> = {
+  ofPage: true,
   compile({ types }) {
     const wanted = types.map((one) => one.toLowerCase());
     return (visit) => wanted.some((one) => visit.types.includes(one));

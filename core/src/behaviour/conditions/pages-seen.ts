@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { around, axis, remembering } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { ordinal } from '../ordinal.js';
@@ -25,5 +26,12 @@ export const pagesSeenSpec = defineRule({
   create: () => ({ type: 'pages-seen', atLeast: 2 }),
   phrase: ({ atLeast }: PagesSeenCondition) => `on their ${ordinal(atLeast)} page or later`,
   found: ({ memory }: PageVisit) => `the ${ordinal(memory.pages)} page`,
+  axis: ({ atLeast }: PagesSeenCondition) =>
+    axis(
+      'pages',
+      around([atLeast], 1),
+      (pages) => `${ordinal(pages)} page of the visit`,
+      (visit, pages) => remembering(visit, { pages }),
+    ),
   fields: [{ key: 'atLeast', label: 'From page', unit: 'nth', min: 1, max: 1000 }],
 });

@@ -13,6 +13,7 @@ export interface PagesCondition {
 
 /** The page is one of those chosen. */
 export const pages: ConditionKind<PagesCondition> = {
+  ofPage: true,
   compile(condition) {
     const chosen = new Set(condition.pages.map((page) => placeOf(page).path));
     return ({ path }) => chosen.has(path);

@@ -1,5 +1,6 @@
 import { oneOf } from '../../base/schema/index.js';
 import { listed } from '../../base/measure/listed.js';
+import { axis, remembering } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -38,6 +39,13 @@ export const referrerSpec = defineRule({
     sites
       .filter((site) => !/^[a-z0-9-]+(\.[a-z0-9-]+)*$/i.test(site))
       .map((site) => ['sites', `has “${site.slice(0, 40)}”, which is not a domain such as news.example`]),
+  axis: ({ sites }: ReferrerCondition) =>
+    axis(
+      'from',
+      ['', 'another.example', ...sites.map((site) => site.toLowerCase())],
+      (from) => (from ? `came from ${from}` : 'came directly'),
+      (visit, from) => remembering(visit, { from }),
+    ),
   fields: [
     {
       key: 'way',

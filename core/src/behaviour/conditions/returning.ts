@@ -1,4 +1,5 @@
 import { oneOf } from '../../base/schema/index.js';
+import { onVisits } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -23,5 +24,6 @@ export const returningSpec = defineRule({
   create: () => ({ type: 'returning', is: 'new' }),
   phrase: ({ is }: ReturningCondition) => (is === 'new' ? 'who are new' : 'who return'),
   found: ({ memory }: PageVisit) => (memory.visits > 1 ? 'a returning visitor' : 'a new visitor'),
+  axis: () => onVisits([1, 2]),
   fields: [{ key: 'is', label: 'Visitor is', choice: { new: 'New', returning: 'Returning' } }],
 });

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { around, onVisits } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import { ordinal } from '../ordinal.js';
 import type { PageVisit } from '../page.js';
@@ -37,6 +38,7 @@ export const visitsSpec = defineRule({
   found: ({ memory }: PageVisit) => `the ${ordinal(memory.visits)} visit`,
   problems: ({ from, to }: VisitsCondition) =>
     from > to ? [['to', 'must not be less than “From visit”']] : [],
+  axis: ({ from, to }: VisitsCondition) => onVisits(around([from, to], 1)),
   fields: [
     { key: 'from', label: 'From visit', unit: 'nth', min: 1, max: most },
     { key: 'to', label: 'To visit', unit: 'nth', min: 1, max: most },

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { around, screens } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -34,6 +35,7 @@ export const widthSpec = defineRule({
         : `with a window ${from} to ${to} px wide`,
   found: ({ width: now }: PageVisit) => `${now} px`,
   problems: ({ from, to }: WidthCondition) => (from > to ? [['to', 'must not be less than “From”']] : []),
+  axis: ({ from, to }: WidthCondition) => screens(around([from, to])),
   fields: [
     { key: 'from', label: 'From', unit: 'px', min: 0, max: widest },
     { key: 'to', label: 'To', unit: 'px', min: 0, max: widest },

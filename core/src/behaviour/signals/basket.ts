@@ -27,7 +27,12 @@ export const basket: Signal<BasketTold, BasketKnown> = {
       known.basketChanged ||
       (known.basketTold && (known.basketCount !== count || known.basketValue !== value)),
   }),
-  carried: (known) => ({ ...known, basketChanged: false }),
+  carried: ({ basketCount, basketValue, basketTold }) => ({
+    basketCount,
+    basketValue,
+    basketTold,
+    basketChanged: false,
+  }),
 };
 
 /** A rehearsal offers baskets on both sides of what some rule asks for. */

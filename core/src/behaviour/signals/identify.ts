@@ -30,7 +30,7 @@ export function readIdentity(value: unknown): Identified {
 export const identify: Signal<Identified, Identified> = {
   start: { member: false, lists: [] },
   happened: (_, { member, lists }) => ({ member, lists }),
-  carried: (known) => known,
+  carried: ({ member, lists }) => ({ member, lists }),
 };
 
 /** A rehearsal offers signing in and out where some rule asks, and the lists that are asked for. */

@@ -1,3 +1,4 @@
+import { valueAt } from '../../base/maps/index.js';
 import type { Deed, Signal } from '../signal.js';
 import { activity, activityDeed } from './activity.js';
 import { basket, basketDeed } from './basket.js';
@@ -43,24 +44,33 @@ export const signalDeeds: { readonly [S in SignalType]: Deed<Detail<S>> } = {
 /** What each signal is called. */
 export const signalTypes = Object.keys(signals) as SignalType[];
 
-const all = Object.entries(signals) as [string, Signal<object, SignalState>][];
+const byType = signals as unknown as Readonly<Record<string, Signal<object, SignalState>>>;
+const all = Object.entries(byType);
+
+const atStart = Object.freeze(Object.assign({}, ...all.map(([, { start }]) => start)) as SignalState);
+const carrying = all.filter(([, { carried }]) => carried);
+const passing = all.filter(([, signal]) => signal.passing);
 
 /** What is known when the visitor arrives: of the page before, what is carried on. */
-export const startOfSignals = (before?: SignalState): SignalState =>
-  Object.assign(
-    {},
-    ...all.map(([, { start, carried }]) => {
-      if (!before || !carried) return start;
-      const own = Object.keys(start) as (keyof SignalState)[];
-      return carried(Object.fromEntries(own.map((key) => [key, before[key]])) as unknown as SignalState);
-    }),
-  ) as SignalState;
-
-/** What is known after an event, whichever it is: a signal that holds for the moment only has passed unless it is this. */
-export function signalsAfter<K extends SignalState>(known: K, event: { type: string; at: number }): K {
-  let next = known;
-  for (const [type, signal] of all)
-    if (type === event.type) next = { ...next, ...signal.happened(next, event, event.at) };
-    else if (signal.passing) next = { ...next, ...signal.start };
+export function startOfSignals(before?: SignalState): SignalState {
+  if (!before) return atStart;
+  const next = { ...atStart };
+  for (const [, { carried }] of carrying) Object.assign(next, carried?.(before));
   return next;
 }
+
+/**
+ * What is known after an event, whichever it is: a signal that holds for the moment only has passed unless it is this. A copy is made
+ * once, and only of what changes: this runs at every event of every visitor that is played.
+ */
+export function signalsAfter(known: SignalState, event: { type: string; at: number }): SignalState {
+  let next = known;
+  const own = valueAt(byType, event.type);
+  if (own) next = { ...known, ...own.happened(known, event, event.at) };
+  for (const [type, { start }] of passing)
+    if (type !== event.type && !isSame(next, start)) next = { ...next, ...start };
+  return next;
+}
+
+const isSame = (known: SignalState, start: Partial<SignalState>): boolean =>
+  (Object.keys(start) as (keyof SignalState)[]).every((key) => known[key] === start[key]);

@@ -33,7 +33,7 @@ export const set: Signal<FactsTold, FactsTold> = {
     const next = { ...known.facts, ...facts };
     return Object.keys(next).length > most ? known : { facts: next };
   },
-  carried: (known) => known,
+  carried: ({ facts }) => ({ facts }),
 };
 
 /** A rehearsal offers the facts that some rule asks for. */

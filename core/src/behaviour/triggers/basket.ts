@@ -11,7 +11,7 @@ export interface BasketTrigger {
 
 /** Fires once the basket has changed on this page and is worth more than that. */
 export const basket: TriggerKind<BasketTrigger> = {
-  fired: ({ over }, { basketChanged, basketValue }) => basketChanged && basketValue > over,
+  fired: ({ over }, { signals: { basketChanged, basketValue } }) => basketChanged && basketValue > over,
 };
 
 export const basketSpec = defineRule({
@@ -22,7 +22,7 @@ export const basketSpec = defineRule({
   create: () => ({ type: 'basket', over: 0 }),
   phrase: ({ over }: BasketTrigger) =>
     `when the basket changes${over > 0 ? ` and is worth more than ${over}` : ''}`,
-  found: ({ basketValue, basketChanged }: PageVisit) =>
+  found: ({ signals: { basketValue, basketChanged } }: PageVisit) =>
     `${basketChanged ? 'changed' : 'unchanged'}, worth ${basketValue}`,
   fields: [
     {

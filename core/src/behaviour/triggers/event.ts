@@ -10,7 +10,7 @@ export interface EventTrigger {
 
 /** Fires once the page has told of an event of that name. */
 export const event: TriggerKind<EventTrigger> = {
-  fired: ({ name }, { tracked }) => tracked.includes(name),
+  fired: ({ name }, { signals: { tracked } }) => tracked.includes(name),
 };
 
 export const eventSpec = defineRule({

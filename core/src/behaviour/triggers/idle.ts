@@ -14,7 +14,7 @@ export const idle: TriggerKind<IdleTrigger> = {
   dueAt: (trigger, visit) => due(trigger, visit),
 };
 
-const due = ({ seconds }: IdleTrigger, { arrivedAt, activeAt }: PageVisit) =>
+const due = ({ seconds }: IdleTrigger, { arrivedAt, signals: { activeAt } }: PageVisit) =>
   Math.max(arrivedAt, activeAt) + seconds * 1000;
 
 export const idleSpec = defineRule({

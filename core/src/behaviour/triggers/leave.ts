@@ -3,7 +3,7 @@ import type { TriggerKind } from '../trigger.js';
 
 /** Fires when the visitor makes to leave: the pointer goes out at the top, or a quick scroll back on touch. */
 export const leave: TriggerKind<{ type: 'leave' }> = {
-  fired: (_, visit) => visit.leaving,
+  fired: (_, visit) => visit.signals.leaving,
 };
 
 export const leaveSpec = defineRule({

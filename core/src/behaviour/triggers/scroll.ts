@@ -11,7 +11,7 @@ export interface ScrollTrigger {
 
 /** Fires when the visitor has scrolled so far. */
 export const scroll: TriggerKind<ScrollTrigger> = {
-  fired: (trigger, visit) => visit.scrolled >= trigger.share,
+  fired: (trigger, visit) => visit.signals.scrolled >= trigger.share,
 };
 
 export const scrollSpec = defineRule({
@@ -21,6 +21,6 @@ export const scrollSpec = defineRule({
   schema: () => ruleSchema('scroll', { share: Type.Number({ minimum: 0, maximum: 1 }) }),
   create: () => ({ type: 'scroll', share: 0.5 }),
   phrase: ({ share }: ScrollTrigger) => `at ${Math.round(share * 100)} % scroll depth`,
-  found: ({ scrolled }: PageVisit) => `${Math.round(scrolled * 100)} %`,
+  found: ({ signals: { scrolled } }: PageVisit) => `${Math.round(scrolled * 100)} %`,
   fields: [{ key: 'share', label: 'Scroll depth', unit: '%', min: 0, max: 100, share: true }],
 });

@@ -14,7 +14,8 @@ export interface ViewTrigger {
 
 /** Fires once so much of an element of the page has been in view. */
 export const view: TriggerKind<ViewTrigger> = {
-  fired: ({ selector, share }, { touched }) => touched.includes(touchKey({ on: 'view', selector, share })),
+  fired: ({ selector, share }, { signals: { touched } }) =>
+    touched.includes(touchKey({ on: 'view', selector, share })),
 };
 
 export const viewSpec = defineRule({

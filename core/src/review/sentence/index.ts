@@ -174,7 +174,7 @@ function visitorWords(targeting: Targeting): string {
 }
 
 /** A group of conditions in words, such as "(on /shop/* or on their 2nd page or later)". */
-function treeWords(tree: Targeting): string {
+export function treeWords(tree: Targeting): string {
   if ('type' in tree) return conditionWords(tree);
   const [list, word, before] =
     'all' in tree ? [tree.all, 'and', ''] : 'any' in tree ? [tree.any, 'or', ''] : [tree.none, 'or', 'not '];

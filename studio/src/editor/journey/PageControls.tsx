@@ -1,5 +1,8 @@
 import { Stack, Text } from '@chakra-ui/react';
 import { isPattern, targetingOf, targetingParts, type Targeting } from '@sirene/core/behaviour';
+import { neverMatches } from '@sirene/core/plan';
+import { treeWords } from '@sirene/core/review/sentence';
+import { useMemo } from 'react';
 import { useDocument, useEditing } from '../state/editing.ts';
 import { PatternList } from './PatternList.tsx';
 import { TargetingTree } from './TargetingTree.tsx';
@@ -40,15 +43,26 @@ export function PageControls() {
   );
 }
 
+const nodeWords = (node: Targeting): string => {
+  const said = treeWords(node);
+  return said === '(nobody)' ? 'a group without conditions' : said;
+};
+
 /** The whole tree of conditions on page and visitor. */
 export function ConditionControls() {
   const { session } = useEditing();
   const { targeting } = useDocument().behaviour;
   const set = (value: Targeting) =>
     session.apply({ type: 'set', path: ['behaviour', 'targeting'], value }, 'conditions');
+  const never = useMemo(() => neverMatches(targeting), [targeting]);
   return (
     <Stack gap="3" maxH="52vh" overflow="auto" tabIndex={-1}>
       <TargetingTree tree={targeting} onChange={set} />
+      {never && (
+        <Text role="alert" color="wine">
+          Nobody can match: {never.nodes.map(nodeWords).join(' and ')}.
+        </Text>
+      )}
     </Stack>
   );
 }

@@ -17,6 +17,7 @@ export type Asset = Named['Asset'];
 export type OwnStarter = Named['OwnStarter'];
 export type ShelfPiece = Named['ShelfPiece'];
 export type StoredPage = Named['StoredPage'];
+export type PlannedWidget = Named['PlannedWidget'];
 export type Install = Named['Install'];
 export type Delivery = Named['Delivery'];
 export type Submission = Named['Submission'];

@@ -888,6 +888,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/rules': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The rules of all of the site’s widgets as their drafts have them: for its page plan. */
+    get: operations['ServingController_rules'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/install': {
     parameters: {
       query?: never;
@@ -1409,6 +1426,15 @@ export interface components {
       })[];
       signals: ('scroll' | 'leave' | 'activity' | 'track' | 'element' | 'basket' | 'identify' | 'set')[];
       policy: components['schemas']['Policy'];
+    };
+    PlannedWidget: components['schemas']['WidgetRules'] & {
+      name: string;
+      /** @description Whether visitors get it, be it an older version. */
+      published: boolean;
+      /** @description Whether it stands on a page of its own, where no other is. */
+      standalone: boolean;
+      /** @description Whether it can be submitted. */
+      hasForm: boolean;
     };
     Install: {
       connected: boolean;
@@ -3521,6 +3547,37 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Manifest'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_rules: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlannedWidget'][];
         };
       };
       /** @description Refused */

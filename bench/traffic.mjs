@@ -1,0 +1,98 @@
+// Traffic played through a site of twenty widgets, beside an empty loop over the same visitors; and a page plan of 200 pages and
+// 100 widgets.
+import { coversOf } from '@sirene/core/behaviour';
+import { pagePlan } from '@sirene/core/plan';
+import { seeded } from '@sirene/core/base/random';
+import { likelyWays, makeVisitor, playTraffic, usualTraffic } from '@sirene/core/traffic';
+import { figure, median } from './lib.mjs';
+
+const policy = { quietGap: 10, perPage: null, perVisit: 3, waiting: 'later' };
+const start = Date.UTC(2026, 10, 2);
+const sections = ['', 'journal', 'shop', 'shows', 'about'];
+const pagesOf = (count) =>
+  Array.from({ length: count }, (_, at) => ({
+    address: `https://x.example/${sections[at % sections.length]}/${at}`,
+    types: [['article'], ['product'], []][at % 3],
+    markers: ['w3'],
+  }));
+const slots = ['centre', 'bottom-right', 'top-bar', 'none', 'launcher-bottom-right'];
+const modes = ['overlay', 'overlay', 'free', 'inline', 'free'];
+const triggers = [
+  [{ type: 'load' }],
+  [{ type: 'delay', seconds: 8 }, { type: 'leave' }],
+  [{ type: 'scroll', share: 0.6 }],
+];
+const widgetsOf = (count) =>
+  Array.from({ length: count }, (_, at) => ({
+    id: `w${at}`,
+    slug: `w${at}`,
+    mode: modes[at % 5],
+    covers: coversOf(slots[at % 5]),
+    triggers: { any: triggers[at % 3] },
+    targeting: {
+      all: [
+        { type: 'address', include: [`/${sections[at % sections.length]}/*`], exclude: [] },
+        { type: 'pages-seen', atLeast: (at % 3) + 1 },
+        {
+          any: [
+            { type: 'device', devices: ['phone', 'tablet'] },
+            { type: 'width', from: 900, to: 20_000 },
+          ],
+        },
+        { type: 'member', is: at % 7 === 0 ? 'member' : 'guest' },
+        { none: [{ type: 'acted', widget: `w${(at + 1) % count}`, did: 'submitted', is: 'yes', days: 0 }] },
+        { type: 'visits', from: 1, to: 3 + (at % 5) },
+      ],
+    },
+    frequency: { per: 'visit' },
+    returning: { afterClosing: 7, afterSubmitting: null },
+    priority: at % 4,
+    hasForm: at % 2 === 0,
+  }));
+
+const visitors = 5000;
+
+function played() {
+  const input = { model: { ...usualTraffic, visitors }, pages: pagesOf(30), widgets: widgetsOf(20), policy, start };
+  const before = performance.now();
+  const result = [...playTraffic(input)].at(-1);
+  return { time: performance.now() - before, visits: result.visits };
+}
+
+function empty() {
+  const pages = pagesOf(30);
+  const random = seeded(1);
+  const ways = likelyWays(pages);
+  const before = performance.now();
+  let stays = 0;
+  for (let count = 0; count < visitors; count++)
+    for (const { pages: list } of makeVisitor(random, usualTraffic, pages, ways, start).visits) stays += list.length;
+  if (stays === 0) throw new Error('Nobody came');
+  return performance.now() - before;
+}
+
+function planned(pages, widgets) {
+  const before = performance.now();
+  let clashes = 0;
+  for (const row of pagePlan({ pages: pagesOf(pages), widgets: widgetsOf(widgets), policy, now: start }))
+    clashes += row.clashes.length;
+  if (clashes === 0) throw new Error('Nothing clashes');
+  return performance.now() - before;
+}
+
+export default function traffic() {
+  const runs = Array.from({ length: 7 }, () => ({ ...played(), bare: empty() }));
+  const rate = median(runs.map(({ time, visits }) => visits / (time / 1000)));
+  const bare = median(runs.map(({ bare: time, visits }) => visits / (time / 1000)));
+  const plans = Array.from({ length: 5 }, () => [planned(200, 100), planned(20, 10)]);
+  return [
+    figure('traffic: visits a second through 20 widgets', rate, '/s', bare, 20_000, { atLeast: true }),
+    figure(
+      'plan: 200 pages × 100 widgets, beside 20 × 10',
+      median(plans.map(([whole]) => whole)),
+      'ms',
+      median(plans.map(([, small]) => small)),
+      1000,
+    ),
+  ];
+}
