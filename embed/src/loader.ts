@@ -14,6 +14,8 @@ export interface Loader {
   manifest(): Promise<Manifest>;
   body(widget: ManifestWidget): Promise<CompiledWidget>;
   part<P extends PartName>(part: P): Promise<Parts[P]>;
+  /** Drafts are tried: nothing is counted. */
+  isTry?: boolean;
 }
 
 /** Why nothing is shown, in words for whoever looks into the page's console. */

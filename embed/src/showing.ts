@@ -24,6 +24,7 @@ export interface ShowingPort {
     origin: string;
     site: string;
     submissions: string;
+    isTry?: boolean;
     body(widget: ManifestWidget): Promise<CompiledWidget>;
     part<P extends keyof Called>(part: P): Promise<Called[P]>;
     part(part: PartName): Promise<object>;
@@ -39,7 +40,7 @@ const counted = { open: 'shown', close: 'closed', submit: 'submitted' } as const
 /** How widgets come onto a visitor's page: fetched, mounted, each with the parts it needs. */
 export function showing({ load, page, send, tell }: ShowingPort): SurfacePort<ManifestWidget> {
   const attached = new WeakMap<Mounted, Set<Attached>>();
-  const count = counter(`${load.origin}/c/${load.site}/events`);
+  const count = load.isTry ? () => {} : counter(`${load.origin}/c/${load.site}/events`);
 
   function happened(happening: keyof typeof counted, widget: ManifestWidget): void {
     count({ type: counted[happening], widget: widget.id });

@@ -1,4 +1,11 @@
-import { compileRules, startSession, type Session } from '@sirene/core/behaviour';
+import {
+  compileRules,
+  startSession,
+  type Clock,
+  type Memory,
+  type Session,
+  type SiteRules,
+} from '@sirene/core/behaviour';
 import { createApi } from './api.ts';
 import { factsOf } from './facts.ts';
 import { happenings } from './happenings.ts';
@@ -12,22 +19,33 @@ import { basketLines } from './signals/basket.ts';
 import { identity } from './signals/identify.ts';
 import { addFacts } from './signals/set.ts';
 import { trackEvent } from './signals/track.ts';
-import { memoryOf, unsentOf } from './storage.ts';
+import { memoryOf, unsentOf, type Storage } from './storage.ts';
 import type { Surface } from './surface.ts';
 
-const clock = {
+const ownClock = {
   now: () => Date.now(),
   at(time: number, call: () => void) {
-    // A timer is at most about 24 days; triggers are at most an hour.
-    const timer = setTimeout(() => attempt(call), time - Date.now());
+    // A timer is at most about 24 days; what is due later is asked for again then.
+    const timer = setTimeout(() => attempt(call), Math.min(time - Date.now(), longest));
     return () => clearTimeout(timer);
   },
 };
 
+/** The longest that a timer waits, ms (HTML, timers: a signed number of 32 bits). */
+const longest = 2 ** 31 - 1;
+
+/** What a try has in the place of the visitor's own. */
+export interface Instead {
+  clock: Clock;
+  memory: Storage<Memory>;
+  /** Called once widgets may appear. */
+  started(site: SiteRules, session: Session): void;
+}
+
 /** Lets a site's widgets appear on the page, from the manifest on. */
-export async function start(load: Loader): Promise<void> {
+export async function start(load: Loader, instead?: Instead): Promise<void> {
   const { site } = load;
-  const memory = memoryOf(site);
+  const { clock, memory } = instead ?? { clock: ownClock, memory: memoryOf(site) };
   const { on, tell } = happenings(attempt);
   let widgets: ManifestWidget[] = [];
   let rules = compileRules([]);
@@ -128,5 +146,6 @@ export async function start(load: Loader): Promise<void> {
       .part('form')
       .then(({ sendUnsent }) => sendUnsent(load.submissions, site))
       .catch(report);
+  instead?.started(rules, running);
   isReady();
 }

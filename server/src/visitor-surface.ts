@@ -7,7 +7,7 @@ import type { Config } from './config.js';
 /** Largest body that a visitor's page may send, and that anyone may send without a session, bytes. */
 const bodyLimit = 64_000;
 
-const paths = /^\/(c|m|s|b|a|p|fonts|embed)[/.]/;
+const paths = /^\/(c|m|s|t|b|a|p|fonts|embed)[/.]/;
 
 /** What is limited together: one visitor is counted across all routes of a group. */
 export type LimitGroup = 'collect' | 'sign-in' | 'read';
@@ -69,7 +69,7 @@ export async function openVisitorSurface(fastify: FastifyInstance, config: Confi
 }
 
 /** What may be sent to without a session. */
-const openPaths = /^\/(c|m|s|b|a|p|fonts|embed|api\/session)([/.]|$)/;
+const openPaths = /^\/(c|m|s|t|b|a|p|fonts|embed|api\/session)([/.]|$)/;
 
 /** Who a limit counts: an IPv4 address, or the 64 bits of an IPv6 address that one subscriber has (RFC 6177). */
 export function visitorOf({ ip }: Pick<FastifyRequest, 'ip'>): string {

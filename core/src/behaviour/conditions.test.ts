@@ -12,7 +12,7 @@ import { rule, visitOn } from '../testing/visits.js';
 
 const day = 86_400_000;
 const wednesday = Date.UTC(2026, 10, 25, 16, 30);
-type Case = [Condition, Partial<PageVisit>, Partial<Memory>, boolean];
+type Case = [Condition, Partial<PageVisit> & Partial<PageVisit['signals']>, Partial<Memory>, boolean];
 
 test.each<Case>([
   [{ type: 'page-type', types: ['Article'] }, { types: ['article'] }, {}, true],

@@ -3,7 +3,7 @@ import { arbitrate, compete, interrupts, type Blocker, type Decision, type Room 
 import type { PageFacts } from './facts.js';
 import { noMemory, rememberArrival, type Memory, type WidgetMemory } from './memory.js';
 import { pausedBy } from './pause.js';
-import { pageWith, visitOf, type PageVisit } from './page.js';
+import { visitOf, type PageVisit } from './page.js';
 import { triggersOf, type CompiledRules, type SiteRules } from './rules.js';
 import { offSchedule, scheduleChange } from './schedule.js';
 import { signalsAfter, startOfSignals, type SignalEvent, type SignalState } from './signals/registry.js';
@@ -56,20 +56,27 @@ export type Effect =
 export type Step = [MachineState, Effect[]];
 
 /** The state before the visitor's first page. */
-export function startState(memory: Memory = noMemory): MachineState {
-  return {
-    memory,
-    page: null,
-    told: startOfSignals(),
-    here: [],
-    open: none,
-    interrupting: none,
-    interruptions: 0,
-    fired: nothing,
-    waiting: nobody,
-    dropped: none,
-  };
-}
+export const startState = (memory: Memory = noMemory): MachineState =>
+  freshState(memory, null, startOfSignals(), []);
+
+// Written out, so that it is of one known shape: copies of it are made several times as fast (bench/traffic).
+const freshState = (
+  memory: Memory,
+  page: PageVisit | null,
+  told: SignalState,
+  here: readonly number[],
+): MachineState => ({
+  memory,
+  page,
+  told,
+  here,
+  open: none,
+  interrupting: none,
+  interruptions: 0,
+  fired: nothing,
+  waiting: nobody,
+  dropped: none,
+});
 
 const nobody: MachineState['waiting'] = {};
 const nothing: MachineState['fired'] = {};
@@ -96,7 +103,7 @@ export function step(site: SiteRules, state: MachineState, event: MachineEvent):
       return ask(site, state, event.widget, event.at);
     default:
       return state.page
-        ? appear(site, withPage(state, seen(state.page, event)))
+        ? appear(site, { ...state, page: seen(state.page, event) })
         : [{ ...state, told: signalsAfter(state.told, event) }, []];
   }
 }
@@ -109,41 +116,15 @@ function arrive(site: SiteRules, state: MachineState, event: MachineEvent & { ty
   const page = visitOf(event, at, memory, startOfSignals(state.page?.signals ?? state.told));
   const here: number[] = [];
   for (const [index, widget] of site.widgets.entries()) if (widget.onPage(page)) here.push(index);
-  const [next, effects] = appear(site, {
-    memory,
-    page,
-    told: state.told,
-    here,
-    open: none,
-    interrupting: none,
-    interruptions: 0,
-    fired: nothing,
-    waiting: nobody,
-    dropped: none,
-  });
+  const [next, effects] = appear(site, freshState(memory, page, state.told, here));
   const gone = state.open.map((widget): Effect => ({ type: 'hide', widget }));
   return [next, [...gone, { type: 'remember', memory }, ...effects]];
 }
 
-const seen = (page: PageVisit, event: MachineEvent): PageVisit =>
-  pageWith(page, event.at, signalsAfter(page.signals, event));
-
-// Written out: a copy of a known shape is made several times as fast as one by spreading (bench/traffic).
-const withPage = (
-  { memory, told, here, open, interrupting, interruptions, fired, waiting, dropped }: MachineState,
-  page: PageVisit | null,
-  remembered = memory,
-): MachineState => ({
-  memory: remembered,
-  page,
-  told,
-  here,
-  open,
-  interrupting,
-  interruptions,
-  fired,
-  waiting,
-  dropped,
+const seen = (page: PageVisit, event: MachineEvent): PageVisit => ({
+  ...page,
+  now: event.at,
+  signals: signalsAfter(page.signals, event),
 });
 
 /** Lets every widget appear that wants to, may, and gets a place. */
@@ -297,8 +278,11 @@ function shown(state: MachineState, widget: CompiledRules, asked: boolean): Mach
 }
 
 /** What is remembered is part of what is known on the page: conditions ask for it. */
-const withMemory = (state: MachineState, memory: Memory): MachineState =>
-  withPage(state, state.page && pageWith(state.page, state.page.now, state.page.signals, memory), memory);
+const withMemory = (state: MachineState, memory: Memory): MachineState => ({
+  ...state,
+  memory,
+  page: state.page && { ...state.page, memory },
+});
 
 function remember(state: MachineState, id: string, what: WidgetMemory): MachineState {
   const { memory } = state;
@@ -323,7 +307,7 @@ function end(
   const [noted, effects] = note(without, id, what);
   const page = noted.page && seen(noted.page, event);
   // The place is free: whoever waited gets a turn.
-  const [next, more] = appear(site, withPage(noted, page));
+  const [next, more] = appear(site, { ...noted, page });
   return [next, [{ type: 'hide', widget: id }, ...effects, ...more]];
 }
 
@@ -349,7 +333,7 @@ function ask(site: SiteRules, state: MachineState, id: string, at: number): Step
   const inTheWay = openOf(site, state).flatMap((other) =>
     compete(widget, other, page.width) ? [other.id] : [],
   );
-  const without = withoutWidgets(withPage(state, pageWith(page, at)), inTheWay, at);
+  const without = withoutWidgets({ ...state, page: { ...page, now: at } }, inTheWay, at);
   const next = shown(without, widget, true);
   return [
     next,

@@ -23,6 +23,14 @@ export interface FormPort {
 type Outcome =
   { type: 'sent' } | { type: 'refused'; faults: FieldFault[]; reason: string } | { type: 'failed' };
 
+/** Checks a form and shows what is wrong, or what follows: in a try, where nothing is sent. */
+export function tryOut(form: HTMLFormElement, port: FormPort): void {
+  const { faults } = checkForm(port.rule, entries(form));
+  showFaults(form, port.rule, faults);
+  if (faults.length > 0) watch(form, port.rule);
+  else port.done();
+}
+
 /** Checks a form, shows what is wrong, or sends it and keeps it until it is acknowledged. */
 export async function submit(form: HTMLFormElement, port: FormPort): Promise<void> {
   const { values, faults } = checkForm(port.rule, entries(form));

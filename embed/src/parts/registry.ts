@@ -9,4 +9,5 @@ export interface Parts extends Record<PartName, object> {
   countdown: typeof import('./countdown.ts');
   signals: typeof import('./signals.ts');
   why: typeof import('./why.ts');
+  try: typeof import('./try.ts');
 }

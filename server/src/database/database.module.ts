@@ -12,6 +12,7 @@ import { AssetsAndShelf1764100000000 } from './migrations/1764100000000-assets-a
 import { AssetKinds1764400000000 } from './migrations/1764400000000-asset-kinds.js';
 import { FirstDay1764300000000 } from './migrations/1764300000000-first-day.js';
 import { RulesOfASite1764500000000 } from './migrations/1764500000000-rules-of-a-site.js';
+import { Tries1764600000000 } from './migrations/1764600000000-tries.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -28,6 +29,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       FirstDay1764300000000,
       AssetKinds1764400000000,
       RulesOfASite1764500000000,
+      Tries1764600000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

@@ -7,6 +7,7 @@ import { PageEntity } from '../pages/pages.entity.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import { SeenPageEntity, SiteEntity } from '../sites/sites.entity.js';
 import { MailEntity } from '../standins/standins.entity.js';
+import { TryLinkEntity } from '../tries/tries.entity.js';
 import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
 
 /** Every table of the database. */
@@ -30,4 +31,5 @@ export const entities = [
   SubmissionEntity,
   DeliveryEntity,
   MailEntity,
+  TryLinkEntity,
 ];

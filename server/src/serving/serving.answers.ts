@@ -9,20 +9,26 @@ const rules = fromCore<WidgetRules>(
   'When, where, to whom and how often a widget appears, as pages get it.',
 );
 
-/** What a page first hears of the site's published widgets. */
-export const manifest = answer('Manifest', {
-  widgets: Type.Array(
-    Type.Intersect([
-      rules,
-      Type.Object({
-        body: Type.String({ description: 'The path of what is shown.' }),
-        integrity: Type.String({ description: 'What its content hashes to (Subresource Integrity).' }),
-        parts: Type.Array(oneOf(partNames, 'A part of the script that it needs.')),
-      }),
-    ]),
-  ),
+const shownBy = {
+  body: Type.String({ description: 'The path of what is shown.' }),
+  parts: Type.Array(oneOf(partNames, 'A part of the script that it needs.')),
+};
+const integrity = Type.String({ description: 'What its content hashes to (Subresource Integrity).' });
+const together = {
   signals: Type.Array(oneOf(signalTypes, 'What their rules have the page listen to.')),
   policy: fromCore<Policy>('Policy', 'behaviour', 'How much they may interrupt together.'),
+};
+
+/** What a page first hears of the site's published widgets. */
+export const manifest = answer('Manifest', {
+  widgets: Type.Array(Type.Intersect([rules, Type.Object({ ...shownBy, integrity })])),
+  ...together,
+});
+
+/** What a page hears of the site's drafts, which change as they are edited. */
+export const triedManifest = answer('TriedManifest', {
+  widgets: Type.Array(Type.Intersect([rules, Type.Object(shownBy)])),
+  ...together,
 });
 
 /** The rules of a widget as they stand in its draft, and what a plan of the site needs to know besides. */

@@ -90,7 +90,7 @@ export class ServingService implements OnApplicationShutdown {
     widgets.onPublished(outdate);
     sites.onChanged(outdate);
     const built = config.embed && join(config.embed, 'embed.js');
-    this.#script = built && existsSync(built) ? readFileSync(built, 'utf8') : '(()=>{})';
+    this.#script = built && existsSync(built) ? readFileSync(built, 'utf8') : '()=>{}';
   }
 
   /** The script for any site, which asks for the manifest of the one that its tag names. */
@@ -107,7 +107,7 @@ export class ServingService implements OnApplicationShutdown {
 
   // What is built is a function of what is known of a site. JSON is an expression of it (ECMA-262, 25.5).
   #with(given: unknown): string {
-    return `${this.#script}(${JSON.stringify(given)});`;
+    return `(${this.#script})(${JSON.stringify(given)});`;
   }
 
   /** What a page of the site needs first: each published widget's rules and where its body is. Built once a publishing. */

@@ -8,6 +8,7 @@ import { RehearsalPanel } from './RehearsalPanel.tsx';
 import { SceneBar } from './SceneBar.tsx';
 import { stationNames } from './station-names.ts';
 import { Sentence } from './Sentence.tsx';
+import { TryLive } from './TryLive.tsx';
 
 const hints: Record<Station, string> = {
   arrive: 'The stage shows the page before the widget appears.',
@@ -109,6 +110,7 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
               </Flex>
             ))}
           </Flex>
+          <TryLive />
           <Button size="xs" variant="outline" colorPalette="plain" onClick={() => onRehearse(visitor)}>
             <Play size={13} aria-hidden />
             Rehearse a visit

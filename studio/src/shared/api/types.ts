@@ -922,6 +922,57 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/tries': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Makes a link that opens a page of the site with its drafts on it. */
+    post: operations['TriesController_make'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/t/{token}.json': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The manifest of the site’s drafts, for pages of its own. */
+    get: operations['TriesController_manifest'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/t/{token}/{widget}.json': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A draft compiled. */
+    get: operations['TriesController_body'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/c/{key}/submissions': {
     parameters: {
       query?: never;
@@ -1201,6 +1252,9 @@ export interface components {
       /** @description One sentence: what it is for */
       says: string;
     };
+    MakeTryDto: {
+      address: string;
+    };
     SubmissionDto: {
       /** @description Made by the page: 32 hexadecimal digits. Sent again with the same id, it is stored once. */
       id: string;
@@ -1420,9 +1474,9 @@ export interface components {
       widgets: (components['schemas']['WidgetRules'] & {
         /** @description The path of what is shown. */
         body: string;
+        parts: ('showing' | 'anchor' | 'form' | 'basket' | 'countdown' | 'signals' | 'why' | 'try')[];
         /** @description What its content hashes to (Subresource Integrity). */
         integrity: string;
-        parts: ('showing' | 'anchor' | 'form' | 'basket' | 'countdown' | 'signals' | 'why')[];
       })[];
       signals: ('scroll' | 'leave' | 'activity' | 'track' | 'element' | 'basket' | 'identify' | 'set')[];
       policy: components['schemas']['Policy'];
@@ -1440,6 +1494,20 @@ export interface components {
       connected: boolean;
       at: number | null;
       page: string | null;
+    };
+    Try: {
+      /** @description Opens the page with the drafts on it, for who holds it. */
+      link: string;
+      expiresAt: number;
+    };
+    TriedManifest: {
+      widgets: (components['schemas']['WidgetRules'] & {
+        /** @description The path of what is shown. */
+        body: string;
+        parts: ('showing' | 'anchor' | 'form' | 'basket' | 'countdown' | 'signals' | 'why' | 'try')[];
+      })[];
+      signals: ('scroll' | 'leave' | 'activity' | 'track' | 'element' | 'basket' | 'identify' | 'set')[];
+      policy: components['schemas']['Policy'];
     };
     TakenSubmission: {
       id: string;
@@ -3609,6 +3677,104 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Install'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  TriesController_make: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MakeTryDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Try'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  TriesController_manifest: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TriedManifest'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  TriesController_body: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        token: string;
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CompiledWidget'];
         };
       };
       /** @description Refused */
