@@ -47,4 +47,5 @@ export function patch(
 }
 
 // What the page's script has written into a countdown or a basket stays; it is written anew with the next tick.
-const filledIn = (node: HTMLElement): boolean => node.dataset['unit'] !== undefined;
+const filledIn = ({ dataset }: HTMLElement): boolean =>
+  dataset['unit'] !== undefined || dataset['label'] !== undefined || dataset['date'] !== undefined;

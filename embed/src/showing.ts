@@ -10,6 +10,8 @@ import type { Attached, PartPage } from './parts/part.ts';
 import { isAttachable } from './parts/part.ts';
 import { placeOf } from './place.ts';
 import { report, say } from './report.ts';
+import { serverClock } from './server-clock.ts';
+import { startsOf } from './storage.ts';
 import type { SurfacePort } from './surface.ts';
 
 /** The parts that showing widgets calls by itself. */
@@ -29,8 +31,10 @@ export interface ShowingPort {
     part<P extends keyof Called>(part: P): Promise<Called[P]>;
     part(part: PartName): Promise<object>;
   };
-  page: PartPage;
+  page: Pick<PartPage, 'clock' | 'basket' | 'visitAt' | 'onEvent'>;
   send(type: 'close' | 'submit' | 'fail', widget: ManifestWidget): void;
+  /** Opens another widget by its address name. */
+  open(name: string): void;
   tell(happening: Happening, widget: ManifestWidget, detail?: unknown): void;
 }
 
@@ -38,8 +42,10 @@ export interface ShowingPort {
 const counted = { open: 'shown', close: 'closed', submit: 'submitted' } as const;
 
 /** How widgets come onto a visitor's page: fetched, mounted, each with the parts it needs. */
-export function showing({ load, page, send, tell }: ShowingPort): SurfacePort<ManifestWidget> {
+export function showing({ load, page, send, open, tell }: ShowingPort): SurfacePort<ManifestWidget> {
   const attached = new WeakMap<Mounted, Set<Attached>>();
+  const starts = startsOf(load.site, load.isTry);
+  const serverAhead = load.isTry ? () => Promise.resolve(null) : serverClock(load.origin);
   const count = load.isTry ? () => {} : counter(`${load.origin}/c/${load.site}/events`);
 
   function happened(happening: keyof typeof counted, widget: ManifestWidget): void {
@@ -109,7 +115,16 @@ export function showing({ load, page, send, tell }: ShowingPort): SurfacePort<Ma
           .part(name)
           .then((part) => {
             if (!isAttachable(part)) return;
-            const one = part.attach(mounted, page);
+            const one = part.attach(
+              mounted,
+              { ...page, starts, serverAhead },
+              {
+                id: widget.id,
+                close: () => send('close', widget),
+                leave: (address) => location.assign(address),
+                open,
+              },
+            );
             parts.add(one);
             end(() => {
               parts.delete(one);

@@ -18,7 +18,7 @@ import { announce } from './script.ts';
 import { basketLines } from './signals/basket.ts';
 import { identity } from './signals/identify.ts';
 import { addFacts } from './signals/set.ts';
-import { trackEvent } from './signals/track.ts';
+import { events, trackEvent } from './signals/track.ts';
 import { memoryOf, unsentOf, type Storage } from './storage.ts';
 import type { Surface } from './surface.ts';
 
@@ -63,7 +63,13 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
       surfaceFor({
         load,
         tell,
-        page: { clock, basket: basketLines },
+        page: {
+          clock,
+          basket: basketLines,
+          visitAt: () => session?.state().memory.visitAt ?? clock.now(),
+          onEvent: (call) => events.follow(call),
+        },
+        open: (name) => void open(name),
         send: (type, of) => session?.send({ type, widget: of.id }),
       }),
     );

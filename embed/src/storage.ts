@@ -39,6 +39,18 @@ function slot<T>(key: string, take: (value: unknown) => T | undefined): Storage<
 /** Where a site’s memory of its visitor is kept. */
 export const memoryOf = (site: string): Storage<Memory> => slot(`sirene:${site}`, readMemory);
 
+const startsIn = (value: unknown): Record<string, number> | undefined =>
+  isGroup(value)
+    ? (Object.fromEntries(Object.entries(value).filter(([, at]) => Number.isFinite(at))) as Record<
+        string,
+        number
+      >)
+    : undefined;
+
+/** Where it is kept when the visitor's own countdowns began; those of a try are nobody's. */
+export const startsOf = (site: string, isTry = false): Storage<Record<string, number>> =>
+  slot(`sirene:${site}:starts${isTry ? ':try' : ''}`, startsIn);
+
 /** A submission that has not been acknowledged. */
 export interface Unsent {
   id: string;

@@ -49,6 +49,8 @@ export async function openVisitorSurface(fastify: FastifyInstance, config: Confi
     if (!isVisitors) return;
     void reply
       .header('access-control-allow-origin', '*')
+      // By it a page learns what the time is where that counts (embed/src/server-clock.ts).
+      .header('access-control-expose-headers', 'Date')
       .header('x-content-type-options', 'nosniff')
       // Pages that load nothing from elsewhere unless it says so (COEP) show widgets too.
       .header('cross-origin-resource-policy', 'cross-origin');

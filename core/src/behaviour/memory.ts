@@ -25,6 +25,8 @@ export interface Memory {
   pages: number;
   allPages: number;
   lastAt: number;
+  /** When this visit began. */
+  visitAt: number;
   /** The host of the site that led to this visit; empty where none did. */
   from: string;
   /** The campaign parameters that this visit came with. */
@@ -41,6 +43,7 @@ export const noMemory: Memory = {
   pages: 0,
   allPages: 0,
   lastAt: 0,
+  visitAt: 0,
   from: '',
   campaign: {},
   interruptions: 0,
@@ -55,7 +58,15 @@ export const noMemory: Memory = {
  */
 export function readMemory(value: unknown): Memory | undefined {
   if (!isGroup(value)) return undefined;
-  const { visits, pages = 0, allPages = 0, lastAt = 0, interruptions = 0, quietSince } = numbersIn(value);
+  const {
+    visits,
+    pages = 0,
+    allPages = 0,
+    lastAt = 0,
+    visitAt = 0,
+    interruptions = 0,
+    quietSince,
+  } = numbersIn(value);
   if (visits === undefined) return undefined;
   const { from, campaign, widgets: given } = value;
   const widgets = Object.entries(isGroup(given) ? given : {}).map(([id, past]) => [id, numbersIn(past)]);
@@ -64,6 +75,7 @@ export function readMemory(value: unknown): Memory | undefined {
     pages,
     allPages,
     lastAt,
+    visitAt,
     from: typeof from === 'string' ? from : '',
     campaign: textsIn(campaign),
     interruptions,
@@ -95,6 +107,7 @@ export function rememberArrival(
     pages: same ? memory.pages + 1 : 1,
     allPages: memory.allPages + 1,
     lastAt: at,
+    visitAt: same ? memory.visitAt : at,
     from: same ? memory.from : from,
     // A campaign that is followed in the middle of a visit takes the place of the one before.
     campaign: same && Object.keys(campaign).length === 0 ? memory.campaign : campaign,

@@ -391,7 +391,19 @@ function lookLayers(
   }
   for (const id of worn)
     add(id, `.${lookClass(id, 'box')}`, (part) => partSelector((one) => lookClass(id, one), part));
-  return [...inner, ...own];
+  const timed = new Map<string, StyleLayer>();
+  for (const { element, definition, role } of shown)
+    for (const { look, when } of definition.looksWhen?.(element) ?? []) {
+      const sheet = valueAt(brand.looks, look)?.style;
+      const marked = `.${typeClass(element.type)}${when}`;
+      const selector = (part: string) =>
+        partSelector(
+          (one) => (one === 'box' ? marked.slice(1) : `${marked.slice(1)} .${roleClass(role, one)}`),
+          part,
+        );
+      if (sheet) timed.set(marked, { selector, sheet });
+    }
+  return [...inner, ...own, ...timed.values()];
 }
 
 function widgetLayers(document: WidgetDocument, roles: ReadonlyMap<Role, unknown>): StyleLayer[] {

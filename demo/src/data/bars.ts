@@ -55,6 +55,7 @@ export const meteorNight = (now: number): WidgetDocument =>
               design: 'line',
             }),
           ),
+          steps: [{ under: 24, look: 'last-day' }],
           style: {
             box: { base: { share: 0, gap: 10 } },
             number: { base: { color: '{color.lamp}' } },
@@ -105,6 +106,7 @@ export const clearSky = buildWidget({
   style,
   behaviour: {
     targeting: { all: [{ type: 'address', include: ['/tonight/*'], exclude: [] }] },
+    schedule: { zone: 'Europe/London', hours: [{ days: [3, 4, 5, 6, 7], from: '16:00', to: '23:00' }] },
     frequency: { per: 'visit' },
     returning: { afterClosing: 1, afterSubmitting: 0 },
   },

@@ -55,6 +55,15 @@ export const brand: Partial<Brand> = {
       },
       inside: { icon: { mark: { base: { color: '{color.lamp}' } } } },
     },
+    'last-day': {
+      name: 'Last day',
+      role: 'countdown',
+      style: {
+        box: { base: { background: '{color.lamp}', radius: 6, padding: [4, 12, 4, 12] } },
+        number: { base: { color: '{color.deep}' } },
+        label: { base: { color: '{color.deep}' } },
+      },
+    },
     'quiet-form': {
       name: 'Quiet form',
       role: 'form',

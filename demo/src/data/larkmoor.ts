@@ -4,6 +4,7 @@ import { clearSky, meteorNight } from './bars.js';
 import { basket } from './basket.js';
 import { circlePlans, domeMotor, membersCircle, membersDoor } from './circle.js';
 import { askTheObservatory, skyLetter } from './letter.js';
+import { lampOffer } from './offer.js';
 
 export const siteKey = 'larkmoor';
 
@@ -25,6 +26,7 @@ export const widgets = (now: number): readonly DemoWidget[] => [
   { document: membersCircle, publish: true, did: [120, 0, 7] },
   { document: circlePlans, publish: true, did: [34, 0, 11] },
   { document: clearSky, publish: true, did: [41, 0, 13] },
+  { document: lampOffer, publish: true, did: [29, 0, 29] },
   { document: domeMotor, publish: true, did: [22, 0.06, 17] },
   { document: basket, publish: true, did: [63, 0, 19] },
   { document: membersDoor, publish: true, did: [18, 0.52, 23] },

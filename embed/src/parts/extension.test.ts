@@ -56,7 +56,13 @@ test('a part that a widget names is loaded, attached, told of what is written an
   const surface = new Surface<ManifestWidget>(
     showing({
       load,
-      page: { clock: { now: () => 7, at: () => () => {} }, basket },
+      page: {
+        clock: { now: () => 7, at: () => () => {} },
+        basket,
+        visitAt: () => 7,
+        onEvent: () => () => {},
+      },
+      open: () => {},
       send: (type) => told.push(type),
       tell: (happening) => told.push(happening),
     }),

@@ -12,6 +12,26 @@ export interface PartPage {
   clock: TickingClock;
   /** The lines of the shop's basket, as the page tells them. */
   basket: Told;
+  /** When the visit began, ms since the epoch. */
+  visitAt(): number;
+  /** Calls with the names of the page's own events from now on; returns what ends that. */
+  onEvent(call: (name: string) => void): () => void;
+  /** When countdowns of the visitor's own began, by their names, ms since the epoch; kept over pages. */
+  starts: {
+    read(): Readonly<Record<string, number>> | undefined;
+    write(starts: Record<string, number>): void;
+  };
+  /** How far the visitor's clock is behind the server's, ms; `null` where that can't be told. */
+  serverAhead(): Promise<number | null>;
+}
+
+/** What parts can do with the widget that they are attached to. */
+export interface PartWidget {
+  id: string;
+  close(): void;
+  /** Opens a page, or another widget by its address name. */
+  leave(address: string): void;
+  open(name: string): void;
 }
 
 /** What a part does for one widget, for as long as it is there. */
@@ -23,7 +43,7 @@ export interface Attached {
 
 /** A part that does something to widgets by itself once they are there; others are called when a widget needs them. */
 export interface Attachable {
-  attach(mounted: Mounted, page: PartPage): Attached;
+  attach(mounted: Mounted, page: PartPage, widget: PartWidget): Attached;
 }
 
 /** Whether a part does something by itself once a widget is there. */

@@ -4,7 +4,9 @@ import { buildWidget, countdown, heading, words } from '@sirene/core/library/ske
 import { plainBrand } from '@sirene/core/style';
 import type { SceneName } from '@sirene/core/document/widget';
 import { fillBasket, writeBasket } from './basket.js';
-import { count, writeCounts } from './countdown.js';
+import { Told } from '../told.js';
+import { attach, count, writeCounts } from './countdown.js';
+import type { PartPage, PartWidget } from './part.js';
 import { writeHtml } from '../markup.js';
 import { boxHtml, type Mounted } from '../mount.js';
 import { served } from '@sirene/core/base/served';
@@ -99,11 +101,169 @@ describe('a countdown', () => {
     }
   }
 
+  /** What parts know of a page, with what is kept of a visitor, and what a countdown asks for. */
+  function pageOf(clock: Clock, kept: Record<string, number> = {}) {
+    const asked: string[] = [];
+    let tell = (_: string) => {};
+    const page: PartPage = {
+      clock,
+      basket: new Told(),
+      visitAt: () => clock.time - 60_000,
+      onEvent(call) {
+        tell = call;
+        return () => (tell = () => {});
+      },
+      starts: { read: () => kept, write: (starts) => Object.assign(kept, starts) },
+      serverAhead: () => Promise.resolve(ahead),
+    };
+    let ahead: number | null = null;
+    const widget: PartWidget = {
+      id: 'w',
+      close: () => asked.push('close'),
+      leave: (address) => asked.push(`leave ${address}`),
+      open: (name) => asked.push(`open ${name}`),
+    };
+    return {
+      page,
+      widget,
+      asked,
+      kept,
+      tell: (name: string) => tell(name),
+      wrong: (by: number) => (ahead = by),
+    };
+  }
+  const own = (more: Record<string, unknown>) =>
+    written({
+      ...inline,
+      opening: [
+        {
+          ...countdown('2026-12-13T21:00', { zone: 'UTC' }),
+          goal: 'own',
+          lasts: 20,
+          units: ['minutes', 'seconds'],
+          ...more,
+        },
+      ],
+      scenes: { expired: [heading('It is over')] },
+    });
+
+  it('of a visitor’s own begins when it is first seen, and goes on over pages', () => {
+    const clock = new Clock(until);
+    const { page, widget, kept } = pageOf(clock);
+    const first = own({});
+    const { end } = attach(first, page, widget);
+    expect(figures(first)).toBe('20:00');
+    clock.moveTo(until + 61_000);
+    expect(figures(first)).toBe('18:59');
+    end();
+    const next = own({});
+    clock.time = until + 5 * 60_000;
+    attach(next, pageOf(clock, kept).page, widget);
+    expect(figures(next)).toBe('15:00');
+  });
+
+  it('of a visitor’s own can begin with the visit, or with an event of the page', () => {
+    const clock = new Clock(until);
+    const { page, widget, tell } = pageOf(clock);
+    const visit = own({ from: 'arrived' });
+    attach(visit, page, widget);
+    expect(figures(visit)).toBe('19:00');
+    const event = own({ from: 'event', event: 'paid' });
+    const other = pageOf(clock);
+    attach(event, other.page, other.widget);
+    clock.moveTo(until + 60_000);
+    expect(figures(event)).toBe('20:00');
+    tell('paid');
+    other.tell('paid');
+    clock.moveTo(until + 90_000);
+    expect(figures(event)).toBe('19:30');
+  });
+
+  it.each([
+    [{ end: 'hide' }, ['close']],
+    [{ end: 'page', endTo: '/shop' }, ['leave /shop']],
+    [{ end: 'page', endTo: 'javascript:alert(1)' }, []],
+    [{ end: 'widget', endTo: 'letter' }, ['open letter']],
+  ])('at its end with %j asks for %j, once', (more, expected) => {
+    const clock = new Clock(until);
+    const { page, widget, asked } = pageOf(clock);
+    const mounted = own(more);
+    attach(mounted, page, widget);
+    clock.moveTo(until + 20 * 60_000);
+    clock.moveTo(until + 21 * 60_000);
+    expect(asked).toEqual(expected);
+  });
+
+  it('starts again where it is said to', () => {
+    const clock = new Clock(until);
+    const { page, widget } = pageOf(clock);
+    const mounted = own({ end: 'restart' });
+    attach(mounted, page, widget);
+    clock.moveTo(until + 20 * 60_000);
+    clock.moveTo(until + 20 * 60_000 + 1000);
+    expect([figures(mounted), mounted.sceneName]).toEqual(['19:59', 'opening']);
+  });
+
+  it('goes by the server’s clock where the visitor’s is wrong', async () => {
+    const clock = new Clock(until - 4 * 3_600_000);
+    const { page, widget, wrong } = pageOf(clock);
+    wrong(3 * 3_600_000);
+    const mounted = written(sketch);
+    attach(mounted, page, widget);
+    await Promise.resolve();
+    await Promise.resolve();
+    expect(figures(mounted)).toBe('00:01:00:00');
+  });
+
+  it('comes again each week, at the same time by the clocks of its zone', () => {
+    const mounted = written({
+      ...inline,
+      opening: [
+        {
+          ...countdown('2026-03-20T20:00', { zone: 'Europe/London' }),
+          goal: 'repeat',
+          rule: 'FREQ=WEEKLY',
+          endDate: 'long',
+        },
+      ],
+    });
+    // The Friday after the clocks are put forward, an hour earlier by UTC.
+    writeCounts(mounted, Date.UTC(2026, 3, 2, 19));
+    expect(figures(mounted)).toBe('01:00:00:00');
+    expect(mounted.box.querySelector('[data-date]')?.textContent).toMatch(
+      /Friday 3 April 2026.*20:00 BST|Friday, April 3, 2026.*08:00 PM GMT\+1/,
+    );
+  });
+
+  it('says its units by number and language, and marks the step that it has reached', () => {
+    const mounted = written({
+      ...inline,
+      opening: [
+        {
+          ...countdown('2026-12-13T21:00', { zone: 'UTC' }),
+          labels: { hours: 'hr|hrs' },
+          steps: [
+            { under: 24, look: 'last day' },
+            { under: 1, look: 'last-hour' },
+          ],
+        },
+      ],
+    });
+    const labels = () => [...mounted.box.querySelectorAll('[data-label]')].map((one) => one.textContent);
+    const step = () => mounted.box.querySelector<HTMLElement>('[data-units]')?.dataset['step'];
+    writeCounts(mounted, until - 86_400_000 - 3_600_000);
+    expect([labels().slice(0, 2), step()]).toEqual([['day', 'hr'], undefined]);
+    writeCounts(mounted, until - 7_200_000);
+    expect([labels().slice(0, 2), step()]).toEqual([['days', 'hrs'], 'last-day']);
+    writeCounts(mounted, until - 60_000);
+    expect(step()).toBe('last-hour');
+  });
+
   it('writes what is left', () => {
     const mounted = written(sketch);
-    expect(writeCounts(mounted, until - 90_061_000)).toBe(false);
+    expect(writeCounts(mounted, until - 90_061_000)).toEqual([]);
     expect(figures(mounted)).toBe('01:01:01:01');
-    expect(writeCounts(mounted, until)).toBe(true);
+    expect(writeCounts(mounted, until)).toHaveLength(1);
   });
 
   it('goes on second by second, and shows its end', () => {

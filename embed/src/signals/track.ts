@@ -3,7 +3,7 @@ import type { Listener } from './listener.ts';
 import { addFacts } from './set.ts';
 
 /** What the page tells by `sirene.track`. */
-const events = new Told<string>();
+export const events = new Told<string>();
 
 /** Names that are told apart on one page. */
 const most = 100;

@@ -78,6 +78,8 @@ export interface ElementDefinition<S extends TObject = TObject> {
   texts?(element: Static<S>): readonly string[];
   /** The parts of its own that are drawn behind a part, nearest first, besides its box. */
   behind?(element: Static<S>, part: string): readonly string[];
+  /** Looks that it has at times, each with what its outermost node is marked by then, as a CSS selector. */
+  looksWhen?(element: Static<S>): readonly { look: string; when: string }[];
   /** Whether it holds other elements. */
   container: boolean;
   /** What it can't stand in or must stand in, as types of elements around it, and what alone it may hold. */

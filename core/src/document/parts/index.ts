@@ -3,6 +3,15 @@
  * names its own by `script`; forms and anchored placements bring theirs; `showing` comes with the first widget,
  * `signals` where some rule asks for more than the page tells by itself.
  */
-export const partNames = ['showing', 'anchor', 'form', 'basket', 'countdown', 'signals', 'why', 'try'] as const;
+export const partNames = [
+  'showing',
+  'anchor',
+  'form',
+  'basket',
+  'countdown',
+  'signals',
+  'why',
+  'try',
+] as const;
 
 export type PartName = (typeof partNames)[number];

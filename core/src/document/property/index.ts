@@ -18,6 +18,8 @@ export interface InspectorProperty {
     | 'moment'
     | 'zone'
     | 'currency'
+    | 'look'
+    | 'repeat'
     | 'several'
     | 'order'
     | 'list';

@@ -8,11 +8,13 @@ export const countdown = defineRole({
     unit: { base: { background: '{color.soft}', radius: '{radius.field}', padding: [8, 10, 8, 10] } },
     number: { base: { fontSize: '{size.title}', fontWeight: 600, lineHeight: 1.1 } },
     label: { base: { fontSize: 12, color: '{color.quiet}' } },
+    date: { base: { fontSize: 13 } },
   },
   groups: [
     styleGroup('Unit', 'unit', surface),
     styleGroup('Number', 'number', wording),
     styleGroup('Label', 'label', wording),
+    styleGroup('End date', 'date', wording),
     styleGroup('Layout', 'box', { properties: ['gap', 'along', 'margin'], rare: [] }),
   ],
 });

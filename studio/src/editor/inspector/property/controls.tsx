@@ -12,6 +12,8 @@ import { OrderControl } from './OrderControl.tsx';
 import { SeveralControl } from './SeveralControl.tsx';
 import type { PropertyControlProps } from './control-props.ts';
 import { CurrencyControl } from './CurrencyControl.tsx';
+import { LookControl } from './LookControl.tsx';
+import { RepeatControl } from './RepeatControl.tsx';
 import { ZoneControl } from './ZoneControl.tsx';
 
 const CodeControl = lazy(async () => ({ default: (await import('../../code/CodeControl.tsx')).CodeControl }));
@@ -150,6 +152,8 @@ const controls: Record<InspectorProperty['control'], Control> = {
   moment: MomentControl,
   zone: ZoneControl,
   currency: CurrencyControl,
+  look: LookControl,
+  repeat: RepeatControl,
   several: SeveralControl,
   order: OrderControl,
   list: EntriesControl,

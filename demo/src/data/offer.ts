@@ -1,0 +1,38 @@
+import { buildWidget, countdown, heading, link, words } from '@sirene/core/library/sketch';
+
+/** Twenty minutes of each visitor's own for their first lamp, on the pages of the lamps. */
+export const lampOffer = buildWidget({
+  name: 'First-order lamp offer',
+  kind: 'countdown',
+  placement: { type: 'centre', width: 460 },
+  opening: [
+    heading('A tenth off your first lamp', 2, { color: '{color.accent-strong}' }),
+    words('Order within twenty minutes and the price is €3 less. One lamp each, sent from the dome.'),
+    {
+      ...countdown('2027-01-12T20:00', { zone: 'Europe/London', design: 'ring' }),
+      goal: 'own',
+      lasts: 20,
+      from: 'seen',
+      units: ['minutes', 'seconds'],
+      end: 'scene',
+    },
+    link('Choose a lamp', '/shop/'),
+  ],
+  scenes: {
+    expired: [
+      heading('The twenty minutes are over', 2),
+      words('The lamps are still there, at their usual price.'),
+    ],
+  },
+  behaviour: {
+    triggers: { any: [{ type: 'delay', seconds: 20 }, { type: 'leave' }] },
+    targeting: {
+      all: [
+        { type: 'address', include: ['/shop/red-lamp*', '/shop/moon-lamp*'], exclude: [] },
+        { type: 'member', is: 'guest' },
+      ],
+    },
+    frequency: { per: 'days', days: 7 },
+    returning: { afterClosing: 7, afterSubmitting: null },
+  },
+});
