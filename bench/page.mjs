@@ -11,9 +11,7 @@ async function visit(browser, isEmpty) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();
   if (isEmpty)
-    await page.route(`${studio}/embed.js*`, (route) =>
-      route.fulfill({ contentType: 'text/javascript', body: '' }),
-    );
+    await page.route(`${studio}/s/*`, (route) => route.fulfill({ contentType: 'text/javascript', body: '' }));
   const client = await context.newCDPSession(page);
   await client.send('Performance.enable');
   await client.send('Emulation.setCPUThrottlingRate', { rate: slowed });

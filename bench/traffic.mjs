@@ -1,9 +1,9 @@
 // Traffic played through a site of twenty widgets, beside an empty loop over the same visitors; and a page plan of 200 pages and
 // 100 widgets.
 import { coversOf } from '@sirene/core/behaviour';
-import { pagePlan } from '@sirene/core/plan';
+import { pagePlan } from '@sirene/core/rehearse/plan';
 import { seeded } from '@sirene/core/base/random';
-import { likelyWays, makeVisitor, playTraffic, usualTraffic } from '@sirene/core/traffic';
+import { likelyWays, makeVisitor, playTraffic, usualTraffic } from '@sirene/core/rehearse/traffic';
 import { figure, median } from './lib.mjs';
 
 const policy = { quietGap: 10, perPage: null, perVisit: 3, waiting: 'later' };
@@ -53,7 +53,13 @@ const widgetsOf = (count) =>
 const visitors = 5000;
 
 function played() {
-  const input = { model: { ...usualTraffic, visitors }, pages: pagesOf(30), widgets: widgetsOf(20), policy, start };
+  const input = {
+    model: { ...usualTraffic, visitors },
+    pages: pagesOf(30),
+    widgets: widgetsOf(20),
+    policy,
+    start,
+  };
   const before = performance.now();
   const result = [...playTraffic(input)].at(-1);
   return { time: performance.now() - before, visits: result.visits };
@@ -66,7 +72,8 @@ function empty() {
   const before = performance.now();
   let stays = 0;
   for (let count = 0; count < visitors; count++)
-    for (const { pages: list } of makeVisitor(random, usualTraffic, pages, ways, start).visits) stays += list.length;
+    for (const { pages: list } of makeVisitor(random, usualTraffic, pages, ways, start).visits)
+      stays += list.length;
   if (stays === 0) throw new Error('Nobody came');
   return performance.now() - before;
 }

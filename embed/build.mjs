@@ -1,6 +1,6 @@
 // Builds what pages load: the parts first, since the entry carries their names.
 import { createHash } from 'node:crypto';
-import { mkdir, rename, rm } from 'node:fs/promises';
+import { copyFile, mkdir, rename, rm } from 'node:fs/promises';
 import { readFile, writeFile } from 'node:fs/promises';
 import { partNames } from '@sirene/core/document/parts';
 import { minify } from 'terser';
@@ -48,3 +48,4 @@ const { code } = await minify(`(GIVEN=>{${script.trim()}})`, {
   compress: { passes: 3, unsafe_arrows: true, expression: true },
 });
 await writeFile(`${out}/embed.js`, code.replace(/;$/, ''));
+await copyFile('embed.d.ts', `${out}/embed.d.ts`);

@@ -93,7 +93,7 @@ test('from an empty folder to a visitor who is answered', async ({ page, browser
     await expect(page.getByText('Not detected yet')).toBeVisible();
     head = (await page.getByText('<script async').textContent()) as string;
     const visitor = await (await browser.newContext({ permissions: ['local-network-access'] })).newPage();
-    const asked = visitor.waitForResponse(/\/m\//);
+    const asked = visitor.waitForResponse(/\/s\//);
     await visitor.goto(`${site}/`);
     await asked;
     await visitor.context().close();

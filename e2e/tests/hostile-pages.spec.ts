@@ -333,7 +333,7 @@ test('a page that changes its address while a body loads gets one widget, and it
   await expect.poll(() => held.length).toBeGreaterThan(0);
   await page.evaluate(() => history.pushState({}, '', '/hostile/next'));
   await page.evaluate('sirene.open("sky-letter")');
-  await expect.poll(() => held.length).toBeGreaterThan(1);
+  // The body that is on its way serves both.
   held.forEach((go) => go());
   await expect(letter(page)).toHaveCount(1);
   await letter(page).getByRole('button', { name: 'Close' }).click();

@@ -107,15 +107,17 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await pages.getByLabel('Exclude').fill('/shop/moor-chart');
     await page.keyboard.press('Escape');
     await expect(page.locator('[data-sentence]')).toHaveText(
-      'Shown on pages under /shop except /shop/moor-chart, to every visitor.',
+      'Shown on pages under /shop except /shop/moor-chart, to every visitor, at any time.',
     );
     await expect(stage(page).getByRole('dialog')).toHaveCount(0);
 
     const triggers = await openPiece(page, 'Appear', /on page load/);
-    await triggers.getByRole('button', { name: 'Add: Time on page' }).click();
+    await triggers.getByRole('button', { name: 'Add trigger' }).click();
+    await page.getByRole('menuitem', { name: 'Time on page' }).click();
     await triggers.getByLabel('After (s)').fill('2');
     await triggers.getByRole('button', { name: 'Remove: on page load' }).click();
-    await triggers.getByRole('button', { name: 'Add: Exit intent' }).click();
+    await triggers.getByRole('button', { name: 'Add trigger' }).click();
+    await page.getByRole('menuitem', { name: 'Exit intent' }).click();
     await page.keyboard.press('Escape');
     const frequency = await openPiece(page, 'Appear', /once per visit/);
     await frequency.getByLabel('Frequency').selectOption('days');
@@ -174,7 +176,9 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await page.goto(`${demo}/`);
     await page.goto(`${studio}/site`);
     await expect(
-      page.getByText(`<script async src="${studio}/embed.js" data-site="larkmoor"></script>`),
+      page.getByText(
+        `<script async src="${studio}/s/larkmoor.js" referrerpolicy="no-referrer-when-downgrade"></script>`,
+      ),
     ).toBeVisible();
     await expect(page.getByText('Connected')).toBeVisible();
     await expect(page.getByText(/The script was last seen just now/)).toBeVisible();

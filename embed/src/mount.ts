@@ -145,7 +145,7 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
 
   function stand(): void {
     (inline ? (place ?? page.body) : page.body).append(host);
-    mounted.show(body.placement.type === 'launcher' && body.scenes.teaser ? 'teaser' : 'opening');
+    mounted.show(body.scenes.teaser && beginsFolded(body, view) ? 'teaser' : 'opening');
     box.addEventListener('submit', (event) => {
       event.preventDefault();
       const form = event.target as HTMLFormElement;
@@ -206,6 +206,11 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
   }
   return mounted;
 }
+
+/** Whether the teaser is what is seen first: of a launcher, and of a sheet on a phone. */
+const beginsFolded = ({ placement }: CompiledWidget, view: Window): boolean =>
+  placement.type === 'launcher' ||
+  (placement.type === 'corner' && placement.sheet === true && view.matchMedia('(max-width:600px)').matches);
 
 const isFolded = ({ placement }: CompiledWidget, name: SceneName): boolean =>
   placement.type === 'launcher' && name === 'teaser';

@@ -107,7 +107,7 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
     report,
   });
   // What a page has said before the script was there: `window.sirene = { set: {…}, identify: {…}, basket: […] }`.
-  const { set, identify, basket } = (window as { sirene?: Record<string, unknown> }).sirene ?? {};
+  const { set, identify, basket } = (window as unknown as { sirene?: Record<string, unknown> }).sirene ?? {};
   if (typeof set === 'object') addFacts(set);
   if (identify !== undefined) identity.tell(identify);
   if (basket !== undefined) basketLines.tell(basket);

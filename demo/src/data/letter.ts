@@ -14,7 +14,7 @@ import {
 export const skyLetter = buildWidget({
   name: 'Sky letter',
   kind: 'popup',
-  placement: { type: 'corner', at: 'bottom-right', width: 392 },
+  placement: { type: 'corner', at: 'bottom-right', width: 392, sheet: true },
   opening: [
     { ...heading('The moor’s sky, once a month', 2, { color: '{color.accent-strong}' }), id: 'title' },
     {

@@ -1,4 +1,5 @@
 import { nextRepeat, timeLeft, type CountUnit, type Repeat, type ZoneTable } from '@sirene/core/base/time';
+import { valueAt } from '@sirene/core/base/maps';
 import type { Mounted } from '../mount.ts';
 import type { Attached, PartPage, PartWidget, TickingClock } from './part.ts';
 
@@ -28,7 +29,7 @@ function endOf(count: HTMLElement, now: number, { nameOf, starts, visitAt }: Goi
     const given = JSON.parse(repeat) as { repeat: Repeat; first: number; table: ZoneTable };
     return nextRepeat(given.repeat, given.first, given.table, now);
   }
-  const known = starts.read()?.[nameOf(count)];
+  const known = valueAt(starts.read(), nameOf(count));
   if (known !== undefined) return known + Number(own);
   if (from.startsWith('event')) return null;
   const start = from === 'arrived' ? visitAt() : now;
@@ -220,7 +221,8 @@ export function attach(mounted: Mounted, page: PartPage, widget: PartWidget): At
   );
   const unfollow = page.onEvent((name) => {
     const waiting = [...countsIn(mounted)].filter(
-      (one) => one.dataset['from'] === `event ${name}` && page.starts.read()?.[nameOf(one)] === undefined,
+      (one) =>
+        one.dataset['from'] === `event ${name}` && valueAt(page.starts.read(), nameOf(one)) === undefined,
     );
     for (const one of waiting) begin(one, clock.now(), nameOf, page.starts);
     if (waiting.length > 0) again();

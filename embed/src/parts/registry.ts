@@ -7,6 +7,8 @@ export interface Parts extends Record<PartName, object> {
   form: typeof import('./form.ts');
   basket: typeof import('./basket.ts');
   countdown: typeof import('./countdown.ts');
+  copy: typeof import('./copy.ts');
+  turns: typeof import('./turns.ts');
   signals: typeof import('./signals.ts');
   why: typeof import('./why.ts');
   try: typeof import('./try.ts');

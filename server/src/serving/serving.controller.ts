@@ -21,6 +21,14 @@ export class ServingController {
     private readonly sites: SitesService,
   ) {}
 
+  @AnswersFile('The types of what the script offers pages (TypeScript).', 'application/typescript')
+  @Public()
+  @Get('embed.d.ts')
+  @Header('content-type', 'application/typescript; charset=utf-8')
+  types() {
+    return this.serving.types;
+  }
+
   @AnswersFile('The script for any site: its tag names the site.', 'text/javascript')
   @Public()
   @Get('embed.js')

@@ -74,6 +74,8 @@ export class ServingService implements OnApplicationShutdown {
     sizeCalculation: ({ text }) => text.length + 1,
     fetchMethod: (hash) => this.#read(hash),
   });
+  /** What the script offers pages, for TypeScript. */
+  readonly types: string;
   readonly #script: string;
   #plain: Promise<Encoded> | undefined;
   #sightings = new Map<string, Sighting>();
@@ -89,8 +91,12 @@ export class ServingService implements OnApplicationShutdown {
     const outdate = (siteId: string) => void this.#sites.delete(siteId);
     widgets.onPublished(outdate);
     sites.onChanged(outdate);
-    const built = config.embed && join(config.embed, 'embed.js');
-    this.#script = built && existsSync(built) ? readFileSync(built, 'utf8') : '()=>{}';
+    const built = (file: string) => {
+      const path = config.embed && join(config.embed, file);
+      return path && existsSync(path) ? readFileSync(path, 'utf8') : null;
+    };
+    this.#script = built('embed.js') ?? '()=>{}';
+    this.types = built('embed.d.ts') ?? '';
   }
 
   /** The script for any site, which asks for the manifest of the one that its tag names. */

@@ -1,4 +1,4 @@
-import { Button, Flex, Stack, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Stack, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { mutate } from 'swr';
 import { at, patch, type Site } from '../shared/api/index.ts';
@@ -26,9 +26,11 @@ export function SiteZone({ site }: { site: Site }) {
   return (
     <Panel title="Time zone">
       <Stack gap="3" align="start">
-        <Flex w="280px">
-          <ZoneChoice id="site-zone" value={site.zone} onChange={(zone) => inBackground(choose(zone))} />
-        </Flex>
+        <Box w="360px" maxW="full">
+          <Row label="Time zone">
+            {(id) => <ZoneChoice id={id} value={site.zone} onChange={(zone) => inBackground(choose(zone))} />}
+          </Row>
+        </Box>
         <Text color="slate">New schedules and countdowns go by it. Those that exist keep their own.</Text>
         {error !== null && <ErrorNote error={error} />}
       </Stack>

@@ -37,7 +37,7 @@ export function WidgetsPage() {
   const { note, deleted } = useBringBack(() => inBackground(mutate()));
   const failed: unknown = error ?? siteError;
   const aside = (
-    <Flex gap="2">
+    <Flex gap="2" wrap="wrap" justify="end">
       <Flex role="group" aria-label="View" gap="0.5" me="2">
         {views.map(({ name, label, Icon }) => (
           <Button

@@ -1,6 +1,6 @@
 export { hoursWords } from './hours-words.js';
 export { nextRepeat, readRepeat, ruleOf, type Repeat } from './repeat.js';
-export { instantIn, nextChange, openAt, spanStarts, type HoursRow, type ZoneTable } from './hours.js';
+export { openAt, spanStarts, type HoursRow, type ZoneTable } from './hours.js';
 
 /** The units a countdown may show, largest first. */
 export const countUnits = ['days', 'hours', 'minutes', 'seconds'] as const;

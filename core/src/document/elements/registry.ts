@@ -3,6 +3,7 @@ import { amounts } from './amounts.js';
 import { badge } from './badge.js';
 import { basket } from './basket.js';
 import { button } from './button.js';
+import { code } from './code.js';
 import { countdown } from './countdown.js';
 import { divider } from './divider.js';
 import { field } from './field.js';
@@ -19,6 +20,7 @@ import { plans } from './plans.js';
 import { rating } from './rating.js';
 import { spacer } from './spacer.js';
 import { text } from './text.js';
+import { turns } from './turns.js';
 import { video } from './video.js';
 
 /** Every kind of element, in the order of the menu. A new one is its file and a line here. */
@@ -37,6 +39,8 @@ export const definitions = {
   field,
   amounts,
   countdown,
+  code,
+  turns,
   plans,
   plan,
   links,

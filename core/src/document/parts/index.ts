@@ -9,6 +9,8 @@ export const partNames = [
   'form',
   'basket',
   'countdown',
+  'copy',
+  'turns',
   'signals',
   'why',
   'try',

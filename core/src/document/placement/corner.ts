@@ -56,8 +56,24 @@ export const rimBox = (width: number, [x, y]: readonly [number, number]): Condit
   small: { offsetX: 16, offsetY: 16 },
 });
 
+// The rim of a phone's window is its own: from side to side, and never more than half of it.
+const sheetCss =
+  '@media (max-width:600px){.box{inset:auto 0 0!important;margin:0!important;width:100%!important;max-width:none!important;' +
+  'max-height:50dvh!important;overflow:auto;border-end-start-radius:0!important;border-end-end-radius:0!important;' +
+  'padding-bottom:env(safe-area-inset-bottom)}}';
+
 const schema = Type.Object(
-  { type: Type.Literal('corner'), at: rim, offset, width: overlayWidth, closing },
+  {
+    type: Type.Literal('corner'),
+    at: rim,
+    offset,
+    width: overlayWidth,
+    closing,
+    /** On phones it is a sheet at the bottom, of at most half of the window; it begins with its teaser scene, where it has one. */
+    sheet: Type.Optional(Type.Boolean()),
+    /** The designer wants it to cover more than half of a phone's window. */
+    coversPhone: Type.Optional(Type.Boolean()),
+  },
   strict,
 );
 
@@ -91,8 +107,14 @@ export const corner = definePlacement({
   handle: ({ at }) => rimHandle(at),
   properties: [
     { path: ['at'], label: 'Position', control: 'choice', options: rimNames },
+    {
+      path: ['sheet'],
+      label: 'Bottom sheet on phones',
+      control: 'toggle',
+      help: 'At most half of the window. It begins with the teaser scene, where there is one.',
+    },
     ...closingProperties(false),
   ],
   box: ({ width, offset: distances }) => rimBox(width, distances),
-  css: ({ at }) => boxCss + rimCss(at),
+  css: ({ at, sheet }) => boxCss + rimCss(at) + (sheet ? sheetCss : ''),
 });

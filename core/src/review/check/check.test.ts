@@ -1,4 +1,5 @@
 import { createElement, type Element } from '../../document/elements/index.js';
+import { createPlacement } from '../../document/placement/index.js';
 import { plainBrand } from '../../style/index.js';
 import { signup } from '../../testing/documents.js';
 import { applyOperation, type Operation, type WidgetDocument } from '../../document/widget/index.js';
@@ -30,6 +31,7 @@ const link = (label: string): Element => ({
   label,
   action: { type: 'link', address: '/x' },
 });
+const corner = createPlacement('corner') as Extract<WidgetDocument['placement'], { type: 'corner' }>;
 const texts = (document: WidgetDocument) => checkDocument(document, plainBrand).map(({ text }) => text);
 
 test('a sound widget has nothing to mend', () => {
@@ -230,4 +232,21 @@ describe('contrast over what is not plain', () => {
       worst({ gradient: 'linear-gradient(90deg, #000000, #555555)', color: reading.repair }).ratio,
     ).toBeGreaterThan(3);
   });
+});
+
+test.each<[string, Partial<WidgetDocument>, number, string | null]>([
+  ['half of it', {}, 0.5, null],
+  ['more than half', {}, 0.64, 'Show as bottom sheet'],
+  ['a sheet all the same', { placement: { ...corner, sheet: true } }, 0.64, 'Let it'],
+  ['what is meant to', { placement: { ...corner, coversPhone: true } }, 0.64, null],
+  [
+    'what is opened by hand',
+    { behaviour: { ...signup().behaviour, triggers: { any: [{ type: 'asked' }] } } },
+    0.64,
+    null,
+  ],
+])('a corner box covers %s of a phone', (_, changes, covers, repair) => {
+  const document = { ...told, placement: corner, ...changes } as WidgetDocument;
+  const found = checkDocument(document, plainBrand, { drawn: { small: [], wide: [], covers } });
+  expect(found.find(({ text }) => text.startsWith('It covers'))?.repair?.label ?? null).toBe(repair);
 });

@@ -25,6 +25,8 @@ export interface Drawn {
   small: readonly { element: string; width: number; height: number }[];
   /** Elements that are wider than a window of 320 px leaves them. */
   wide: readonly string[];
+  /** How much of a phone's window its opening covers, 0 to 1; what is part of a page covers nothing. */
+  covers?: number;
 }
 
 /** What is looked at. */

@@ -3,6 +3,7 @@ import { amounts } from './amounts.js';
 import { badge } from './badge.js';
 import { basket } from './basket.js';
 import { button } from './button.js';
+import { code } from './code.js';
 import { countdown } from './countdown.js';
 import { divider } from './divider.js';
 import { field } from './field.js';
@@ -22,6 +23,7 @@ import { rating } from './rating.js';
 import { spacer } from './spacer.js';
 import { text } from './text.js';
 import { title } from './title.js';
+import { turns } from './turns.js';
 import { video } from './video.js';
 import type { RoleDefinition, StyleGroup } from './role.js';
 
@@ -37,6 +39,8 @@ const definitions = {
   text,
   field,
   countdown,
+  code,
+  turns,
   plan,
   plans,
   list,

@@ -1,6 +1,6 @@
 import { Stack, Text } from '@chakra-ui/react';
 import { isPattern, targetingOf, targetingParts, type Targeting } from '@sirene/core/behaviour';
-import { neverMatches } from '@sirene/core/plan';
+import { neverMatches } from '@sirene/core/rehearse/plan';
 import { treeWords } from '@sirene/core/review/sentence';
 import { useMemo } from 'react';
 import { useDocument, useEditing } from '../state/editing.ts';

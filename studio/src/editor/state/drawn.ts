@@ -2,9 +2,11 @@ import { hang } from '@sirene/embed/parts/anchor';
 import { leastTarget, type Drawn } from '@sirene/core/review/check';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { SceneName } from '@sirene/core/document/widget';
-import { mount } from '@sirene/embed/mount';
+import { mount, type Mounted } from '@sirene/embed/mount';
 
 const narrow = 320;
+/** The window of an ordinary phone, px. */
+const phone = { width: 390, height: 640 };
 
 /** What may be pressed; links in a line of text are spared, and so are marks, whose label is pressed with them. */
 const targets = 'button, a:not(.t-text a), select, input:not(.mark, .unseen), textarea';
@@ -43,9 +45,25 @@ export function measureDrawn(frame: HTMLIFrameElement, body: CompiledWidget): Dr
     }
     for (const id of tooWide(mounted.box)) wide.add(id);
   }
+  const covers = body.stand === 'inline' ? 0 : coveredBy(mounted, body);
   mounted.unmount(true);
-  return { small: [...small.values()], wide: [...wide] };
+  return { small: [...small.values()], wide: [...wide], covers };
 }
+
+/** How much of a phone's window a widget covers as it opens. */
+function coveredBy(mounted: Mounted, body: CompiledWidget): number {
+  const view = mounted.box.ownerDocument.defaultView;
+  if (!view?.frameElement) return 0;
+  const frame = view.frameElement as HTMLElement;
+  frame.style.width = `${phone.width}px`;
+  mounted.show(body.scenes.teaser && startsFolded(body) ? 'teaser' : 'opening');
+  const { width, height } = mounted.box.getBoundingClientRect();
+  frame.style.width = `${narrow}px`;
+  return (Math.min(width, phone.width) * Math.min(height, phone.height)) / (phone.width * phone.height);
+}
+
+const startsFolded = ({ placement }: CompiledWidget): boolean =>
+  placement.type === 'launcher' || (placement.type === 'corner' && placement.sheet === true);
 
 // The innermost ones: what holds something that is too wide is so for its sake.
 function tooWide(box: HTMLElement): string[] {

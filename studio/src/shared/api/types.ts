@@ -786,6 +786,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/embed.d.ts': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The types of what the script offers pages (TypeScript). */
+    get: operations['ServingController_types'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/embed.js': {
     parameters: {
       query?: never;
@@ -1474,7 +1491,18 @@ export interface components {
       widgets: (components['schemas']['WidgetRules'] & {
         /** @description The path of what is shown. */
         body: string;
-        parts: ('showing' | 'anchor' | 'form' | 'basket' | 'countdown' | 'signals' | 'why' | 'try')[];
+        parts: (
+          | 'showing'
+          | 'anchor'
+          | 'form'
+          | 'basket'
+          | 'countdown'
+          | 'copy'
+          | 'turns'
+          | 'signals'
+          | 'why'
+          | 'try'
+        )[];
         /** @description What its content hashes to (Subresource Integrity). */
         integrity: string;
       })[];
@@ -1504,7 +1532,18 @@ export interface components {
       widgets: (components['schemas']['WidgetRules'] & {
         /** @description The path of what is shown. */
         body: string;
-        parts: ('showing' | 'anchor' | 'form' | 'basket' | 'countdown' | 'signals' | 'why' | 'try')[];
+        parts: (
+          | 'showing'
+          | 'anchor'
+          | 'form'
+          | 'basket'
+          | 'countdown'
+          | 'copy'
+          | 'turns'
+          | 'signals'
+          | 'why'
+          | 'try'
+        )[];
       })[];
       signals: ('scroll' | 'leave' | 'activity' | 'track' | 'element' | 'basket' | 'identify' | 'set')[];
       policy: components['schemas']['Policy'];
@@ -3433,6 +3472,35 @@ export interface operations {
         };
         content: {
           'font/woff2': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_types: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/typescript': string;
         };
       };
       /** @description Refused */

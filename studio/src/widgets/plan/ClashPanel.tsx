@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Stack, Text } from '@chakra-ui/react';
 import { placeOf } from '@sirene/core/behaviour';
-import type { Clash, PlanInput, PlanRow } from '@sirene/core/plan';
+import type { Clash, PlanInput, PlanRow } from '@sirene/core/rehearse/plan';
 import { Link } from 'react-router';
 import type { PlannedWidget } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';

@@ -1,5 +1,5 @@
 import { Box, Flex, Text } from '@chakra-ui/react';
-import type { PlanRow } from '@sirene/core/plan';
+import type { PlanRow } from '@sirene/core/rehearse/plan';
 import { useState } from 'react';
 import type { Site } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';

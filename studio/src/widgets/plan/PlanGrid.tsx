@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { placeOf } from '@sirene/core/behaviour';
-import type { PlannedPage, PlanRow } from '@sirene/core/plan';
+import type { PlannedPage, PlanRow } from '@sirene/core/rehearse/plan';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef } from 'react';
 import type { PlannedWidget } from '../../shared/api/index.ts';
@@ -31,6 +31,7 @@ const headHeight = 62;
 export function PlanGrid({ pages, widgets, rows, chosen, onChoose }: Props) {
   const scroller = useRef<HTMLDivElement>(null);
   const common = { getScrollElement: () => scroller.current };
+  // eslint-disable-next-line react-hooks/incompatible-library -- what its functions return changes with the scrolling; nothing here keeps it
   const down = useVirtualizer({
     ...common,
     count: pages.length,

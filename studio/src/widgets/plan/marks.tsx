@@ -1,5 +1,5 @@
 import { Flex, Text } from '@chakra-ui/react';
-import type { Clash, Presence } from '@sirene/core/plan';
+import type { Clash, Presence } from '@sirene/core/rehearse/plan';
 
 /** What a mark of the plan is called. */
 export const presenceNames: Readonly<Record<Presence, string>> = {

@@ -1,6 +1,6 @@
-import type { PlanInput, PlannedPage } from '@sirene/core/plan';
+import type { PlanInput, PlannedPage } from '@sirene/core/rehearse/plan';
 import { placeOf } from '@sirene/core/behaviour';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { at, type PlannedWidget, type Site, type StoredPage, useAnswer } from '../../shared/api/index.ts';
 
 /** What the plan of a site is made of: its pages, stored or only seen, and the rules of its widgets as their drafts have them. */
@@ -9,6 +9,7 @@ export function usePlanInput(site: Site, withDrafts: boolean) {
   const pages = useAnswer(at('/api/sites/{site}/pages', { site: site.id }));
   const seen = useAnswer(at('/api/sites/{site}/seen-pages', { site: site.id }));
   const { data: widgets } = rules;
+  const [now] = useState(Date.now);
   const input = useMemo((): (PlanInput & { widgets: readonly PlannedWidget[] }) | null => {
     if (!widgets || !pages.data || !seen.data) return null;
     return {
@@ -16,9 +17,9 @@ export function usePlanInput(site: Site, withDrafts: boolean) {
       // What stands on a page of its own meets no others.
       widgets: widgets.filter((one) => (withDrafts || one.published) && !one.standalone),
       policy: site.policy,
-      now: Date.now(),
+      now,
     };
-  }, [widgets, pages.data, seen.data, site, withDrafts]);
+  }, [widgets, pages.data, seen.data, site, withDrafts, now]);
   return { input, error: (rules.error ?? pages.error ?? seen.error) as unknown, refresh: rules.mutate };
 }
 

@@ -1,4 +1,4 @@
-import { pagePlan, type PlanInput, type PlanRow } from '@sirene/core/plan';
+import { pagePlan, type PlanInput, type PlanRow } from '@sirene/core/rehearse/plan';
 
 /** So many rows are told of at once, at least: each telling costs both sides something. */
 const together = 10;

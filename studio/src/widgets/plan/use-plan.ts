@@ -1,4 +1,4 @@
-import type { PlanInput, PlanRow } from '@sirene/core/plan';
+import type { PlanInput, PlanRow } from '@sirene/core/rehearse/plan';
 import { useEffect, useState } from 'react';
 import type { PlanTold } from './plan-worker.ts';
 

@@ -18,12 +18,9 @@ export function Bars({
 }) {
   const [ink, line, deep] = useToken('colors', ['slate', 'line', 'deep']);
   return (
-    <Box
-      role="img"
-      aria-label={`${label}: ${names.map((name, at) => `${name} ${format(values[at] ?? 0)}`).join(', ')}`}
-      h="150px"
-    >
+    <Box h="150px">
       <Bar
+        aria-label={`${label}: ${names.map((name, at) => `${name} ${format(values[at] ?? 0)}`).join(', ')}`}
         data={{
           labels: [...names],
           datasets: [{ data: [...values], backgroundColor: resolved(deep), borderRadius: 2 }],

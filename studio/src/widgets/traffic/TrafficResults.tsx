@@ -1,7 +1,7 @@
 import { Box, Flex, Grid, Table, Text } from '@chakra-ui/react';
 import { placeOf } from '@sirene/core/behaviour';
-import type { PlannedPage } from '@sirene/core/plan';
-import type { TrafficResult, WidgetResult } from '@sirene/core/traffic';
+import type { PlannedPage } from '@sirene/core/rehearse/plan';
+import type { TrafficResult, WidgetResult } from '@sirene/core/rehearse/traffic';
 import { useState } from 'react';
 import type { PlannedWidget } from '../../shared/api/index.ts';
 import { count } from '../../shared/format.ts';

@@ -1,5 +1,5 @@
 import { Flex, Slider, Stack, Text } from '@chakra-ui/react';
-import { usualTraffic, type TrafficModel } from '@sirene/core/traffic';
+import { usualTraffic, type TrafficModel } from '@sirene/core/rehearse/traffic';
 import { NumberInput } from '../../shared/NumberInput.tsx';
 import { Row } from '../../shared/Row.tsx';
 

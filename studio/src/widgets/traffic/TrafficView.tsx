@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Grid, Progress, Stack, Text } from '@chakra-ui/react';
-import { usualTraffic } from '@sirene/core/traffic';
+import { usualTraffic } from '@sirene/core/rehearse/traffic';
 import { Play, Square } from 'lucide-react';
 import { useState } from 'react';
 import type { Site } from '../../shared/api/index.ts';

@@ -1,4 +1,4 @@
-import { playTraffic, type TrafficInput, type TrafficResult } from '@sirene/core/traffic';
+import { playTraffic, type TrafficInput, type TrafficResult } from '@sirene/core/rehearse/traffic';
 
 /** What the worker tells: what has been counted so far, and when that is all. */
 export interface TrafficTold {

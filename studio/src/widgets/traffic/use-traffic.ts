@@ -1,4 +1,4 @@
-import type { TrafficInput, TrafficResult } from '@sirene/core/traffic';
+import type { TrafficInput, TrafficResult } from '@sirene/core/rehearse/traffic';
 import { useEffect, useRef, useState } from 'react';
 import type { TrafficTold } from './traffic-worker.ts';
 

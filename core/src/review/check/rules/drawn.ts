@@ -1,4 +1,5 @@
 import { valueAt } from '../../../base/maps/index.js';
+import { triggersOf } from '../../../behaviour/index.js';
 import { seen, setting, titleOf, type Rule } from '../finding.js';
 
 /** The least side of what is pressed, px (WCAG 2.2, 2.5.8). */
@@ -43,3 +44,26 @@ export const narrowRule: Rule = (subject) =>
         },
       },
     }));
+
+/** Of a phone's window, what comes by itself may cover at most so much. */
+const mostCovered = 0.5;
+
+/** What covers a phone without having been asked for. */
+export const coverRule: Rule = ({ document: { placement, behaviour }, drawn }) => {
+  const covers = drawn?.covers ?? 0;
+  if (placement.type !== 'corner' || placement.coversPhone || covers <= mostCovered) return [];
+  if (triggersOf(behaviour).every(({ type }) => type === 'asked')) return [];
+  return [
+    {
+      element: null,
+      severity: 'warning',
+      text: `It covers ${Math.round(covers * 100)} % of a phone’s window by itself; more than half gets in the way`,
+      repair: placement.sheet
+        ? { label: 'Let it', operation: { type: 'set', path: ['placement', 'coversPhone'], value: true } }
+        : {
+            label: 'Show as bottom sheet',
+            operation: { type: 'set', path: ['placement', 'sheet'], value: true },
+          },
+    },
+  ];
+};

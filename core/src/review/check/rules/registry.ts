@@ -5,7 +5,7 @@ import { buttonsRule } from './buttons.js';
 import { closingRule } from './closing.js';
 import { contrastRule } from './contrast.js';
 import { countdownsRule } from './countdowns.js';
-import { narrowRule, tapRule } from './drawn.js';
+import { coverRule, narrowRule, tapRule } from './drawn.js';
 import { formsRule } from './forms.js';
 import { headingsRule } from './headings.js';
 import { linksRule } from './links.js';
@@ -19,6 +19,7 @@ export const rules: readonly Rule[] = [
   headingsRule,
   tapRule,
   narrowRule,
+  coverRule,
   buttonsRule,
   formsRule,
   linksRule,

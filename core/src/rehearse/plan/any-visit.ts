@@ -1,5 +1,5 @@
-import { noMemory, placeOf, type PageVisit } from '../behaviour/index.js';
-import { startOfSignals } from '../behaviour/signals/registry.js';
+import { noMemory, placeOf, type PageVisit } from '../../behaviour/index.js';
+import { startOfSignals } from '../../behaviour/signals/registry.js';
 
 /** The visit of somebody of whom nothing particular is known, at no particular time. */
 export const anyVisit: PageVisit = {

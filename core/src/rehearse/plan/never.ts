@@ -4,7 +4,7 @@ import {
   type Condition,
   type PageVisit,
   type Targeting,
-} from '../behaviour/index.js';
+} from '../../behaviour/index.js';
 import { anyVisit } from './any-visit.js';
 import { satisfy } from './satisfy.js';
 

@@ -1,4 +1,4 @@
-import type { Random } from '../base/random/index.js';
+import type { Random } from '../../base/random/index.js';
 import {
   startState,
   step,
@@ -6,7 +6,7 @@ import {
   type MachineEvent,
   type MachineState,
   type SiteRules,
-} from '../behaviour/index.js';
+} from '../../behaviour/index.js';
 import type { TrafficModel } from './model.js';
 import type { PageStay, Visitor } from './visits.js';
 

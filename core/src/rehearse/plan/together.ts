@@ -1,5 +1,5 @@
-import { openAt, spanStarts } from '../base/time/index.js';
-import type { ScheduleRules } from '../behaviour/index.js';
+import { openAt, spanStarts } from '../../base/time/index.js';
+import type { ScheduleRules } from '../../behaviour/index.js';
 
 /**
  * Whether two schedules allow their widgets at one moment, from now on. Hours of the week come again each week, so that a week after

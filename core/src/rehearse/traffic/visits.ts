@@ -1,5 +1,5 @@
-import { exponential, weighted, type Random } from '../base/random/index.js';
-import type { PageFacts } from '../behaviour/index.js';
+import { exponential, weighted, type Random } from '../../base/random/index.js';
+import type { PageFacts } from '../../behaviour/index.js';
 import type { PlannedPage } from '../plan/index.js';
 import type { TrafficModel, Ways } from './model.js';
 

@@ -1,5 +1,5 @@
-import { seeded } from '../base/random/index.js';
-import { compileRules, type Policy, type WidgetRules } from '../behaviour/index.js';
+import { seeded } from '../../base/random/index.js';
+import { compileRules, type Policy, type WidgetRules } from '../../behaviour/index.js';
 import type { PlannedPage } from '../plan/index.js';
 import { likelyWays, type TrafficModel } from './model.js';
 import { playVisitor } from './play.js';

@@ -1,6 +1,6 @@
-import { coversOf, openPolicy, type Policy, type WidgetRules } from '../behaviour/index.js';
+import { coversOf, openPolicy, type Policy, type WidgetRules } from '../../behaviour/index.js';
 import type { PlannedPage } from '../plan/index.js';
-import { rule } from '../testing/visits.js';
+import { rule } from '../../testing/visits.js';
 import { playTraffic, usualTraffic, type TrafficModel, type TrafficResult } from './index.js';
 
 const page = (path: string, types: string[] = []): PlannedPage => ({

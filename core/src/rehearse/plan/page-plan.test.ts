@@ -11,9 +11,9 @@ import {
   type Slot,
   type Targeting,
   type WidgetRules,
-} from '../behaviour/index.js';
-import { dayMs } from '../behaviour/memory.js';
-import { rule } from '../testing/visits.js';
+} from '../../behaviour/index.js';
+import { dayMs } from '../../behaviour/memory.js';
+import { rule } from '../../testing/visits.js';
 import { anyVisit } from './any-visit.js';
 import { pagePlan, type PlannedPage } from './page-plan.js';
 import { neverMatches } from './never.js';

@@ -1,4 +1,4 @@
-import { conditionSpecs, specOf, type Axis, type AxisValue, type Condition } from '../behaviour/index.js';
+import { conditionSpecs, specOf, type Axis, type AxisValue, type Condition } from '../../behaviour/index.js';
 
 /** Of more than so many parts, not every choice is tried: 2 to the power of them. */
 const mostParts = 6;

@@ -1,4 +1,4 @@
-import { lostTo, type Lost, type MachineState, type SiteRules } from '../behaviour/index.js';
+import { lostTo, type Lost, type MachineState, type SiteRules } from '../../behaviour/index.js';
 import type { Counter } from './play.js';
 
 /** What became of one widget. */

@@ -6,7 +6,7 @@ import {
   type Condition,
   type PageVisit,
   type Targeting,
-} from '../behaviour/index.js';
+} from '../../behaviour/index.js';
 import { mergedAxes } from './classes.js';
 
 /** One kind of visitor, as far as some conditions tell visitors apart: by what of each axis they are. */

@@ -12,7 +12,7 @@ import {
   type Policy,
   type Targeting,
   type WidgetRules,
-} from '../behaviour/index.js';
+} from '../../behaviour/index.js';
 import { anyVisit } from './any-visit.js';
 import { holds, satisfy, type Example } from './satisfy.js';
 import { scheduledTogether } from './together.js';

@@ -1,0 +1,120 @@
+import { jest } from '@jest/globals';
+import { compileWidget } from '@sirene/core/compile';
+import { buildWidget, words } from '@sirene/core/library/sketch';
+import { plainBrand } from '@sirene/core/style';
+import { boxHtml } from '../mount.js';
+import { attach as attachCopy } from './copy.js';
+import { attach as attachTurns } from './turns.js';
+
+/** The box of an inline widget that holds one thing. */
+function boxOf(element: Parameters<typeof buildWidget>[0]['opening'][number]): HTMLElement {
+  const body = compileWidget(
+    buildWidget({ name: 'Any', kind: 'cta', placement: { type: 'inline' }, opening: [element] }),
+    plainBrand,
+  );
+  const box = document.createElement('div');
+  box.innerHTML = boxHtml(body, 'opening');
+  document.body.replaceChildren(box);
+  return box;
+}
+
+afterEach(() => jest.useRealTimers());
+
+describe('a code', () => {
+  const press = async (box: HTMLElement) => {
+    box.querySelector('button')?.click();
+    for (let turn = 0; turn < 4; turn++) await Promise.resolve();
+  };
+  const shown = (box: HTMLElement) => [
+    box.querySelector('button')?.textContent,
+    box.querySelector('[role=status]')?.textContent,
+  ];
+
+  it('is copied, which is seen and heard for a while; pressed again meanwhile its button is as before', async () => {
+    jest.useFakeTimers();
+    const copied: string[] = [];
+    Object.assign(navigator, {
+      clipboard: { writeText: (text: string) => Promise.resolve(copied.push(text)) },
+    });
+    const box = boxOf({ type: 'code', code: 'MOON10', button: 'Copy', copied: 'Copied' });
+    const { end } = attachCopy({ box });
+    await press(box);
+    await press(box);
+    expect([copied, shown(box)]).toEqual([
+      ['MOON10', 'MOON10'],
+      ['Copied', 'Copied'],
+    ]);
+    jest.advanceTimersByTime(2500);
+    expect(shown(box)).toEqual(['Copy', '']);
+    end();
+    await press(box);
+    expect(copied).toHaveLength(2);
+  });
+
+  it('is selected where there is no clipboard', async () => {
+    Object.assign(navigator, { clipboard: { writeText: () => Promise.reject(new Error('not allowed')) } });
+    const box = boxOf({ type: 'code', code: 'MOON10', button: 'Copy', copied: 'Copied' });
+    attachCopy({ box });
+    await press(box);
+    expect(String(getSelection())).toBe('MOON10');
+  });
+});
+
+describe('messages in turn', () => {
+  let due: (() => void)[] = [];
+  const clock = {
+    now: () => 0,
+    at: (_: number, call: () => void) => (
+      due.push(call),
+      () => void (due = due.filter((one) => one !== call))
+    ),
+  };
+  const pass = () => due.splice(0).forEach((call) => call());
+  const three = () =>
+    boxOf({
+      type: 'turns',
+      seconds: 6,
+      pause: 'Pause',
+      play: 'Play',
+      children: [],
+      inside: ['a', 'b', 'c'].map((one) => words(one)),
+    } as never);
+  const on = (box: HTMLElement) =>
+    [...box.querySelectorAll('[data-on]')].map((one) => one.textContent?.trim());
+  const still = (reduce: boolean) => Object.assign(window, { matchMedia: () => ({ matches: reduce }) });
+
+  it('come one after the other, and begin again', () => {
+    still(false);
+    due = [];
+    const box = three();
+    const { end } = attachTurns({ box }, { clock });
+    const seen = [on(box)];
+    for (let step = 0; step < 3; step++) {
+      pass();
+      seen.push(on(box));
+    }
+    expect(seen).toEqual([['a'], ['b'], ['c'], ['a']]);
+    end();
+    expect(due).toEqual([]);
+  });
+
+  it('rest once they are paused, and from the start for those who ask for less motion', () => {
+    still(false);
+    due = [];
+    const box = three();
+    attachTurns({ box }, { clock });
+    const button = box.querySelector('button');
+    button?.click();
+    pass();
+    expect([on(box), button?.getAttribute('aria-label')]).toEqual([['a'], 'Play']);
+    button?.click();
+    pass();
+    expect([on(box), button?.getAttribute('aria-label')]).toEqual([['b'], 'Pause']);
+    still(true);
+    due = [];
+    const quiet = three();
+    attachTurns({ box: quiet }, { clock });
+    pass();
+    expect(on(quiet)).toEqual(['a']);
+  });
+});
