@@ -31,15 +31,15 @@ async function bundle(entry, format, file, define = {}) {
   });
 }
 
-const parts = {};
+// One hash for all parts: names that differ by it alone are a sixth of a kilobyte less in every script than a hash for each.
+const all = createHash('sha256');
 for (const part of partNames) {
   await bundle(`src/parts/${part}.ts`, 'es', `${part}.js`);
-  const content = await readFile(`${out}/${part}.js`);
-  const hash = createHash('sha256').update(content).digest('hex').slice(0, 12);
-  parts[part] = `${part}-${hash}.js`;
-  await rename(`${out}/${part}.js`, `${out}/embed/${parts[part]}`);
+  all.update(await readFile(`${out}/${part}.js`));
 }
-await bundle('src/entry.ts', 'iife', 'embed.js', { PARTS: JSON.stringify(parts) });
+const hash = all.digest('hex').slice(0, 12);
+for (const part of partNames) await rename(`${out}/${part}.js`, `${out}/embed/${part}-${hash}.js`);
+await bundle('src/entry.ts', 'iife', 'embed.js', { PARTS: JSON.stringify(hash) });
 // The server calls it with what it knows of a site: a function, so that no page sees a name of ours. A second look by another
 // compressor squeezes out a fourteenth more (bench/embed).
 const script = await readFile(`${out}/embed.js`, 'utf8');

@@ -1,4 +1,3 @@
-import type { PartName } from '@sirene/core/document/parts';
 import { loader } from './loader.ts';
 import type { Given } from './manifest.ts';
 import { report } from './report.ts';
@@ -6,8 +5,8 @@ import { isRunning, ownScript } from './script.ts';
 import { start } from './start.ts';
 import { tryToken } from './try.ts';
 
-/** The names of the built parts; each carries its content's hash. Set by the build. */
-declare const PARTS: Record<PartName, string>;
+/** What the built parts hash to, as their names say. Set by the build. */
+declare const PARTS: string;
 /** What a site's own script brings along; `null` in the script for any site. Set by the server. */
 declare const GIVEN: Given | null;
 

@@ -24,13 +24,10 @@ export class Refused extends Error {}
 /**
  * What fetches for the script that runs, from where it came from.
  *
+ * @param parts what the built parts hash to
  * @param given what the script brought along; a script for any site asks for the manifest of the one that its tag names
  */
-export function loader(
-  script: HTMLScriptElement,
-  parts: Record<PartName, string>,
-  given: Given | null,
-): Loader {
+export function loader(script: HTMLScriptElement, parts: string, given: Given | null): Loader {
   const { origin } = new URL(script.src);
   const site = encodeURIComponent(given?.key ?? script.dataset['site'] ?? '');
   // Asked for before it is known what shows it, and then again.

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
-import { openers, reachable } from './openers.ts';
+import { openers } from './openers.ts';
+import { reachable } from './reachable.ts';
 
 const opened: string[] = [];
 const known = ['letter', 'circle night'];

@@ -1,6 +1,5 @@
-/** Elements that are reached and pressed by keyboard without help. */
-const pressable = 'a[href],button,input,select,textarea,summary,[tabindex]';
-const marked = '[data-sirene-open]';
+/** What opens a widget when it is pressed. */
+export const marked = '[data-sirene-open]';
 
 /**
  * Lets a page open widgets without a script of its own: by pressing an element with `data-sirene-open="name"`, by a link
@@ -34,26 +33,6 @@ export function openers(page: Document, open: (name: string) => boolean): void {
     const link = target.closest<HTMLAnchorElement>('a[href^="#"]');
     if (link && follow(link.hash)) event.preventDefault();
   });
-  page.addEventListener('keydown', (event) => {
-    const { key, target } = event;
-    // What the browser itself presses by key arrives as a click.
-    if (
-      (key === 'Enter' || key === ' ') &&
-      target instanceof HTMLElement &&
-      target.dataset['sireneKey'] === ''
-    )
-      pressed(event, target);
-  });
   view.addEventListener('hashchange', () => follow(view.location.hash));
   follow(view.location.hash);
-}
-
-/** Makes the page's marked elements reachable by keyboard, where they are not. */
-export function reachable(page: Document): void {
-  for (const element of page.querySelectorAll<HTMLElement>(marked)) {
-    if (element.matches(pressable)) continue;
-    element.tabIndex = 0;
-    element.dataset['sireneKey'] = '';
-    if (!element.hasAttribute('role')) element.setAttribute('role', 'button');
-  }
 }

@@ -12,7 +12,7 @@ import { happenings } from './happenings.ts';
 import { listen } from './listen.ts';
 import { Refused, type Loader } from './loader.ts';
 import type { Manifest, ManifestWidget } from './manifest.ts';
-import { openers, reachable } from './openers.ts';
+import { marked, openers } from './openers.ts';
 import { attempt, report, say } from './report.ts';
 import { announce } from './script.ts';
 import { basketLines } from './signals/basket.ts';
@@ -135,7 +135,11 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
   }));
   const arrive = () => {
     running.send({ type: 'arrive', ...factsOf(document, location.href) });
-    reachable(document);
+    if (document.querySelector(marked))
+      load
+        .part('signals')
+        .then((part) => part.reachable(document))
+        .catch(report);
   };
   let page = location.pathname + location.search;
   listen(document, running, manifest, load.part);

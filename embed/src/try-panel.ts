@@ -19,15 +19,16 @@ button{cursor:pointer}
 details{border-bottom:1px solid #eee8da;padding:4px 0}
 summary{cursor:pointer;display:flex;justify-content:space-between;gap:8px;min-height:24px;align-items:center}
 ul{list-style:none;margin:2px 0 2px;padding-inline-start:10px}
-li::before{content:"● ";color:#356e45}li.no::before{color:#9b1c31}
+li::before{content:"● ";color:#356e45}li.no::before{color:#9b1c31}li.idle::before{color:#a9b6bd}
 i{font-style:normal;color:#50616b}
 form{display:flex;gap:6px;align-items:center;flex-wrap:wrap;padding:8px 12px;border-top:1px solid #dad5c8}
 label{display:flex;gap:6px;align-items:center}
 @media (prefers-color-scheme:dark){section,button,input{background:#16242c;color:#f6f3ec;border-color:#3a4a53}header{background:#1f2f38;border-color:#3a4a53}details,form{border-color:#3a4a53}i{color:#a9b6bd}li::before{color:#7cc08d}li.no::before{color:#f08a9b}}`;
 
-const line = ({ holds, wanted, found, parts }: ReasonLine): string =>
-  `<li${holds ? '' : ' class="no"'}>${escapeHtml(wanted)}${found === undefined ? '' : ` <i>· now ${escapeHtml(found)}</i>`}${
-    parts.length > 0 ? `<ul>${parts.map(line).join('')}</ul>` : ''
+// What does not hold in a group that does keeps nothing away.
+const line = ({ holds, wanted, found, parts }: ReasonLine, settled = false): string =>
+  `<li${holds ? '' : ` class="${settled ? 'idle' : 'no'}"`}>${escapeHtml(wanted)}${found === undefined ? '' : ` <i>· now ${escapeHtml(found)}</i>`}${
+    parts.length > 0 ? `<ul>${parts.map((part) => line(part, holds)).join('')}</ul>` : ''
   }</li>`;
 
 /** Which of the widgets are there, and why; a clock that can be set, and a memory that can be forgotten. In a page that is tried. */
@@ -103,7 +104,9 @@ export class TryPanel {
       .map(({ id, slug }) => {
         const explanation = explain(this.site, state, id);
         if (!explanation) return '';
-        const lines = reasonLines(explanation, { slugOf }).map(line).join('');
+        const lines = reasonLines(explanation, { slugOf })
+          .map((one) => line(one))
+          .join('');
         return `<details data-w="${escapeHtml(slug)}"><summary><span>${escapeHtml(titleOfName(slug).slice(1, -1))}</span><i>${
           explanation.open ? 'shown' : 'not shown'
         }</i></summary><ul>${lines}</ul></details>`;

@@ -21,7 +21,7 @@ export function StateMark({ tone, wraps = false, children }: Props) {
       fontWeight="500"
       whiteSpace={wraps ? 'normal' : 'nowrap'}
     >
-      <svg width="8" height="8" aria-hidden style={{ flex: 'none' }}>
+      <svg width="8" height="8" aria-hidden style={{ flex: 'none', width: 8, height: 8 }}>
         <circle
           cx="4"
           cy="4"

@@ -1,3 +1,4 @@
+export { calendarFile } from './calendar.js';
 export { hoursWords } from './hours-words.js';
 export { nextRepeat, readRepeat, ruleOf, type Repeat } from './repeat.js';
 export { openAt, spanStarts, type HoursRow, type ZoneTable } from './hours.js';

@@ -9,7 +9,7 @@ const end = Date.UTC(2030, 0, 1);
 const tables = new Map(zones.map((zone) => [zone, zoneTable(zone, start, end)]));
 const names = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
 
-/** The next date by Temporal alone: every day is looked at. */
+/** The next date by Temporal alone. */
 function byOracle(
   rule: { every: string; interval: number; days: number[] },
   first: Temporal.PlainDateTime,
@@ -17,7 +17,12 @@ function byOracle(
   now: number,
 ): number | null {
   const monday = first.toPlainDate().subtract({ days: first.dayOfWeek - 1 });
-  for (let at = 0; at < 2200; at++) {
+  // Every day is looked at, from shortly before the moment that is asked about.
+  const from = Math.max(
+    0,
+    Math.floor((now - first.toZonedDateTime('UTC').epochMilliseconds) / 86_400_000) - 2,
+  );
+  for (let at = from; at < from + 200; at++) {
     const date = first.toPlainDate().add({ days: at });
     const weeks = Math.floor(monday.until(date).total('days') / 7);
     const months = (date.year - first.year) * 12 + date.month - first.month;

@@ -2,6 +2,9 @@ import { Type } from '@sinclair/typebox';
 import { RectangleHorizontal } from 'lucide';
 import { iconHtml } from '../../base/icons/index.js';
 import { h } from '../../base/html/index.js';
+import { calendarFile } from '../../base/time/index.js';
+import { wallClock } from '../../base/schema/index.js';
+import { instantOf } from '../../base/zones/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
 import { sceneName } from '../scenes/index.js';
 import { buttonSizes, buttonTypes, buttonVariants } from '../../style/index.js';
@@ -15,6 +18,18 @@ const schema = elementFields('button', {
     Type.Object({ type: Type.Literal('scene'), scene: sceneName }, strict),
     // Asks the page anew for what it could not load, such as a basket.
     Type.Object({ type: Type.Literal('retry') }, strict),
+    // Hands over a date for the visitor's calendar.
+    Type.Object(
+      {
+        type: Type.Literal('calendar'),
+        title: Type.String({ maxLength: 120 }),
+        /** As the clock on the wall shows it in `zone`; how long it lasts, minutes. */
+        at: wallClock(),
+        zone: Type.String({ maxLength: 60 }),
+        minutes: Type.Integer({ minimum: 1, maximum: 20_160 }),
+      },
+      strict,
+    ),
     Type.Object(
       {
         type: Type.Literal('link'),
@@ -96,6 +111,12 @@ export const button = define({
         },
         ...inner,
       );
+    if (action.type === 'calendar') {
+      const at = instantOf(action.at, action.zone) ?? 0;
+      const file = calendarFile({ title: action.title || label, at, minutes: action.minutes });
+      const href = `data:text/calendar;charset=utf-8,${encodeURIComponent(file)}`;
+      return h('a', { ...attributes, href, download: 'event.ics', 'data-act': 'link' }, ...inner);
+    }
     const type = action.type === 'submit' ? 'submit' : 'button';
     const scene = action.type === 'scene' ? action.scene : null;
     return h('button', { ...attributes, type, 'data-act': action.type, 'data-to': scene }, ...inner);
@@ -109,7 +130,9 @@ export const button = define({
     ...(icon ? ['& svg{flex:none;height:auto}'] : []),
   ],
   problems: ({ action }) =>
-    action.type === 'link' && action.address !== '' && safeAddress(action.address) === null
-      ? [['action.address', 'must be a web, mail or telephone address']]
-      : [],
+    action.type === 'calendar' && instantOf(action.at, action.zone) === null
+      ? [['action.zone', 'is not a time zone that exists, or the date is none']]
+      : action.type === 'link' && action.address !== '' && safeAddress(action.address) === null
+        ? [['action.address', 'must be a web, mail or telephone address']]
+        : [],
 });

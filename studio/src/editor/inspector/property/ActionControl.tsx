@@ -2,7 +2,9 @@ import { Checkbox, Input, Stack } from '@chakra-ui/react';
 import type { Element } from '@sirene/core/document/elements';
 import { scenesOf, type SceneName } from '@sirene/core/document/widget';
 import { titleOfScene } from '../../../shared/scene-names.ts';
-import { useSettledDocument } from '../../state/editing.ts';
+import { NumberInput } from '../../../shared/NumberInput.tsx';
+import { ZoneChoice } from '../../../shared/ZoneChoice.tsx';
+import { useEditing, useSettledDocument } from '../../state/editing.ts';
 import { Choice } from '../../../shared/Choice.tsx';
 import type { PropertyControlProps } from './control-props.ts';
 
@@ -14,11 +16,13 @@ const fresh: Record<Action['type'], Action> = {
   scene: { type: 'scene', scene: 'opening' },
   link: { type: 'link', address: '' },
   retry: { type: 'retry' },
+  calendar: { type: 'calendar', title: '', at: '2027-01-12T20:00', zone: 'UTC', minutes: 60 },
 };
 
 /** What a button does when it is pressed. */
 export function ActionControl({ id, value, onChange }: PropertyControlProps<Action>) {
   const document = useSettledDocument();
+  const { site } = useEditing();
   return (
     <Stack gap="1.5">
       <Choice
@@ -30,8 +34,15 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
           scene: 'Show scene',
           link: 'Open page',
           retry: 'Try again',
+          calendar: 'Add to calendar',
         }}
-        onChange={(type) => onChange(fresh[type as Action['type']])}
+        onChange={(type) =>
+          onChange(
+            type === 'calendar'
+              ? { ...(fresh.calendar as Action & { type: 'calendar' }), zone: site.zone }
+              : fresh[type as Action['type']],
+          )
+        }
       />
       {value.type === 'link' && (
         <>
@@ -54,6 +65,38 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
             <Checkbox.Control />
             <Checkbox.Label fontWeight="400">Open in new tab</Checkbox.Label>
           </Checkbox.Root>
+        </>
+      )}
+      {value.type === 'calendar' && (
+        <>
+          <Input
+            size="xs"
+            aria-label="Event title"
+            placeholder="Event title"
+            maxLength={120}
+            value={value.title}
+            onChange={(event) => onChange({ ...value, title: event.target.value })}
+          />
+          <Input
+            size="xs"
+            type="datetime-local"
+            aria-label="Event date"
+            value={value.at}
+            onChange={(event) => event.target.value && onChange({ ...value, at: event.target.value })}
+          />
+          <ZoneChoice
+            id={`${id}-zone`}
+            value={value.zone}
+            onChange={(zone) => onChange({ ...value, zone })}
+          />
+          <NumberInput
+            label="Duration"
+            unit="min"
+            min={1}
+            max={20_160}
+            value={value.minutes}
+            onChange={(minutes) => onChange({ ...value, minutes: Math.round(minutes) })}
+          />
         </>
       )}
       {value.type === 'scene' && (
