@@ -189,7 +189,8 @@ test('the narrower screens of the stage, and every station, are free of serious 
   await openWidget(page, 'Sky letter');
   await page.getByRole('button', { name: 'Phone, 390 px' }).click();
   const box = stage(page).getByRole('dialog');
-  await expect(box).toHaveCSS('width', '358px');
+  // The letter is a sheet on a phone, from side to side.
+  await expect(box).toHaveCSS('width', '390px');
   for (const station of ['Arrive', 'Appear', 'Respond', 'Afterwards', 'Return']) {
     await page.getByRole('group', { name: 'Stations' }).getByRole('button', { name: station }).click();
     await expectAccessible(page);

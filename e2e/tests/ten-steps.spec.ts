@@ -142,7 +142,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     await closing.getByLabel('Not for (days)').fill('14');
     await page.keyboard.press('Escape');
     await expect(page.locator('[data-sentence]')).toHaveText(
-      'After closing: not for 14 days; after submitting: never again.',
+      'After closing: not for 14 days; after submitting: never again; after submitting another widget: no change.',
     );
     await saved(page);
     await expectAccessible(page);

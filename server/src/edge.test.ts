@@ -1,3 +1,4 @@
+import { ServingService } from './serving/serving.service.js';
 import fc from 'fast-check';
 import { AccountsService } from './accounts/accounts.service.js';
 import { origin, publishSignup, TestServer, type Published } from './testing/server.js';
@@ -70,6 +71,8 @@ test('what belongs to others is not there: nothing is told, changed or taken awa
     (await owners.get(`/api/widgets/${there.widget}`)).body,
     (await owners.get(`/api/sites/${there.siteId}`)).body,
   ];
+  // That its script was seen is written a moment later: before the test, not in the middle of it.
+  await owners.app.get(ServingService).onApplicationShutdown();
   const before = await state();
   for (const route of guarded().filter(({ path }) => /\{(site|widget)\}/.test(path))) {
     const { status } = await send({ ...route, path: filled(route.path, realIds()) }, cookie, asked(route));

@@ -66,6 +66,8 @@ export function Journey({ rehearsal, onRehearse, onEnd }: Props) {
         bg="sheet"
         borderTopWidth="1px"
         overflow="auto"
+        // Opened, it lies over the panels, and over the lines between them that are drawn with.
+        zIndex="2"
         // A sentence that needs more than its line opens the strip upward over the stage, while it is used.
         boxShadow={opened ? '0 -8px 24px #0002' : undefined}
         onFocus={() => setOpened(true)}
