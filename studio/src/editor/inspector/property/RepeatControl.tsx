@@ -1,4 +1,4 @@
-import { Checkbox, Flex, Stack } from '@chakra-ui/react';
+import { Checkbox, Flex, Grid, Stack } from '@chakra-ui/react';
 import { readRepeat, ruleOf, type Repeat } from '@sirene/core/base/time';
 import { Choice } from '../../../shared/Choice.tsx';
 import { NumberInput } from '../../../shared/NumberInput.tsx';
@@ -13,7 +13,7 @@ export function RepeatControl({ id, value = '', onChange }: PropertyControlProps
   const set = (change: Partial<Repeat>) => onChange(ruleOf({ ...repeat, ...change }));
   return (
     <Stack id={id} role="group" aria-label="Repeats" gap="1.5">
-      <Flex gap="1.5">
+      <Grid templateColumns="52px minmax(0, 1fr)" gap="1.5">
         <NumberInput
           label="Every"
           unit=""
@@ -28,7 +28,7 @@ export function RepeatControl({ id, value = '', onChange }: PropertyControlProps
           options={{ day: 'days', week: 'weeks', month: 'months' }}
           onChange={(every) => set({ every, days: every === 'week' ? repeat.days : [] })}
         />
-      </Flex>
+      </Grid>
       {repeat.every === 'week' && (
         <Flex gap="1" wrap="wrap">
           {days.map((name, at) => (
