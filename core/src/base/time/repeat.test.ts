@@ -17,12 +17,13 @@ function byOracle(
   now: number,
 ): number | null {
   const monday = first.toPlainDate().subtract({ days: first.dayOfWeek - 1 });
-  // Every day is looked at, from shortly before the moment that is asked about.
+  // Every day is looked at, from shortly before the moment that is asked about, for more than a year: of every fourth month
+  // it may be eight until one has a 31st again.
   const from = Math.max(
     0,
     Math.floor((now - first.toZonedDateTime('UTC').epochMilliseconds) / 86_400_000) - 2,
   );
-  for (let at = from; at < from + 200; at++) {
+  for (let at = from; at < from + 400; at++) {
     const date = first.toPlainDate().add({ days: at });
     const weeks = Math.floor(monday.until(date).total('days') / 7);
     const months = (date.year - first.year) * 12 + date.month - first.month;
