@@ -208,7 +208,7 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
 }
 
 /** Whether the teaser is what is seen first: of a launcher, and of a sheet on a phone. */
-const beginsFolded = ({ placement }: CompiledWidget, view: Window): boolean =>
+export const beginsFolded = ({ placement }: CompiledWidget, view: Window): boolean =>
   placement.type === 'launcher' ||
   (placement.type === 'corner' && placement.sheet === true && view.matchMedia('(max-width:600px)').matches);
 

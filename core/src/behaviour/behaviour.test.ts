@@ -1,9 +1,9 @@
 import fc from 'fast-check';
+import { dayMs } from '../base/time/index.js';
 import {
   compilePattern,
   compileRules,
   compileTargeting,
-  dayMs,
   explain,
   explainTargeting,
   noMemory,

@@ -16,7 +16,7 @@ export { hoursProblem, ruleProblems } from './problems.js';
 export { targetingOf, targetingParts, type OtherCondition, type TargetingParts } from './edit-targeting.js';
 export { explain, lostTo, type Lost, type Explanation, type Reason } from './explain.js';
 export * from './machine.js';
-export { dayMs, noMemory, readMemory, visitGapMs, type Memory } from './memory.js';
+export { noMemory, readMemory, visitGapMs, type Memory } from './memory.js';
 export type { Pause } from './pause.js';
 export type { OffSchedule, Schedule, ScheduleRules } from './schedule.js';
 export { coversOf, type Covers, type Rim, type Slot } from './slots.js';

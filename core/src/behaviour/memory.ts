@@ -1,8 +1,6 @@
 import { isGroup } from '../base/maps/index.js';
 import type { PageFacts } from './facts.js';
 
-export const dayMs = 86_400_000;
-
 /** A visit ends when no page has been seen for so long, ms. */
 export const visitGapMs = 30 * 60_000;
 

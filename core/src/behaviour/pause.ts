@@ -1,5 +1,6 @@
 import { valueAt } from '../base/maps/index.js';
-import { dayMs, type Memory, type WidgetMemory } from './memory.js';
+import { dayMs } from '../base/time/weekdays.js';
+import type { Memory, WidgetMemory } from './memory.js';
 import type { CompiledRules, Frequency, Returning } from './rules.js';
 
 /** The reason why a widget may not appear again, or `null` when it may. */

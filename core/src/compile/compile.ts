@@ -6,46 +6,23 @@ import {
   withDescendants,
   type WidgetDocument,
 } from '../document/widget/index.js';
-import {
-  definitionOf,
-  plainText,
-  type Element,
-  type ElementDefinition,
-  type RenderContext,
-} from '../document/elements/index.js';
+import { definitionOf, plainText, type Element, type RenderContext } from '../document/elements/index.js';
 import type { PartName } from '../document/parts/index.js';
 import { noForeign } from '../base/html/no-foreign.js';
 import type { Foreign } from '../base/html/foreign.js';
 import type { FormRule } from '../form/index.js';
 import { defaultLanguage, directionOf, messagesIn, type Messages } from '../base/messages/index.js';
 import { exitTime, motionCss } from '../style/motion/index.js';
-import { closingOf, hasBackdrop, standOf, surfaceRole } from '../document/placement/index.js';
+import { closingOf, standOf, surfaceRole } from '../document/placement/index.js';
 import { safeAddress } from '../base/sanitise/index.js';
-import {
-  brandTokens,
-  fontsIn,
-  mergeSheets,
-  roleStyle,
-  tokenVariable,
-  withoutIdle,
-  type Brand,
-  type Role,
-  type StyleSheet,
-} from '../style/index.js';
-import {
-  elementClass,
-  lookClass,
-  ownClass,
-  partSelector,
-  roleClass,
-  typeClass,
-  variantClass,
-} from './classes.js';
+import { brandTokens, fontsIn, tokenVariable, withoutIdle, type Brand, type Role } from '../style/index.js';
+import { elementClass, lookClass, ownClass, roleClass, typeClass, variantClass } from './classes.js';
 import type { CompiledWidget } from './compiled.js';
+import { styleLayers, type Shown } from './layers.js';
 import { Html, join } from '../base/html/index.js';
-import { joinRules, layersCss, withoutOverridden, type StyleLayer } from './rules.js';
+import { joinRules, layersCss } from './rules.js';
 import { lookOfBox, lookOfElement } from './worn-looks.js';
-import { closeHtml, shutCss, surfaceCss, surfaceSheet, unseenCss } from './surface.js';
+import { closeHtml, shutCss, surfaceCss, unseenCss } from './surface.js';
 
 /**
  * Compiles a widget: the one step between what a designer edits and what visitors get. Pure; the same document and
@@ -90,14 +67,6 @@ export function compileWidget(
     exit: exitTime(document.motion),
     fonts: fontsIn(brand, css),
   };
-}
-
-/** An element that is shown, with what is known of its kind: asked once, since all of the CSS goes by it. */
-interface Shown {
-  id: string;
-  element: Element;
-  definition: ElementDefinition;
-  role: Role;
 }
 
 function shownElements(document: WidgetDocument): Shown[] {
@@ -228,13 +197,7 @@ const movingClass = (id: string): string => `m-${id}`;
 function documentCss(document: WidgetDocument, brand: Brand, shown: readonly Shown[], html: string): string {
   const { placement, motion } = document;
   const roles = partsByRole(document, shown);
-  const layers = layersCss([
-    ...roleLayers(document, roles),
-    ...variantLayers(shown),
-    ...lookLayers(document, brand, shown, roles),
-    ...widgetLayers(document, roles),
-    ...elementLayers(shown),
-  ]);
+  const layers = layersCss(styleLayers(document, brand, shown, roles));
   const structure = [
     surfaceCss(placement, motion?.entrance !== undefined),
     partsCss(document, brand),
@@ -286,12 +249,6 @@ function partsByRole(document: WidgetDocument, shown: readonly Shown[]): Map<Rol
   return roles;
 }
 
-function roleSelector(role: Role): StyleLayer['selector'] {
-  const surface = role === 'overlay' || role === 'panel';
-  if (!surface) return (part) => partSelector((one) => roleClass(role, one), part);
-  return (part) => (part === 'backdrop' ? '.box::backdrop' : part === 'body' ? '.scene' : `.${part}`);
-}
-
 // An overlay is a column by itself; so the footer of an inline box is at the foot too, however high it is.
 const columnCss = '.box{display:flex;flex-direction:column}.scene{flex:1 1 auto}';
 
@@ -311,114 +268,6 @@ function partsCss(document: WidgetDocument, { looks }: Brand): string {
   const firm = isDivided ? '.header,.footer{flex:none}' : '';
   if (standOf(placement) === 'inline') return `${firm}${isDivided ? columnCss : ''}.box{overflow:clip}`;
   return firm + (closingOf(placement)?.at === 'outside-end' ? roundedCss(has) : '');
-}
-
-// A surface's padding is that of its scenes, so that a header's and a footer's background reach the rim and what scrolls
-// is not cut off before it.
-function spreadPadding(role: Role, sheet: StyleSheet): StyleSheet {
-  if (role !== 'overlay' && role !== 'panel') return sheet;
-  const { box = {}, body = {}, ...rest } = sheet;
-  const only = (padding: boolean) =>
-    Object.fromEntries(
-      Object.entries(box).map(([condition, values]) => [
-        condition,
-        Object.fromEntries(Object.entries(values).filter(([name]) => (name === 'padding') === padding)),
-      ]),
-    );
-  return { box: only(false), ...mergeSheets({ body: only(true) }, { body }), ...rest };
-}
-
-function roleLayers(document: WidgetDocument, roles: Map<Role, Set<string>>): StyleLayer[] {
-  return [...roles].map(([role, parts]) => ({
-    selector: roleSelector(role),
-    sheet: spreadPadding(role, withoutOverridden(usedParts(document, role, parts), document.style[role])),
-  }));
-}
-
-function variantLayers(shown: readonly Shown[]): StyleLayer[] {
-  const sheets = new Map<string, StyleSheet>();
-  for (const { element, definition } of shown)
-    for (const { name, sheet } of definition.variants?.(element) ?? []) sheets.set(name, sheet);
-  return [...sheets].map(([name, sheet]) => ({
-    selector: (part: string) => `.${variantClass(name, part)}`,
-    sheet,
-  }));
-}
-
-/** The brand's sheet of a role, without the parts that this widget does not have. */
-function usedParts({ placement, regions }: WidgetDocument, role: Role, parts: ReadonlySet<string>) {
-  if (role !== 'overlay' && role !== 'panel')
-    return Object.fromEntries(Object.entries(roleStyle(role)).filter(([part]) => parts.has(part)));
-  const has: Record<string, boolean> = {
-    box: true,
-    body: true,
-    header: regions?.header !== undefined,
-    footer: regions?.footer !== undefined,
-    backdrop: hasBackdrop(placement),
-    close: closingOf(placement)?.button === true,
-    launcher: placement.type === 'launcher',
-  };
-  return Object.fromEntries(Object.entries(surfaceSheet(placement)).filter(([part]) => valueAt(has, part)));
-}
-
-// What a look says of others inside comes first, so that a look of their own outranks it. `:where` weighs nothing.
-function lookLayers(
-  document: WidgetDocument,
-  brand: Brand,
-  shown: readonly Shown[],
-  roles: ReadonlyMap<Role, unknown>,
-): StyleLayer[] {
-  const surface = surfaceRole(document.placement);
-  const own: StyleLayer[] = [];
-  const inner: StyleLayer[] = [];
-  const add = (id: string, within: string, selector: StyleLayer['selector'], role?: Role) => {
-    const look = valueAt(brand.looks, id);
-    if (!look) return;
-    own.push({ selector, sheet: role ? spreadPadding(role, look.style) : look.style });
-    for (const [inside, sheet] of Object.entries(look.inside ?? {}) as [Role, StyleSheet][])
-      if (roles.has(inside))
-        inner.push({
-          selector: (part) => `:where(${within}) ${partSelector((one) => roleClass(inside, one), part)}`,
-          sheet,
-        });
-  };
-  const ofBox = lookOfBox(brand.looks, document);
-  if (ofBox) add(ofBox, '.box', roleSelector(surface), surface);
-  const worn = new Set<string>();
-  for (const { element } of shown) {
-    const look = lookOfElement(brand.looks, element);
-    if (look) worn.add(look);
-  }
-  for (const id of worn)
-    add(id, `.${lookClass(id, 'box')}`, (part) => partSelector((one) => lookClass(id, one), part));
-  const timed = new Map<string, StyleLayer>();
-  for (const { element, definition, role } of shown)
-    for (const { look, when } of definition.looksWhen?.(element) ?? []) {
-      const sheet = valueAt(brand.looks, look)?.style;
-      const marked = `.${typeClass(element.type)}${when}`;
-      const selector = (part: string) =>
-        partSelector(
-          (one) => (one === 'box' ? marked.slice(1) : `${marked.slice(1)} .${roleClass(role, one)}`),
-          part,
-        );
-      if (sheet) timed.set(marked, { selector, sheet });
-    }
-  return [...inner, ...own, ...timed.values()];
-}
-
-function widgetLayers(document: WidgetDocument, roles: ReadonlyMap<Role, unknown>): StyleLayer[] {
-  return [...roles.keys()].flatMap((role) => {
-    const sheet = document.style[role];
-    return sheet ? [{ selector: roleSelector(role), sheet: spreadPadding(role, sheet) }] : [];
-  });
-}
-
-function elementLayers(shown: readonly Shown[]): StyleLayer[] {
-  return shown.flatMap(({ id, element: { style } }) =>
-    style
-      ? [{ selector: (part: string) => partSelector((one) => elementClass(id, one), part), sheet: style }]
-      : [],
-  );
 }
 
 /**

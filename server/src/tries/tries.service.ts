@@ -77,7 +77,7 @@ export class TriesService {
 
   /** One draft of the site, compiled. */
   async body(site: SiteEntity, id: string): Promise<CompiledWidget> {
-    const widget = (await this.widgets.of(site)).find((one) => one.id === id);
+    const widget = await this.widgets.oneOf(site, id);
     if (!widget) throw new NotFoundException('There is no such widget on the site.');
     return this.widgets.compiledDraft(widget, site);
   }

@@ -51,6 +51,11 @@ export class WidgetsService {
       .find({ where: { siteId: site.id }, order: { createdAt: 'ASC' } });
   }
 
+  /** One widget of a site; `null` where the site has none of that id. */
+  oneOf(site: SiteEntity, id: string): Promise<WidgetEntity | null> {
+    return this.dataSource.getRepository(WidgetEntity).findOneBy({ id, siteId: site.id });
+  }
+
   /** What each of some widgets did in the last `days` days. */
   async countsOf(ids: string[], days: number): Promise<Map<string, { shown: number; submitted: number }>> {
     const first = new Date(this.clock.now() - days * 86_400_000).toISOString().slice(0, 10);

@@ -1,7 +1,6 @@
 import { listed } from '../measure/listed.js';
 import type { HoursRow } from './hours.js';
-
-const names = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+import { weekdayNames } from './weekdays.js';
 
 /**
  * Hours as people say them.
@@ -23,7 +22,7 @@ function daysWords(days: readonly number[]): string {
     if (last && last.at(-1) === day - 1) last.push(day);
     else runs.push([day]);
   }
-  const name = (day: number) => names[day - 1] ?? '';
+  const name = (day: number) => weekdayNames[day - 1] ?? '';
   return listed(
     runs.flatMap((run) =>
       run.length > 2 ? [`${name(run[0] ?? 1)} to ${name(run.at(-1) ?? 1)}`] : run.map(name),

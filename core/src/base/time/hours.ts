@@ -1,3 +1,5 @@
+import { dayMs, weekdayOf } from './weekdays.js';
+
 /** Hours of some days of the week. */
 export interface HoursRow {
   /** Monday is 1, Sunday 7 (ISO 8601). */
@@ -14,7 +16,6 @@ export interface HoursRow {
 export type ZoneTable = readonly (readonly [at: number, ahead: number])[];
 
 export const minuteMs = 60_000;
-const day = 1440 * minuteMs;
 
 /** @example minutesOf('16:30') // 990 */
 export const minutesOf = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3));
@@ -56,20 +57,17 @@ export const spanStarts = (rows: readonly HoursRow[], table: ZoneTable, now: num
 
 /** The spans of hours around an instant, from the day before on for some days. */
 function spans(rows: readonly HoursRow[], table: ZoneTable, now: number, days: number): [number, number][] {
-  const today = Math.floor((now + aheadAt(table, now)) / day);
+  const today = Math.floor((now + aheadAt(table, now)) / dayMs);
   const found: [number, number][] = [];
   for (let date = today - 1; date <= today + days; date++)
     for (const { days: weekdays, from, to } of rows)
       if (weekdays.includes(weekdayOf(date)))
         found.push([
-          instantIn(table, date * day + minutesOf(from) * minuteMs),
-          instantIn(table, date * day + minutesOf(to) * minuteMs),
+          instantIn(table, date * dayMs + minutesOf(from) * minuteMs),
+          instantIn(table, date * dayMs + minutesOf(to) * minuteMs),
         ]);
   return found;
 }
-
-// 1 January 1970 was a Thursday.
-const weekdayOf = (date: number): number => ((((date + 3) % 7) + 7) % 7) + 1;
 
 function aheadAt(table: ZoneTable, now: number): number {
   let ahead = table[0]?.[1] ?? 0;

@@ -1,14 +1,17 @@
 export { calendarFile } from './calendar.js';
 export { hoursWords } from './hours-words.js';
 export { nextRepeat, readRepeat, ruleOf, type Repeat } from './repeat.js';
+export { dayMs, shortWeekdays } from './weekdays.js';
 export { openAt, spanStarts, type HoursRow, type ZoneTable } from './hours.js';
+
+import { dayMs } from './weekdays.js';
 
 /** The units a countdown may show, largest first. */
 export const countUnits = ['days', 'hours', 'minutes', 'seconds'] as const;
 export type CountUnit = (typeof countUnits)[number];
 
 const lengths: Record<CountUnit, number> = {
-  days: 86_400_000,
+  days: dayMs,
   hours: 3_600_000,
   minutes: 60_000,
   seconds: 1000,

@@ -1,4 +1,5 @@
 import { instantIn, type ZoneTable } from './hours.js';
+import { dayMs, weekdayOf } from './weekdays.js';
 
 /** A date that comes again: the part of RFC 5545's recurrence rules (3.3.10) that a countdown needs. */
 export interface Repeat {
@@ -14,7 +15,6 @@ export interface Repeat {
 
 const names = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
 const frequencies = { DAILY: 'day', WEEKLY: 'week', MONTHLY: 'month' } as const;
-const day = 86_400_000;
 /** So many dates are looked at for the next: a rule that has none for so long has none. */
 const most = 20_000;
 
@@ -95,7 +95,7 @@ export function nextRepeat(repeat: Repeat, first: number, table: ZoneTable, now:
 
 /** The dates of a rule in turn, from the first on, as if their wall-clock times were UTC. */
 function* dates({ every, interval, days }: Repeat, first: number): Generator<number> {
-  const time = ((first % day) + day) % day;
+  const time = ((first % dayMs) + dayMs) % dayMs;
   const start = first - time;
   if (every === 'month') {
     const from = new Date(first);
@@ -108,13 +108,13 @@ function* dates({ every, interval, days }: Repeat, first: number): Generator<num
     }
     return;
   }
-  const weekday = ((Math.floor(start / day) + 3) % 7) + 1;
+  const weekday = weekdayOf(start / dayMs);
   const wanted = every === 'week' ? (days.length > 0 ? [...days].sort((a, b) => a - b) : [weekday]) : [0];
-  const base = every === 'week' ? start - (weekday - 1) * day : start;
-  const step = (every === 'week' ? 7 : 1) * interval * day;
+  const base = every === 'week' ? start - (weekday - 1) * dayMs : start;
+  const step = (every === 'week' ? 7 : 1) * interval * dayMs;
   for (let at = 0; at < most; at++)
     for (const one of wanted) {
-      const local = base + at * step + (one > 0 ? one - 1 : 0) * day + time;
+      const local = base + at * step + (one > 0 ? one - 1 : 0) * dayMs + time;
       if (local >= first) yield local;
     }
 }

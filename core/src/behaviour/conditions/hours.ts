@@ -1,5 +1,6 @@
 import { minuteMs, minutesOf, nextChange, openAt, type HoursRow } from '../../base/time/hours.js';
 import { hoursWords } from '../../base/time/hours-words.js';
+import { shortWeekdays } from '../../base/time/weekdays.js';
 import { around, axis } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
@@ -18,8 +19,6 @@ export const hours: ConditionKind<HoursCondition> = {
   compile: (row) => (visit) => openAt([row], clockOf(visit), visit.now),
   changesAt: (row, visit) => nextChange([row], clockOf(visit), visit.now),
 };
-
-const dayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 /** @example clockText(990) // '16:30' */
 const clockText = (minutes: number): string =>
@@ -48,7 +47,8 @@ export const hoursSpec = defineRule({
           (minute) => (day - 1) * 1440 + minute,
         ),
       ),
-      (minute) => `${dayNames[Math.floor(minute / 1440) % 7]} ${clockText(minute % 1440)} by their own clock`,
+      (minute) =>
+        `${shortWeekdays[(Math.floor(minute / 1440) % 7) + 1]} ${clockText(minute % 1440)} by their own clock`,
       (visit, minute) => {
         // 5 January 1970 was a Monday. Whoever's clock shows that is so much ahead of UTC, or that and some weeks.
         const local = 4 * 1440 + minute;
@@ -59,7 +59,7 @@ export const hoursSpec = defineRule({
     {
       key: 'days',
       label: 'Days',
-      several: { 1: 'Mon', 2: 'Tue', 3: 'Wed', 4: 'Thu', 5: 'Fri', 6: 'Sat', 7: 'Sun' },
+      several: shortWeekdays,
     },
     { key: 'from', label: 'From', time: true },
     { key: 'to', label: 'To', time: true },

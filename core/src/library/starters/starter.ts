@@ -1,3 +1,4 @@
+import { dayMs } from '../../base/time/index.js';
 import { buildWidget, type WidgetSketch } from '../sketch/index.js';
 import type { WidgetDocument } from '../../document/widget/index.js';
 
@@ -30,8 +31,6 @@ export interface Starter {
   says: string;
   sketch(time: StarterTime): WidgetSketch;
 }
-
-const dayMs = 86_400_000;
 
 /** The evening, eight o'clock, of the day that is so many days ahead. */
 export function eveningIn(days: number, { now }: StarterTime): string {

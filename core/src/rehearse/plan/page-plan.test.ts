@@ -12,7 +12,7 @@ import {
   type Targeting,
   type WidgetRules,
 } from '../../behaviour/index.js';
-import { dayMs } from '../../behaviour/memory.js';
+import { dayMs } from '../../base/time/index.js';
 import { rule } from '../../testing/visits.js';
 import { anyVisit } from './any-visit.js';
 import { pagePlan, type PlannedPage } from './page-plan.js';

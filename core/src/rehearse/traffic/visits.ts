@@ -1,4 +1,5 @@
 import { exponential, weighted, type Random } from '../../base/random/index.js';
+import { dayMs } from '../../base/time/index.js';
 import type { PageFacts } from '../../behaviour/index.js';
 import type { PlannedPage } from '../plan/index.js';
 import type { TrafficModel, Ways } from './model.js';
@@ -24,7 +25,6 @@ export interface Visitor {
   visits: PlayedVisit[];
 }
 
-const dayMs = 86_400_000;
 const hourMs = 3_600_000;
 const mostPages = 30;
 

@@ -1,7 +1,8 @@
-import { Box, Button, Flex, Slider, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { titleOfName, type SignalType } from '@sirene/core/behaviour';
 import { Pause, Play, Square } from 'lucide-react';
 import { useEffect, useReducer, useState } from 'react';
+import { LabelledSlider } from '../../shared/LabelledSlider.tsx';
 import { StateMark } from '../../shared/StateMark.tsx';
 import { ReasonRow } from '../../shared/ReasonRow.tsx';
 import { deeds, type Rehearsal, type Visitor } from './rehearsal.ts';
@@ -111,11 +112,13 @@ export function RehearsalPanel({
       <Flex gap="6" px="4" py="2" minH="0" flex="1">
         <Flex direction="column" flex="1" minW="0" gap="1">
           {sliders.map(([signal, deed]) => (
-            <ShareSlider
+            <LabelledSlider
               key={signal}
               label={deed.label}
-              share={shares[signal] ?? 0}
-              onShare={(share) => {
+              value={Math.round((shares[signal] ?? 0) * 100)}
+              unit="%"
+              onChange={(percent) => {
+                const share = percent / 100;
                 setShares({ ...shares, [signal]: share });
                 rehearsal.happens(signal, deed.detail(share));
               }}
@@ -195,41 +198,5 @@ function Why({ rehearsal }: { rehearsal: Rehearsal }) {
         ))}
       </Box>
     </Flex>
-  );
-}
-
-interface ShareSliderProps {
-  label: string;
-  /** 0 to 1. */
-  share: number;
-  onShare(share: number): void;
-}
-
-function ShareSlider({ label, share, onShare }: ShareSliderProps) {
-  const percent = Math.round(share * 100);
-  return (
-    <Slider.Root
-      w="full"
-      size="sm"
-      colorPalette="plain"
-      min={0}
-      max={100}
-      value={[percent]}
-      aria-label={[label]}
-      onValueChange={({ value: [next = 0] }) => onShare(next / 100)}
-    >
-      <Flex justify="space-between">
-        <Slider.Label fontSize="13px">{label}</Slider.Label>
-        <Text fontFamily="mono" fontSize="13px">
-          {percent} %
-        </Text>
-      </Flex>
-      <Slider.Control>
-        <Slider.Track>
-          <Slider.Range />
-        </Slider.Track>
-        <Slider.Thumbs />
-      </Slider.Control>
-    </Slider.Root>
   );
 }

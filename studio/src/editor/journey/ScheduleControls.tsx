@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Input, Stack, Text } from '@chakra-ui/react';
 import { hoursProblem, type Schedule } from '@sirene/core/behaviour';
-import { hoursWords } from '@sirene/core/base/time';
+import { hoursWords, shortWeekdays } from '@sirene/core/base/time';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Row } from '../../shared/Row.tsx';
@@ -11,7 +11,6 @@ import { sentenceCase } from './RuleList.tsx';
 
 type Hours = Schedule['hours'][number];
 
-const weekdays = { 1: 'Mon', 2: 'Tue', 3: 'Wed', 4: 'Thu', 5: 'Fri', 6: 'Sat', 7: 'Sun' };
 const evenings: Hours = { days: [1, 2, 3, 4, 5, 6, 7], from: '16:00', to: '23:00' };
 
 /** From when, until when and in which hours it may appear, by the clocks of one zone. */
@@ -135,7 +134,7 @@ function HoursRow({
         </Button>
       </Flex>
       <RuleFieldRow
-        field={{ key: 'days', label: 'Days', several: weekdays }}
+        field={{ key: 'days', label: 'Days', several: shortWeekdays }}
         value={shown.days}
         onChange={(days) => change({ ...shown, days: days as number[] })}
       />

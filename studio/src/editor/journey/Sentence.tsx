@@ -1,5 +1,6 @@
-import { Box, Popover, Portal } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { stationSentence, type Station, type Topic } from '@sirene/core/review/sentence';
+import { TitledPopover } from '../../shared/TitledPopover.tsx';
 import { useSettledDocument } from '../state/editing.ts';
 import { ClosingControls, PlacementControls } from '../inspector/PlacementControls.tsx';
 import { ConditionControls, PageControls } from './PageControls.tsx';
@@ -37,8 +38,12 @@ export function Sentence({ station }: { station: Station }) {
 function AboutTopic({ text, topic }: { text: string; topic: Topic }) {
   const [title, Control] = controls[topic];
   return (
-    <Popover.Root lazyMount unmountOnExit positioning={{ placement: 'top-start' }}>
-      <Popover.Trigger asChild>
+    <TitledPopover
+      title={title}
+      width={topic === 'conditions' ? '500px' : '380px'}
+      placement="top-start"
+      unmountOnExit
+      trigger={
         <Box
           as="button"
           display="inline"
@@ -53,19 +58,9 @@ function AboutTopic({ text, topic }: { text: string; topic: Topic }) {
         >
           {text}
         </Box>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content w={topic === 'conditions' ? '500px' : '380px'} aria-label={title}>
-            <Popover.Body p="4">
-              <Popover.Title fontWeight="600" mb="3">
-                {title}
-              </Popover.Title>
-              <Control />
-            </Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+      }
+    >
+      <Control />
+    </TitledPopover>
   );
 }

@@ -1,6 +1,7 @@
-import { Button, Field, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
+import { Button, Field, Input, Stack, Text } from '@chakra-ui/react';
 import { ExternalLink } from 'lucide-react';
 import { useState } from 'react';
+import { TitledPopover } from '../../shared/TitledPopover.tsx';
 import { at, post } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { Snippet } from '../../shared/Snippet.tsx';
@@ -24,77 +25,65 @@ export function TryLive() {
       setMade(await post(at('/api/sites/{site}/tries', { site: site.id }), { address }));
     });
   return (
-    <Popover.Root
-      lazyMount
-      positioning={{ placement: 'top-end' }}
-      onOpenChange={({ open }) => {
-        if (!open) setMade(null);
-      }}
-    >
-      <Popover.Trigger asChild>
+    <TitledPopover
+      title="Try on the live page"
+      width="400px"
+      placement="top-end"
+      onClose={() => setMade(null)}
+      trigger={
         <Button size="xs" variant="outline" colorPalette="plain">
           <ExternalLink size={13} aria-hidden />
           Try live
         </Button>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content w="400px" aria-label="Try on the live page">
-            <Popover.Body p="4">
-              <Popover.Title fontWeight="600" mb="2">
-                Try on the live page
-              </Popover.Title>
-              <Stack gap="3">
-                <Text color="slate">
-                  The site’s drafts run on its real page, with a panel that says why each widget is there or
-                  not. Only whoever opens the link sees them; nothing is sent or counted.
-                </Text>
-                <Field.Root>
-                  <Field.Label>Page</Field.Label>
-                  <Input
-                    size="sm"
-                    value={address}
-                    maxLength={2000}
-                    onChange={(event) => {
-                      setTyped(event.target.value);
-                      setMade(null);
-                    }}
-                  />
-                </Field.Root>
-                {error !== null && <ErrorNote error={error} />}
-                {made ? (
-                  <>
-                    <Button asChild size="sm" colorPalette="plain" alignSelf="start">
-                      <a href={made.link} target="_blank" rel="noreferrer">
-                        Open the page
-                      </a>
-                    </Button>
-                    <Snippet label="Link for others" text={made.link} />
-                    <Text color="slate" fontSize="13px">
-                      Works until{' '}
-                      {new Date(made.expiresAt).toLocaleTimeString([], {
-                        hour: '2-digit',
-                        minute: '2-digit',
-                      })}
-                      .
-                    </Text>
-                  </>
-                ) : (
-                  <Button
-                    size="sm"
-                    colorPalette="plain"
-                    alignSelf="start"
-                    disabled={busy}
-                    onClick={() => inBackground(make())}
-                  >
-                    Create link
-                  </Button>
-                )}
-              </Stack>
-            </Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+      }
+    >
+      <Stack gap="3">
+        <Text color="slate">
+          The site’s drafts run on its real page, with a panel that says why each widget is there or not. Only
+          whoever opens the link sees them; nothing is sent or counted.
+        </Text>
+        <Field.Root>
+          <Field.Label>Page</Field.Label>
+          <Input
+            size="sm"
+            value={address}
+            maxLength={2000}
+            onChange={(event) => {
+              setTyped(event.target.value);
+              setMade(null);
+            }}
+          />
+        </Field.Root>
+        {error !== null && <ErrorNote error={error} />}
+        {made ? (
+          <>
+            <Button asChild size="sm" colorPalette="plain" alignSelf="start">
+              <a href={made.link} target="_blank" rel="noreferrer">
+                Open the page
+              </a>
+            </Button>
+            <Snippet label="Link for others" text={made.link} />
+            <Text color="slate" fontSize="13px">
+              Works until{' '}
+              {new Date(made.expiresAt).toLocaleTimeString([], {
+                hour: '2-digit',
+                minute: '2-digit',
+              })}
+              .
+            </Text>
+          </>
+        ) : (
+          <Button
+            size="sm"
+            colorPalette="plain"
+            alignSelf="start"
+            disabled={busy}
+            onClick={() => inBackground(make())}
+          >
+            Create link
+          </Button>
+        )}
+      </Stack>
+    </TitledPopover>
   );
 }

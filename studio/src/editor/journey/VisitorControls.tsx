@@ -1,5 +1,6 @@
-import { Button, Input, Popover, Portal, Stack } from '@chakra-ui/react';
+import { Button, Input, Stack } from '@chakra-ui/react';
 import { UserRound } from 'lucide-react';
+import { TitledPopover } from '../../shared/TitledPopover.tsx';
 import { useState } from 'react';
 import { Row } from '../../shared/Row.tsx';
 import { Toggle } from '../../shared/Toggle.tsx';
@@ -30,37 +31,30 @@ export function VisitorControls({
     </Row>
   );
   return (
-    <Popover.Root lazyMount positioning={{ placement: 'top-end' }}>
-      <Popover.Trigger asChild>
+    <TitledPopover
+      title="Visitor"
+      width="320px"
+      placement="top-end"
+      trigger={
         <Button size="xs" variant="outline" colorPalette="plain">
           <UserRound size={13} aria-hidden />
           Visitor
         </Button>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content w="320px" aria-label="Visitor">
-            <Popover.Body p="4">
-              <Popover.Title fontWeight="600" mb="3">
-                Visitor
-              </Popover.Title>
-              <Stack gap="2.5">
-                {text('from', 'Came from', 'directly')}
-                {text('campaign', 'Campaign', 'none')}
-                {text('language', 'Language', 'en-GB')}
-                <Toggle
-                  label="Touch screen"
-                  value={draft.touch}
-                  onChange={(touch) => setDraft({ ...draft, touch })}
-                />
-                <Button size="xs" colorPalette="plain" alignSelf="start" onClick={() => onRestart(draft)}>
-                  Start again
-                </Button>
-              </Stack>
-            </Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+      }
+    >
+      <Stack gap="2.5">
+        {text('from', 'Came from', 'directly')}
+        {text('campaign', 'Campaign', 'none')}
+        {text('language', 'Language', 'en-GB')}
+        <Toggle
+          label="Touch screen"
+          value={draft.touch}
+          onChange={(touch) => setDraft({ ...draft, touch })}
+        />
+        <Button size="xs" colorPalette="plain" alignSelf="start" onClick={() => onRestart(draft)}>
+          Start again
+        </Button>
+      </Stack>
+    </TitledPopover>
   );
 }

@@ -1,5 +1,6 @@
-import { Box, Button, Flex, Popover, Portal } from '@chakra-ui/react';
+import { Box, Button, Flex } from '@chakra-ui/react';
 import { CircleCheck, ListChecks } from 'lucide-react';
+import { TitledPopover } from '../../shared/TitledPopover.tsx';
 import { FindingList } from './FindingList.tsx';
 import { useFindings } from './findings.ts';
 
@@ -7,8 +8,12 @@ import { useFindings } from './findings.ts';
 export function CheckMenu() {
   const findings = useFindings();
   return (
-    <Popover.Root lazyMount positioning={{ placement: 'bottom-end' }}>
-      <Popover.Trigger asChild>
+    <TitledPopover
+      title="Check"
+      width="420px"
+      placement="bottom-end"
+      scrolls
+      trigger={
         <Button size="xs" variant="outline" colorPalette="plain" aria-label={`Check ${findings.length}`}>
           <ListChecks size={15} aria-hidden />
           <Box as="span" hideBelow="md">
@@ -16,25 +21,15 @@ export function CheckMenu() {
           </Box>{' '}
           {findings.length}
         </Button>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content w="420px" aria-label="Check">
-            <Popover.Body p="4" maxH="60vh" overflow="auto">
-              <Popover.Title fontWeight="600" mb="3">
-                Check
-              </Popover.Title>
-              {findings.length === 0 && (
-                <Flex gap="2" align="center" color="kelp">
-                  <CircleCheck size={16} aria-hidden />
-                  No problems found.
-                </Flex>
-              )}
-              <FindingList findings={findings} />
-            </Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+      }
+    >
+      {findings.length === 0 && (
+        <Flex gap="2" align="center" color="kelp">
+          <CircleCheck size={16} aria-hidden />
+          No problems found.
+        </Flex>
+      )}
+      <FindingList findings={findings} />
+    </TitledPopover>
   );
 }

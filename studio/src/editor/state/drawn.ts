@@ -2,7 +2,7 @@ import { hang } from '@sirene/embed/parts/anchor';
 import { leastTarget, type Drawn } from '@sirene/core/review/check';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { SceneName } from '@sirene/core/document/widget';
-import { mount, type Mounted } from '@sirene/embed/mount';
+import { beginsFolded, mount, type Mounted } from '@sirene/embed/mount';
 
 const narrow = 320;
 /** The window of an ordinary phone, px. */
@@ -56,14 +56,11 @@ function coveredBy(mounted: Mounted, body: CompiledWidget): number {
   if (!view?.frameElement) return 0;
   const frame = view.frameElement as HTMLElement;
   frame.style.width = `${phone.width}px`;
-  mounted.show(body.scenes.teaser && startsFolded(body) ? 'teaser' : 'opening');
+  mounted.show(body.scenes.teaser && beginsFolded(body, view) ? 'teaser' : 'opening');
   const { width, height } = mounted.box.getBoundingClientRect();
   frame.style.width = `${narrow}px`;
   return (Math.min(width, phone.width) * Math.min(height, phone.height)) / (phone.width * phone.height);
 }
-
-const startsFolded = ({ placement }: CompiledWidget): boolean =>
-  placement.type === 'launcher' || (placement.type === 'corner' && placement.sheet === true);
 
 // The innermost ones: what holds something that is too wide is so for its sake.
 function tooWide(box: HTMLElement): string[] {

@@ -1,5 +1,6 @@
-import { Flex, Slider, Stack, Text } from '@chakra-ui/react';
+import { Stack, Text } from '@chakra-ui/react';
 import { usualTraffic, type TrafficModel } from '@sirene/core/rehearse/traffic';
+import { LabelledSlider } from '../../shared/LabelledSlider.tsx';
 import { NumberInput } from '../../shared/NumberInput.tsx';
 import { Row } from '../../shared/Row.tsx';
 
@@ -88,34 +89,18 @@ export function TrafficSliders({
           <Text fontWeight="600" fontSize="13px">
             {title}
           </Text>
-          {sliders.map(({ key, label, share, unit, min = 0, max = 100 }) => {
-            const shown = share ? Math.round(model[key] * 100) : model[key];
+          {sliders.map(({ key, label, share, unit = '', min, max }) => {
+            const value = share ? Math.round(model[key] * 100) : model[key];
             return (
-              <Slider.Root
+              <LabelledSlider
                 key={key}
-                size="sm"
-                colorPalette="plain"
+                label={label}
+                value={value}
+                unit={share ? '%' : unit}
                 min={min}
                 max={max}
-                value={[shown]}
-                aria-label={[label]}
-                onValueChange={({ value: [next = 0] }) => set(key, share ? next / 100 : next)}
-              >
-                <Flex justify="space-between">
-                  <Slider.Label fontSize="13px" fontWeight="400">
-                    {label}
-                  </Slider.Label>
-                  <Text fontFamily="mono" fontSize="13px">
-                    {shown} {share ? '%' : unit}
-                  </Text>
-                </Flex>
-                <Slider.Control>
-                  <Slider.Track>
-                    <Slider.Range />
-                  </Slider.Track>
-                  <Slider.Thumbs />
-                </Slider.Control>
-              </Slider.Root>
+                onChange={(next) => set(key, share ? next / 100 : next)}
+              />
             );
           })}
         </Stack>

@@ -1,10 +1,10 @@
 import { Checkbox, Flex, Grid, Stack } from '@chakra-ui/react';
-import { readRepeat, ruleOf, type Repeat } from '@sirene/core/base/time';
+import { readRepeat, ruleOf, shortWeekdays, type Repeat } from '@sirene/core/base/time';
 import { Choice } from '../../../shared/Choice.tsx';
 import { NumberInput } from '../../../shared/NumberInput.tsx';
 import type { PropertyControlProps } from './control-props.ts';
 
-const days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const days = Object.values(shortWeekdays);
 const plain: Repeat = { every: 'week', interval: 1, days: [] };
 
 /** How a date comes again: every so many days, weeks or months, on which days, and how often in all. */
