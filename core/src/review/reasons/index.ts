@@ -54,9 +54,11 @@ function reasonLine(reason: Reason, visit: PageVisit, names: ReasonNames): Reaso
           parts: [],
         };
       });
-      const how =
-        parts.length === 1 ? 'Its trigger' : reason.all ? 'All of its triggers' : 'One of its triggers';
-      return { holds, wanted: holds ? `${how} fired` : `${how} has not fired yet`, parts };
+      return {
+        holds,
+        wanted: triggerWords[parts.length === 1 ? 'one' : reason.all ? 'all' : 'any'][holds ? 0 : 1],
+        parts,
+      };
     }
     case 'place':
       return {
@@ -106,6 +108,12 @@ export function blockerWords(
       return blocker satisfies never;
   }
 }
+
+const triggerWords = {
+  one: ['Its trigger fired', 'Its trigger has not fired yet'],
+  any: ['One of its triggers fired', 'None of its triggers has fired yet'],
+  all: ['All of its triggers fired', 'Not all of its triggers have fired yet'],
+} as const;
 
 const groupWords = {
   all: ['All of these hold', 'Not all of these hold'],

@@ -66,7 +66,7 @@ describe('why a widget is there or not', () => {
   it('counts the triggers that are still missing', () => {
     const triggers = { all: [{ type: 'load' }, { type: 'scroll', share: 0.5 }] } as WidgetRules['triggers'];
     const line = why([rule({ triggers })]).find(({ parts }) => parts.length === 2);
-    expect(line?.wanted).toBe('All of its triggers has not fired yet');
+    expect(line?.wanted).toBe('Not all of its triggers have fired yet');
     expect(line?.parts.map(({ holds }) => holds)).toEqual([true, false]);
   });
 
