@@ -76,6 +76,8 @@ export async function publish(page: Page): Promise<void> {
   await expect(published.or(anyway)).toBeVisible();
   if (await anyway.isVisible()) await anyway.click();
   await expect(published).toBeVisible();
+  // A frame after it is drawn it takes the focus, and from then on the keys.
+  await expect(page.getByRole('dialog', { name: 'Publishing' })).toBeFocused();
   await page.keyboard.press('Escape');
   await expect(page.getByText('get this version')).toHaveCount(0);
 }

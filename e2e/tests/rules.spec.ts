@@ -182,6 +182,8 @@ test('a widget with a rule from the page’s own facts is published, and is ther
   await page.bringToFront();
   await openPiece(page, 'Arrive', /whose age/);
   await menu(page, page.getByRole('button', { name: 'Actions: Whose age is more than 17' }), 'Remove');
+  // What had the focus is gone; it is not lost with it.
+  await expect(visitors.locator(':focus')).toBeVisible();
   await page.keyboard.press('Escape');
   await saved(page);
   await publish(page);

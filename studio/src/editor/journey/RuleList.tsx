@@ -1,4 +1,6 @@
 import { Button, Flex, Stack, Text } from '@chakra-ui/react';
+import { useRef } from 'react';
+import { keepFocus } from '../../shared/keep-focus.ts';
 import { AddRule } from './AddRule.tsx';
 
 interface Props<R extends { type: string }> {
@@ -25,8 +27,9 @@ export function RuleList<R extends { type: string }>({
   least,
   onChange,
 }: Props<R>) {
+  const list = useRef<HTMLDivElement>(null);
   return (
-    <>
+    <Stack ref={list} gap="3" tabIndex={-1} outline="none">
       {rules.map((rule, at) => (
         // The place among its kind tells it from its like, so that what is typed into one stays there.
         <Stack
@@ -45,7 +48,10 @@ export function RuleList<R extends { type: string }>({
               colorPalette="plain"
               disabled={rules.length === least}
               aria-label={`Remove: ${words(rule)}`}
-              onClick={() => onChange(rules.toSpliced(at, 1))}
+              onClick={() => {
+                onChange(rules.toSpliced(at, 1));
+                keepFocus(list.current);
+              }}
             >
               Remove
             </Button>
@@ -58,7 +64,7 @@ export function RuleList<R extends { type: string }>({
         offered={offered}
         onAdd={(create) => onChange([...rules, create() as R])}
       />
-    </>
+    </Stack>
   );
 }
 

@@ -2,7 +2,8 @@ import { Box, Button, Flex, Input, Stack, Text } from '@chakra-ui/react';
 import { hoursProblem, type Schedule } from '@sirene/core/behaviour';
 import { hoursWords, shortWeekdays } from '@sirene/core/base/time';
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import { keepFocus } from '../../shared/keep-focus.ts';
 import { Row } from '../../shared/Row.tsx';
 import { ZoneChoice } from '../../shared/ZoneChoice.tsx';
 import { useDocument, useEditing } from '../state/editing.ts';
@@ -18,6 +19,7 @@ export function ScheduleControls() {
   const { session, site } = useEditing();
   const { schedule } = useDocument().behaviour;
   const [problem, setProblem] = useState<string | null>(null);
+  const whole = useRef<HTMLDivElement>(null);
   const now: Schedule = schedule ?? { zone: site.zone, hours: [] };
   const set = (next: Schedule) => {
     const isEmpty = next.from === undefined && next.until === undefined && next.hours.length === 0;
@@ -44,7 +46,7 @@ export function ScheduleControls() {
     </Row>
   );
   return (
-    <Stack gap="3" maxH="52vh" overflow="auto">
+    <Stack ref={whole} tabIndex={-1} outline="none" gap="3" maxH="52vh" overflow="auto">
       {moment('from', 'From')}
       {moment('until', 'Until')}
       <Row label="Time zone">
@@ -63,7 +65,10 @@ export function ScheduleControls() {
           row={row}
           earlier={now.hours.filter((_, other) => other !== at)}
           onChange={(changed) => set({ ...now, hours: now.hours.with(at, changed) })}
-          onRemove={() => set({ ...now, hours: now.hours.toSpliced(at, 1) })}
+          onRemove={() => {
+            set({ ...now, hours: now.hours.toSpliced(at, 1) });
+            keepFocus(whole.current);
+          }}
         />
       ))}
       <Button

@@ -19,6 +19,7 @@ import { conditionWords } from '@sirene/core/review/sentence';
 import { ChevronDown, ChevronRight, EllipsisVertical } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
+import { keepFocus } from '../../shared/keep-focus.ts';
 import { AddRule } from './AddRule.tsx';
 import { RuleFields } from './RuleFields.tsx';
 import { sentenceCase } from './RuleList.tsx';
@@ -35,6 +36,7 @@ interface NodeProps extends Tree {
   setOpened(path: string): void;
   /** Moves a node, and the focus with it. */
   move(path: TreePath, by: 1 | -1): void;
+  remove(path: TreePath): void;
 }
 
 const groupNames: Readonly<Record<Group, string>> = { all: 'All of', any: 'Any of', none: 'None of' };
@@ -54,9 +56,13 @@ export function TargetingTree({ tree, onChange }: Tree) {
       list.current?.querySelector<HTMLElement>(`[data-path="${keyOf(moved.path)}"]`)?.focus(),
     );
   };
+  const remove = (path: TreePath) => {
+    onChange(replaceAt(whole, path, []));
+    keepFocus(list.current);
+  };
   return (
-    <Box ref={list}>
-      <GroupNode {...{ tree: whole, onChange, opened, setOpened, move }} path={[]} />
+    <Box ref={list} tabIndex={-1} outline="none">
+      <GroupNode {...{ tree: whole, onChange, opened, setOpened, move, remove }} path={[]} />
     </Box>
   );
 }
@@ -171,6 +177,7 @@ function NodeMenu({
   path,
   onChange,
   move,
+  remove,
   words,
   isGroup = false,
 }: NodeProps & { words: string; isGroup?: boolean }) {
@@ -179,7 +186,7 @@ function NodeMenu({
     down: ['Move down', () => move(path, 1)],
     wrap: ['Put in a group', () => onChange(wrapAt(tree, path))],
     ...(isGroup && { unwrap: ['Ungroup', () => onChange(unwrapAt(tree, path))] as [string, () => void] }),
-    remove: ['Remove', () => onChange(replaceAt(tree, path, []))],
+    remove: ['Remove', () => remove(path)],
   };
   return (
     <Menu.Root

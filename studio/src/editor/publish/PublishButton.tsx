@@ -1,6 +1,6 @@
 import { Button, Flex, Popover, Portal, Stack, Text } from '@chakra-ui/react';
 import { checkDocument } from '@sirene/core/review/check';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { at, post } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { useEditing, useSettledDocument } from '../state/editing.ts';
@@ -15,8 +15,11 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
   const { widget, autosave, session, brand, images } = useEditing();
   const [step, setStep] = useState<Step>('closed');
   const [busy, setBusy] = useState(false);
+  const content = useRef<HTMLDivElement>(null);
   const publish = async () => {
     setBusy(true);
+    // The button that was pressed goes away, and the focus is not to go with it.
+    content.current?.focus();
     try {
       await autosave.flush();
       autosave.published(
@@ -41,6 +44,8 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
       open={step !== 'closed'}
       onOpenChange={({ open }) => !open && setStep('closed')}
       positioning={{ placement: 'bottom-end' }}
+      // Not a button of what is shown: that comes and goes with what is known.
+      initialFocusEl={() => content.current}
     >
       <Popover.Anchor>
         <Button
@@ -56,7 +61,7 @@ export function PublishButton({ disabled }: { disabled: boolean }) {
       </Popover.Anchor>
       <Portal>
         <Popover.Positioner>
-          <Popover.Content w="480px" aria-label="Publishing">
+          <Popover.Content ref={content} w="480px" aria-label="Publishing">
             <Popover.Body p="4" maxH="75vh" overflow="auto">
               {step === 'asking' && (
                 <Gate
