@@ -29,6 +29,9 @@ export type RuleField = { key: string; label: string; help?: string } & (
   | { pages: true }
 );
 
+/** A way in which a page, or a visitor on it, opens a widget. */
+export type Opener = 'link' | 'attribute' | 'script';
+
 /** What the studio and the document know of a kind of trigger or of condition, beside how it behaves. One file each. */
 export interface RuleSpec<S extends TObject = TObject> {
   type: string;
@@ -49,8 +52,8 @@ export interface RuleSpec<S extends TObject = TObject> {
   /** Checks that a schema can't express: `[key, reason]`. */
   problems?(rule: never): [string, string][];
   fields: readonly RuleField[];
-  /** Whether the lines by which a page opens the widget stand below its controls. */
-  openers?: boolean;
+  /** Of a trigger that never fires by itself: the ways in which a page opens the widget, for its lines to copy. */
+  byHand?: readonly Opener[];
 }
 
 // What pages do not use is dropped: the bundler is told that a call does nothing.

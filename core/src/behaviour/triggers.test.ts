@@ -1,5 +1,6 @@
 import { arrive, play, rule, tick } from '../testing/visits.js';
 import {
+  comesByItself,
   compileRules,
   explain,
   startState,
@@ -7,6 +8,7 @@ import {
   visitGapMs,
   type Effect,
   type MachineEvent,
+  type WidgetRules,
 } from './index.js';
 
 describe('inactivity', () => {
@@ -38,6 +40,19 @@ describe('inactivity', () => {
     const { seen } = play(idle, [arrive(0), active(25_000), arrive(26_000), tick(55_999), tick(56_000)]);
     expect(seen).toEqual([[], [], [], [], ['+w']]);
   });
+});
+
+test.each<[string, WidgetRules['triggers'], boolean]>([
+  ['a delay', { any: [{ type: 'delay', seconds: 1 }] }, true],
+  ['a link', { any: [{ type: 'link' }] }, false],
+  ['a link or the page', { any: [{ type: 'link' }, { type: 'asked' }] }, false],
+  ['a link or a delay', { any: [{ type: 'link' }, { type: 'load' }] }, true],
+  ['a link and a delay', { all: [{ type: 'link' }, { type: 'load' }] }, false],
+])('by itself: %s', (_, triggers, byItself) => {
+  expect(comesByItself({ triggers })).toBe(byItself);
+  // What the machine says is the same: nothing comes but by itself.
+  const { seen } = play([rule({ triggers })], [arrive(0), tick(1000), tick(60_000)]);
+  expect(seen.flat().includes('+w')).toBe(byItself);
 });
 
 describe('all of several triggers', () => {

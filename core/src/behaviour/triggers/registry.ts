@@ -8,6 +8,7 @@ import { event, eventSpec } from './event.js';
 import { idle, idleSpec } from './idle.js';
 import { interaction, interactionSpec } from './interaction.js';
 import { leave, leaveSpec } from './leave.js';
+import { link, linkSpec } from './link.js';
 import { load, loadSpec } from './load.js';
 import { pages, pagesSpec } from './pages.js';
 import { scroll, scrollSpec } from './scroll.js';
@@ -28,6 +29,7 @@ export const triggerSpecs = [
   leaveSpec,
   basketSpec,
   eventSpec,
+  linkSpec,
   askedSpec,
 ] as const;
 
@@ -44,6 +46,7 @@ const kinds: { readonly [T in Trigger['type']]: TriggerKind<Extract<Trigger, { t
   basket,
   event,
   leave,
+  link,
   asked,
 };
 

@@ -1,4 +1,5 @@
 import {
+  comesByItself,
   compete,
   compileTargeting,
   conditionSpecs,
@@ -6,7 +7,6 @@ import {
   leavesOf,
   placeOf,
   specOf,
-  triggersOf,
   type Condition,
   type PageVisit,
   type Policy,
@@ -113,12 +113,10 @@ const firstOf = (a: WidgetRules, b: WidgetRules): string | undefined =>
 
 function prepared(rules: WidgetRules): Planned {
   const pageLeaves = leavesOf(rules.targeting).filter((leaf) => !specOf(conditionSpecs, leaf).axis);
-  const triggers = triggersOf(rules);
-  const isAsked = ({ type }: { type: string }) => type === 'asked';
   return {
     rules,
     onPage: pageLeaves.map((leaf) => [leaf, compileTargeting(leaf)]),
-    comesByItself: 'any' in rules.triggers ? !triggers.every(isAsked) : !triggers.some(isAsked),
+    comesByItself: comesByItself(rules),
   };
 }
 

@@ -15,7 +15,8 @@ test.each<[Trigger, string]>([
   [{ type: 'delay', seconds: 8 }, '8 s after page load'],
   [{ type: 'scroll', share: 0.333 }, 'at 33 % scroll depth'],
   [{ type: 'leave' }, 'on exit intent'],
-  [{ type: 'asked' }, 'when a link or script opens it'],
+  [{ type: 'asked' }, 'when the page opens it'],
+  [{ type: 'link' }, 'when a link to it is followed'],
 ])('%j', (trigger, words) => {
   expect(triggerPhrase(trigger)).toBe(words);
 });

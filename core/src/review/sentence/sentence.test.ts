@@ -68,7 +68,7 @@ test.each<Case>([
   ['appear', 'behaviour.frequency', { per: 'days', days: 1 }, 'at most once per day.'],
   ['appear', 'behaviour.frequency', { per: 'days', days: 7 }, 'at most once per week.'],
   ['appear', 'behaviour.frequency', { per: 'days', days: 30 }, 'at most once every 30 days.'],
-  ['appear', 'behaviour.triggers', { any: [{ type: 'asked' }] }, 'Appears when a link or script opens it, '],
+  ['appear', 'behaviour.triggers', { any: [{ type: 'asked' }] }, 'Appears when the page opens it, '],
   ['appear', 'behaviour.triggers', { any: [{ type: 'delay', seconds: 20 }] }, '20 s after page load'],
   ['appear', 'placement.backdrop', false, ', in the centre, at most'],
   ['respond', 'placement.closing', { button: false, escape: false, backdrop: false }, 'its own buttons only'],

@@ -54,7 +54,7 @@ export function RuleFields<R extends { type: string }>({
           </Box>
         );
       })}
-      {spec.openers && <OpenLines slug={widget.slug} />}
+      {spec.byHand && <OpenLines slug={widget.slug} ways={spec.byHand} />}
     </Stack>
   );
 }

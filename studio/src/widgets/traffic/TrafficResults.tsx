@@ -1,5 +1,5 @@
 import { Box, Flex, Grid, Table, Text } from '@chakra-ui/react';
-import { placeOf } from '@sirene/core/behaviour';
+import { comesByItself, placeOf } from '@sirene/core/behaviour';
 import type { PlannedPage } from '@sirene/core/rehearse/plan';
 import type { TrafficResult, WidgetResult } from '@sirene/core/rehearse/traffic';
 import { useState } from 'react';
@@ -42,6 +42,7 @@ export function TrafficResults({ result, widgets, pages }: Props) {
     .filter(([, shown]) => shown > 0)
     .sort((a, b) => b[1] - a[1])
     .slice(0, 8);
+  const byItself = (id: string) => widgets.some((widget) => widget.id === id && comesByItself(widget));
   const nameOf = (id: string) => widgets.find((widget) => widget.id === id)?.name ?? 'A widget that is gone';
   return (
     <>
@@ -95,7 +96,7 @@ export function TrafficResults({ result, widgets, pages }: Props) {
                       : '–'}
                   </Table.Cell>
                   <Table.Cell>
-                    <LostWords of={of} />
+                    <LostWords of={of} byItself={byItself(of.widget)} />
                   </Table.Cell>
                 </Table.Row>
               ))}
@@ -160,7 +161,8 @@ function Figure({ label, value }: { label: string; value: string }) {
 }
 
 /** What most often keeps a widget away besides the pages that are not its own; what nobody sees says all that does. */
-function LostWords({ of: { lost, reach } }: { of: WidgetResult }) {
+function LostWords({ of: { lost, reach }, byItself }: { of: WidgetResult; byItself: boolean }) {
+  if (!byItself) return <Text color="slate">Only when a link or the page opens it</Text>;
   const reasons = (Object.entries(lost) as [keyof WidgetResult['lost'], number][]).sort(
     (a, b) => b[1] - a[1],
   );

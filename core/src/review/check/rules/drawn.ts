@@ -1,5 +1,5 @@
 import { valueAt } from '../../../base/maps/index.js';
-import { triggersOf } from '../../../behaviour/index.js';
+import { comesByItself } from '../../../behaviour/index.js';
 import { seen, setting, titleOf, type Rule } from '../finding.js';
 
 /** The least side of what is pressed, px (WCAG 2.2, 2.5.8). */
@@ -52,7 +52,7 @@ const mostCovered = 0.5;
 export const coverRule: Rule = ({ document: { placement, behaviour }, drawn }) => {
   const covers = drawn?.covers ?? 0;
   if (placement.type !== 'corner' || placement.coversPhone || covers <= mostCovered) return [];
-  if (triggersOf(behaviour).every(({ type }) => type === 'asked')) return [];
+  if (!comesByItself(behaviour)) return [];
   return [
     {
       element: null,
