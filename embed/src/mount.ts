@@ -16,6 +16,8 @@ export interface MountPort {
   basket?(line: string, quantity: number): void;
   /** The visitor asks the page to try once more what it could not load. */
   retry?(): void;
+  /** What remained of it is pressed: it is to open again. What folds up unfolds by itself. */
+  reopen?(): void;
   /** Called whenever a scene has been written: what fills it in is told. */
   written?(mounted: Mounted): void;
   /** Keeps an anchored box at its element; loaded by those who mount one. */
@@ -159,7 +161,7 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
       if (line !== undefined) port.basket?.(line, Number(to));
       else if (act === 'close') close();
       else if (act === 'retry') port.retry?.();
-      else if (act === 'unfold') mounted.show('opening', port.takesFocus);
+      else if (act === 'unfold') (port.reopen ?? (() => mounted.show('opening', port.takesFocus)))();
       else if (act === 'scene' && to && Object.hasOwn(mounted.body.scenes, to))
         mounted.show(to as SceneName, true);
       else if (target === box && mayCloseBy('backdrop') && outside(box, event)) close();
@@ -210,7 +212,7 @@ export function mount(page: Document, body: CompiledWidget, place: Element | nul
 /** Whether the teaser is what is seen first: of a launcher, and of a sheet on a phone. */
 export const beginsFolded = ({ placement }: CompiledWidget, view: Window): boolean =>
   placement.type === 'launcher' ||
-  (placement.type === 'corner' && placement.sheet === true && view.matchMedia('(max-width:600px)').matches);
+  ('sheet' in placement && placement.sheet === true && view.matchMedia('(max-width:600px)').matches);
 
 const isFolded = ({ placement }: CompiledWidget, name: SceneName): boolean =>
   placement.type === 'launcher' && name === 'teaser';

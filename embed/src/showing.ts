@@ -9,6 +9,7 @@ import { mount, type Mounted } from './mount.ts';
 import type { Attached, PartPage } from './parts/part.ts';
 import { isAttachable } from './parts/part.ts';
 import { placeOf } from './place.ts';
+import { remainsOf } from './remains.ts';
 import { report, say } from './report.ts';
 import { serverClock } from './server-clock.ts';
 import { startsOf } from './storage.ts';
@@ -105,6 +106,17 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
         close: () => send('close', widget),
         submit: (form, id) => submit(form, id, widget, mounted),
       });
+      return mounted;
+    },
+    remain(widget, { body }, row) {
+      const mounted = mount(document, remainsOf(body), null, {
+        base: load.origin,
+        takesFocus: true,
+        close: () => {},
+        submit: () => {},
+        reopen: () => open(widget.slug),
+      });
+      mounted.box.style.setProperty('--row', String(row));
       return mounted;
     },
     shown(widget, mounted, end) {

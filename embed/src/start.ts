@@ -130,6 +130,7 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
       // Side by side with the surface: what is shown waits for the slowest, not for one after the other.
       if (widget) load.body(widget).catch(() => {});
     },
+    remain: (id) => withSurface(id, (on, widget) => on.remain(widget)),
     hide: (id) => withSurface(id, (on, widget) => on.hide(widget)),
     remember: memory.write,
   }));

@@ -5,6 +5,7 @@ import { buildWidget, words } from '@sirene/core/library/sketch';
 import { plainBrand } from '@sirene/core/style';
 import fc from 'fast-check';
 import { mount } from './mount.js';
+import { remainsOf } from './remains.js';
 import { facts } from '../../core/src/testing/visits.js';
 import { Surface, type Ready } from './surface.js';
 
@@ -42,6 +43,16 @@ function aPage() {
       });
       closings.set(mounted.host, () => mounted.box.querySelector<HTMLElement>('.close')?.click());
       return mounted;
+    },
+    remain: ({ id }, { body }, row) => {
+      told.push(`remains ${id} ${row}`);
+      return mount(document, remainsOf(body), null, {
+        base: '',
+        takesFocus: true,
+        close: () => {},
+        submit: () => {},
+        reopen: () => told.push(`reopen ${id}`),
+      });
     },
     shown: ({ id }) => told.push(`shown ${id}`),
     gone: ({ id }) => told.push(`gone ${id}`),
@@ -137,6 +148,52 @@ test('one that is on its way out makes room for the next of its kind at once', a
   }
 });
 
+test('the teaser of what was closed is a folded tab, opens it again, and goes when it is shown or hidden', async () => {
+  const { surface, waiting, told } = aPage();
+  const body = compileWidget(
+    buildWidget({
+      name: 'Any',
+      kind: 'popup',
+      placement: { type: 'centre', closing: { button: true, escape: true, backdrop: true, teaser: 'left' } },
+      opening: [words('Hello')],
+      scenes: { teaser: [words('Still here')] },
+    }),
+    plainBrand,
+  );
+  expect(body.remains).toBe('left');
+  const hosts = () => [...document.querySelectorAll<HTMLElement>('body > div')];
+  for (const id of ['a', 'b']) {
+    void surface.remain({ id });
+    waiting.pop()?.come({ body });
+    await settle();
+  }
+  expect(told).toEqual(['remains a 0', 'remains b 1']);
+  const box = hosts()[0]?.shadowRoot?.querySelector('.box');
+  expect(box?.hasAttribute('data-folded')).toBe(true);
+  expect(box?.tagName).toBe('DIV');
+  box?.querySelector<HTMLElement>('.launcher')?.click();
+  expect(told.at(-1)).toBe('reopen a');
+  void surface.show({ id: 'a' });
+  waiting.pop()?.come({ body });
+  await settle();
+  expect(hosts().map(({ shadowRoot }) => shadowRoot?.querySelector('.box')?.tagName)).toEqual([
+    'DIV',
+    'DIALOG',
+  ]);
+  surface.hide({ id: 'a' });
+  surface.hide({ id: 'b' });
+  expect(hosts()).toEqual([]);
+});
+
+test('a teaser whose widget is shown before its body has come stays away', async () => {
+  const { surface, waiting, told } = aPage();
+  void surface.remain({ id: 'a' });
+  void surface.show({ id: 'a' });
+  for (const one of waiting) one.come({ body: bodies.a });
+  await settle();
+  expect(told).toEqual(['shown a']);
+});
+
 test('one that can’t be mounted leaves nothing behind and says so', async () => {
   const { surface, waiting, told } = aPage();
   const show = Object.getOwnPropertyDescriptor(
@@ -169,6 +226,9 @@ test('what comes late for a widget that is gone is stopped at once', async () =>
     shown: (_widget, _mounted, end) => {
       end(() => stopped.push('early'));
       late = end;
+    },
+    remain: () => {
+      throw new Error('nothing remains here');
     },
     gone: () => {},
     failed: () => {},

@@ -12,6 +12,8 @@ export interface SurfacePort<W> {
   /** Fetches a widget's body, and what it takes to mount it. */
   load(widget: W): Promise<Ready>;
   mount(widget: W, ready: Ready): Mounted;
+  /** Puts what remains of a widget on the page; `row` others remain there already. */
+  remain(widget: W, ready: Ready, row: number): Mounted;
   /** It is there now; `end` is given what has to stop when it goes. */
   shown(widget: W, mounted: Mounted, end: (stop: () => void) => void): void;
   /** It was there and is gone. */
@@ -34,6 +36,8 @@ export class Surface<W extends { id: string }> {
   readonly #shows = new Map<string, Show>();
   /** Those that are on their way out, in their own manner. */
   readonly #leaving = new Map<string, Mounted>();
+  /** What remains of those that were closed; `null` while it is on its way. */
+  readonly #remains = new Map<string, Mounted | null>();
   readonly #port: SurfacePort<W>;
 
   constructor(port: SurfacePort<W>) {
@@ -73,8 +77,21 @@ export class Surface<W extends { id: string }> {
     }
   }
 
-  /** Takes a widget away, or drops what is on its way. */
+  /** Lets the teaser of a widget stand where it was closed, until it is shown or hidden. */
+  async remain(widget: W): Promise<void> {
+    const { id } = widget;
+    this.#remains.set(id, null);
+    const ready = await this.#port.load(widget);
+    // Shown, hidden or put there meanwhile.
+    if (this.#remains.get(id) !== null) return;
+    const row = [...this.#remains.values()].filter((one) => one?.body.remains === ready.body.remains).length;
+    this.#remains.set(id, this.#port.remain(widget, ready, row));
+  }
+
+  /** Takes a widget away, what remains of it too, or drops what is on its way. */
   hide(widget: W): void {
+    this.#remains.get(widget.id)?.unmount(true);
+    this.#remains.delete(widget.id);
     const show = this.#shows.get(widget.id);
     if (!show) return;
     this.#shows.delete(widget.id);

@@ -19,7 +19,9 @@ export interface MachineState {
   here: readonly number[];
   /** The widgets on the page now, by id. */
   open: readonly string[];
-  /** Those of them that came by themselves and interrupt, and how many of those there have been on this page. */
+  /** Those of which the teaser is on the page. */
+  remaining: readonly string[];
+  /** Those of the open ones that came by themselves and interrupt, and how many of those there have been on this page. */
   interrupting: readonly string[];
   interruptions: number;
   /**
@@ -46,9 +48,10 @@ export type MachineEvent = { at: number } & (
   | { type: 'fail'; widget: string }
 );
 
-/** What is to be done: show a widget, take it away, keep the memory, or come back with a tick at a moment. */
+/** What is to be done: show a widget or its teaser, take them away, keep the memory, or come back with a tick at a moment. */
 export type Effect =
   | { type: 'show'; widget: string; asked: boolean }
+  | { type: 'remain'; widget: string }
   | { type: 'hide'; widget: string }
   | { type: 'remember'; memory: Memory }
   | { type: 'wake'; at: number };
@@ -71,6 +74,7 @@ const freshState = (
   told,
   here,
   open: none,
+  remaining: none,
   interrupting: none,
   interruptions: 0,
   fired: nothing,
@@ -116,9 +120,22 @@ function arrive(site: SiteRules, state: MachineState, event: MachineEvent & { ty
   const page = visitOf(event, at, memory, startOfSignals(state.page?.signals ?? state.told));
   const here: number[] = [];
   for (const [index, widget] of site.widgets.entries()) if (widget.onPage(page)) here.push(index);
-  const [next, effects] = appear(site, freshState(memory, page, state.told, here));
-  const gone = state.open.map((widget): Effect => ({ type: 'hide', widget }));
-  return [next, [...gone, { type: 'remember', memory }, ...effects]];
+  const remaining = here.flatMap((index) => {
+    const widget = site.widgets[index] as CompiledRules;
+    return hasRemains(widget, memory) && widget.targets(page) ? [widget.id] : [];
+  });
+  const fresh = freshState(memory, page, state.told, here);
+  const [next, effects] = appear(site, remaining.length > 0 ? { ...fresh, remaining } : fresh);
+  const gone = [...state.open, ...state.remaining].map((widget): Effect => ({ type: 'hide', widget }));
+  const stays = remaining.map((widget): Effect => ({ type: 'remain', widget }));
+  return [next, [...gone, { type: 'remember', memory }, ...stays, ...effects]];
+}
+
+/** Whether a widget was closed in this visit, with nothing sent by it before, and its teaser stands for it since. */
+function hasRemains({ id, remains }: CompiledRules, { widgets, visitAt }: Memory): boolean {
+  if (!remains) return false;
+  const { closedAt = -1, submittedAt = -1, shownAt = 0 } = valueAt(widgets, id) ?? {};
+  return closedAt >= visitAt && submittedAt < shownAt;
 }
 
 const seen = (page: PageVisit, event: MachineEvent): PageVisit => ({
@@ -268,7 +285,8 @@ function shown(state: MachineState, widget: CompiledRules, asked: boolean): Mach
     shownPage: allPages,
     shownTimes: (valueAt(state.memory.widgets, id)?.shownTimes ?? 0) + 1,
   });
-  const next = { ...remembered, waiting, open: [...state.open, id] };
+  const remaining = state.remaining.filter((other) => other !== id);
+  const next = { ...remembered, waiting, remaining, open: [...state.open, id] };
   if (!counts) return next;
   return {
     ...withMemory(next, { ...next.memory, interruptions: next.memory.interruptions + 1 }),
@@ -306,9 +324,20 @@ function end(
   const without = withoutWidgets(state, [id], event.at);
   const [noted, effects] = note(without, id, what);
   const page = noted.page && seen(noted.page, event);
+  const widget = site.widgets.find((one) => one.id === id);
+  const stays = event.type === 'close' && widget && hasRemains(widget, noted.memory);
+  const remaining = stays ? [...noted.remaining, id] : noted.remaining;
   // The place is free: whoever waited gets a turn.
-  const [next, more] = appear(site, { ...noted, page });
-  return [next, [{ type: 'hide', widget: id }, ...effects, ...more]];
+  const [next, more] = appear(site, { ...noted, page, remaining });
+  return [
+    next,
+    [
+      { type: 'hide', widget: id },
+      ...effects,
+      ...(stays ? [{ type: 'remain', widget: id } as const] : []),
+      ...more,
+    ],
+  ];
 }
 
 /** Widgets go; where one of them interrupted, it is quiet from then on. */

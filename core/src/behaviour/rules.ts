@@ -35,6 +35,10 @@ export interface Behaviour {
 /** A widget as the behaviour machine knows it. Its slug is its address name: in markers, in `sirene.open`, in links. */
 export interface WidgetRules extends Omit<Behaviour, 'schedule'>, Candidate {
   schedule?: ScheduleRules;
+  /** The address names of the widgets that it opens without the visitor doing anything, such as when its countdown ends. */
+  opens?: readonly string[];
+  /** Its teaser remains on the page once it was closed, until the visit ends. */
+  remains?: true;
 }
 
 export interface CompiledRules extends WidgetRules {

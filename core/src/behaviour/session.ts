@@ -14,6 +14,8 @@ export interface Clock {
 export interface SessionPort {
   clock: Clock;
   show(widget: string, asked: boolean): void;
+  /** Of a widget that was closed, its teaser remains. */
+  remain?(widget: string): void;
   hide(widget: string): void;
   remember(memory: Memory): void;
 }
@@ -35,6 +37,7 @@ export function startSession(rules: SiteRules, memory: Memory | undefined, port:
     state = next;
     for (const effect of effects) {
       if (effect.type === 'show') port.show(effect.widget, effect.asked);
+      else if (effect.type === 'remain') port.remain?.(effect.widget);
       else if (effect.type === 'hide') port.hide(effect.widget);
       else if (effect.type === 'remember') port.remember(effect.memory);
       else {

@@ -1,11 +1,5 @@
 import { valueAt } from '../base/maps/index.js';
-import {
-  rootsOf,
-  childrenOf,
-  scenesOf,
-  withDescendants,
-  type WidgetDocument,
-} from '../document/widget/index.js';
+import { childrenOf, scenesOf, withDescendants, type WidgetDocument } from '../document/widget/index.js';
 import { definitionOf, plainText, type Element, type RenderContext } from '../document/elements/index.js';
 import type { PartName } from '../document/parts/index.js';
 import { noForeign } from '../base/html/no-foreign.js';
@@ -13,12 +7,14 @@ import type { Foreign } from '../base/html/foreign.js';
 import type { FormRule } from '../form/index.js';
 import { defaultLanguage, directionOf, messagesIn, type Messages } from '../base/messages/index.js';
 import { exitTime, motionCss } from '../style/motion/index.js';
-import { closingOf, standOf, surfaceRole } from '../document/placement/index.js';
+import { closingOf, remainsCss, standOf, surfaceRole } from '../document/placement/index.js';
+import { remainsOf } from './remains.js';
 import { safeAddress } from '../base/sanitise/index.js';
 import { brandTokens, fontsIn, tokenVariable, withoutIdle, type Brand, type Role } from '../style/index.js';
 import { elementClass, lookClass, ownClass, roleClass, typeClass, variantClass } from './classes.js';
 import type { CompiledWidget } from './compiled.js';
-import { styleLayers, type Shown } from './layers.js';
+import { styleLayers } from './layers.js';
+import { shownElements, type Shown } from './shown.js';
 import { Html, join } from '../base/html/index.js';
 import { joinRules, layersCss } from './rules.js';
 import { lookOfBox, lookOfElement } from './worn-looks.js';
@@ -47,7 +43,8 @@ export function compileWidget(
   const [header, footer] = [region(document.regions?.header?.root), region(document.regions?.footer?.root)];
   const html = [header, ...Object.values(scenes), footer].join('');
   const own = document.css ? foreign.css(document.css) : '';
-  const css = documentCss(document, brand, shown, html) + own;
+  const remains = remainsOf(document);
+  const css = documentCss(document, brand, shown, html) + (remains === null ? '' : remainsCss(remains)) + own;
   return {
     format: 2,
     label: labelOf(document),
@@ -60,6 +57,7 @@ export function compileWidget(
     header,
     footer,
     scenes,
+    ...(remains !== null && { remains }),
     forms: formRules(document, shown, messages),
     after: afterwards(document),
     scripts: scriptsOf(shown),
@@ -67,20 +65,6 @@ export function compileWidget(
     exit: exitTime(document.motion),
     fonts: fontsIn(brand, css),
   };
-}
-
-function shownElements(document: WidgetDocument): Shown[] {
-  const { elements } = document;
-  const shown: Shown[] = [];
-  const visit = (id: string): void => {
-    const element = valueAt(elements, id);
-    if (!element || element.hidden) return;
-    const definition = definitionOf(element);
-    shown.push({ id, element, definition, role: definition.role(element) });
-    for (const child of childrenOf(element)) visit(child);
-  };
-  for (const [, root] of rootsOf(document)) visit(root);
-  return shown;
 }
 
 function scriptsOf(shown: readonly Shown[]): CompiledWidget['scripts'] {

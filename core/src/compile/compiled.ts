@@ -1,6 +1,6 @@
 import type { PartName } from '../document/parts/index.js';
 import type { FormRule } from '../form/index.js';
-import type { Placement, Stand } from '../document/placement/index.js';
+import type { Closing, Placement, Stand } from '../document/placement/index.js';
 import type { SceneName } from '../document/widget/index.js';
 
 /** A widget as visitors get it: plain HTML and CSS, and what the page needs to run it. Nothing here is computed again. */
@@ -19,6 +19,8 @@ export interface CompiledWidget {
   header: string;
   footer: string;
   scenes: Partial<Record<SceneName, string>>;
+  /** The edge of the window at which its teaser remains, as a tab, once it was closed. */
+  remains?: NonNullable<Closing['teaser']>;
   /** The rules of its forms, by element id. */
   forms: Record<string, FormRule>;
   /** What the visitor sees after a submission; `page` holds a checked address. */

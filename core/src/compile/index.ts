@@ -1,3 +1,5 @@
+export { opensOf } from './opens.js';
+export { remainsOf } from './remains.js';
 export { compileWidget, htmlOf } from './compile.js';
 export type { CompiledFont, CompiledWidget } from './compiled.js';
 export { escapeHtml, h, Html } from '../base/html/index.js';

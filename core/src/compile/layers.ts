@@ -1,20 +1,13 @@
 import { valueAt } from '../base/maps/index.js';
-import type { Element, ElementDefinition } from '../document/elements/index.js';
 import { closingOf, hasBackdrop, surfaceRole } from '../document/placement/index.js';
 import type { WidgetDocument } from '../document/widget/index.js';
 import { mergeSheets, roleStyle, type Brand, type Role, type StyleSheet } from '../style/index.js';
+import { remainsOf } from './remains.js';
 import { elementClass, lookClass, partSelector, roleClass, typeClass, variantClass } from './classes.js';
+import type { Shown } from './shown.js';
 import { withoutOverridden, type StyleLayer } from './rules.js';
 import { surfaceSheet } from './surface.js';
 import { lookOfBox, lookOfElement } from './worn-looks.js';
-
-/** An element that is shown, with what is known of its kind: asked once, since all of the CSS goes by it. */
-export interface Shown {
-  id: string;
-  element: Element;
-  definition: ElementDefinition;
-  role: Role;
-}
 
 /** The steps of the cascade in turn: the brand's roles, variants, looks, the widget's roles, and each element's own. */
 export function styleLayers(
@@ -71,9 +64,10 @@ function variantLayers(shown: readonly Shown[]): StyleLayer[] {
 }
 
 /** The brand's sheet of a role, without the parts that this widget does not have. */
-function usedParts({ placement, regions }: WidgetDocument, role: Role, parts: ReadonlySet<string>) {
+function usedParts(document: WidgetDocument, role: Role, parts: ReadonlySet<string>) {
   if (role !== 'overlay' && role !== 'panel')
     return Object.fromEntries(Object.entries(roleStyle(role)).filter(([part]) => parts.has(part)));
+  const { placement, regions } = document;
   const has: Record<string, boolean> = {
     box: true,
     body: true,
@@ -81,7 +75,7 @@ function usedParts({ placement, regions }: WidgetDocument, role: Role, parts: Re
     footer: regions?.footer !== undefined,
     backdrop: hasBackdrop(placement),
     close: closingOf(placement)?.button === true,
-    launcher: placement.type === 'launcher',
+    launcher: placement.type === 'launcher' || remainsOf(document) !== null,
   };
   return Object.fromEntries(Object.entries(surfaceSheet(placement)).filter(([part]) => valueAt(has, part)));
 }

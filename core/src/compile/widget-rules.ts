@@ -1,6 +1,8 @@
 import { zoneTable, instantOf } from '../base/zones/index.js';
 import { coversOf, type Schedule, type ScheduleRules, type WidgetRules } from '../behaviour/index.js';
 import { modeOf, slotOf } from '../document/placement/index.js';
+import { opensOf } from './opens.js';
+import { remainsOf } from './remains.js';
 import type { WidgetDocument } from '../document/widget/index.js';
 
 /** For how long a published schedule knows the clocks of its zone: until the site publishes or the server starts anew, ms. */
@@ -18,12 +20,15 @@ export function rulesOf(
   now: number,
 ): WidgetRules {
   const { schedule, ...behaviour } = document.behaviour;
+  const opens = opensOf(document);
   return {
     id,
     slug,
     mode: modeOf(document.placement),
     covers: coversOf(slotOf(document.placement)),
     ...behaviour,
+    ...(opens.length > 0 && { opens }),
+    ...(remainsOf(document) !== null && { remains: true as const }),
     ...(schedule && { schedule: scheduleRules(schedule, now) }),
   };
 }

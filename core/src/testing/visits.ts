@@ -28,6 +28,8 @@ export const rule = (changes: Partial<WidgetRules> = {}): WidgetRules => ({
   ...changes,
 });
 
+const marks = { show: '+', hide: '-', remain: '~' };
+
 /** Plays events and says at each what was shown and hidden. */
 export function play(
   rules: WidgetRules[],
@@ -43,7 +45,9 @@ export function play(
     state = next;
     seen.push(
       effects.flatMap((effect) =>
-        effect.type === 'show' ? [`+${effect.widget}`] : effect.type === 'hide' ? [`-${effect.widget}`] : [],
+        effect.type in marks
+          ? [`${marks[effect.type as keyof typeof marks]}${(effect as { widget: string }).widget}`]
+          : [],
       ),
     );
   }

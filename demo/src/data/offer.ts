@@ -4,7 +4,12 @@ import { buildWidget, countdown, heading, link, words } from '@sirene/core/libra
 export const lampOffer = buildWidget({
   name: 'First-order lamp offer',
   kind: 'countdown',
-  placement: { type: 'centre', width: 460 },
+  placement: {
+    type: 'centre',
+    width: 460,
+    // Who has closed it finds it again at the edge, with the minutes that are left.
+    closing: { button: true, escape: true, backdrop: true, teaser: 'left' },
+  },
   opening: [
     heading('A tenth off your first lamp', 2, { color: '{color.accent-strong}' }),
     words('Order within twenty minutes and the price is €3 less. One lamp each, sent from the dome.'),
@@ -19,6 +24,7 @@ export const lampOffer = buildWidget({
     link('Choose a lamp', '/shop/'),
   ],
   scenes: {
+    teaser: [words('A tenth off', { color: '{color.on-accent}', fontWeight: 600 })],
     expired: [
       heading('The twenty minutes are over', 2),
       words('The lamps are still there, at their usual price.'),

@@ -181,6 +181,16 @@ function tellSteps(mounted: Pick<Mounted, 'box'>, told: string): string {
   return steps || '-';
 }
 
+const opened = new WeakMap<object, Set<string>>();
+
+// Once on a page: two that open each other at their ends would go on for ever.
+function openOnce(name: string, page: object, open: () => void): void {
+  const names = opened.get(page) ?? new Set();
+  if (names.has(name)) return;
+  opened.set(page, names.add(name));
+  open();
+}
+
 /** Keeps the countdowns of a widget going for as long as it is there. */
 export function attach(mounted: Mounted, page: PartPage, widget: PartWidget): Attached {
   let ahead = 0;
@@ -202,7 +212,7 @@ export function attach(mounted: Mounted, page: PartPage, widget: PartWidget): At
     if (done.has(one)) return true;
     done.add(one);
     if (end === 'hide') widget.close();
-    else if (end === 'widget') widget.open(to);
+    else if (end === 'widget') openOnce(nameOf(one), page.starts, () => widget.open(to));
     else if (to) widget.leave(to);
     return true;
   };

@@ -194,6 +194,15 @@ describe('a countdown', () => {
     expect(asked).toEqual(expected);
   });
 
+  it('opens another widget once on a page, however often it is there: two that open each other come to an end', () => {
+    const { page, widget, asked } = pageOf(new Clock(until + 20 * 60_000), { [`w c`]: until });
+    const ended = () => own({ end: 'widget', endTo: 'letter', from: 'arrived', lasts: 1 });
+    for (const mounted of [ended(), ended(), ended()]) attach(mounted, page, widget);
+    expect(asked).toEqual(['open letter']);
+    attach(ended(), pageOf(new Clock(until)).page, widget);
+    expect(asked).toEqual(['open letter', 'open letter']);
+  });
+
   it('starts again where it is said to', () => {
     const clock = new Clock(until);
     const { page, widget } = pageOf(clock);

@@ -20,7 +20,7 @@ export const sceneHelp: Record<StandardScene, string> = {
   empty: 'When there is nothing to show, such as an empty basket.',
   expired: 'When a countdown has run out.',
   offline: 'When nobody is available to answer.',
-  teaser: 'What a launcher shows while collapsed.',
+  teaser: 'What a launcher shows while collapsed, what a sheet begins with, and what remains after closing.',
 };
 
 /** What a scene of a widget is called; one of the designer's own by its title, where it is still there. */

@@ -107,6 +107,7 @@ export const countdown = define({
   texts: ({ endDate }) => ['number', 'label', ...(endDate ? ['date'] : [])],
   container: false,
   script: () => 'countdown' as const,
+  opens: ({ end, endTo }) => (end === 'widget' ? endTo : undefined),
   create: () => ({
     type: 'countdown',
     until: '2027-01-12T20:00',

@@ -112,6 +112,8 @@ export interface ElementDefinition<S extends TObject = TObject> {
   problems?(element: Static<S>): [string, string][];
   /** The lazily loaded part of the page's script that it needs. */
   script?(element: Static<S>): PartName | undefined;
+  /** The address name of a widget that it opens without the visitor doing anything. */
+  opens?(element: Static<S>): string | undefined;
   /** How the menu of new elements offers it, where that is not one entry under its own label. */
   offers?: readonly Offer[];
 }

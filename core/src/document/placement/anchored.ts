@@ -9,6 +9,7 @@ import {
   strict,
   overlayRange,
 } from './definition.js';
+import { coverFields } from './sheet.js';
 
 const schema = Type.Object(
   {
@@ -21,6 +22,7 @@ const schema = Type.Object(
     gap: Type.Number({ minimum: 0, maximum: 200 }),
     width: overlayWidth,
     closing,
+    ...coverFields,
   },
   strict,
 );

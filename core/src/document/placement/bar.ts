@@ -8,6 +8,7 @@ import {
   straight,
   strict,
 } from './definition.js';
+import { coverFields } from './sheet.js';
 
 const schema = Type.Object(
   {
@@ -18,6 +19,7 @@ const schema = Type.Object(
     /** Widest content, px. */
     width: Type.Number({ minimum: 200, maximum: 2000 }),
     closing,
+    ...coverFields,
   },
   strict,
 );

@@ -8,9 +8,10 @@ import {
   strict,
   overlayRange,
 } from './definition.js';
+import { coverFields } from './sheet.js';
 
 const schema = Type.Object(
-  { type: Type.Literal('centre'), width: overlayWidth, backdrop: Type.Boolean(), closing },
+  { type: Type.Literal('centre'), width: overlayWidth, backdrop: Type.Boolean(), closing, ...coverFields },
   strict,
 );
 

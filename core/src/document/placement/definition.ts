@@ -2,8 +2,10 @@ import type { Mode, Slot } from '../../behaviour/index.js';
 import { Type, type Static, type TObject } from '@sinclair/typebox';
 import type { InspectorProperty } from '../property/index.js';
 import { oneOf, strict } from '../../base/schema/index.js';
+import { rim, rimNames } from './rim.js';
 import type { ConditionStyles } from '../../style/values.js';
 
+export { fromSide } from './rim.js';
 export { oneOf, strict };
 
 /**
@@ -69,6 +71,8 @@ export const closing = Type.Object(
     words: Type.Optional(Type.String({ maxLength: 40 })),
     /** Seconds after which it closes by itself. */
     after: Type.Optional(Type.Number({ minimum: 1, maximum: 3600 })),
+    /** Where its teaser scene remains as a tab, for the rest of the visit; nothing remains where this is not said. */
+    teaser: Type.Optional(rim),
   },
   strict,
 );
@@ -80,10 +84,6 @@ export const offset = Type.Tuple([
 
 /** Width of an overlay, px. */
 export const overlayWidth = Type.Number({ minimum: 40, maximum: 1200 });
-
-/** `distance` from a side, and never under a notch or a home bar. */
-export const fromSide = (side: string, distance: string): string =>
-  `${side}:max(${distance},env(safe-area-inset-${side}))`;
 
 /** A preview of what fills the window, px. */
 export const wholeWindow = { width: 1080, least: 640 };
@@ -105,8 +105,13 @@ export const contentWidth: InspectorProperty = {
   max: 2000,
 };
 
-/** How the ways to close are asked for; a click beside it only where something is beside it to be clicked. */
-export const closingProperties = (beside: boolean): readonly InspectorProperty[] => [
+/**
+ * How the ways to close are asked for.
+ *
+ * @param beside whether something is beside it to be clicked
+ * @param folds whether it folds up rather than goes, so that nothing more can remain of it
+ */
+export const closingProperties = (beside: boolean, folds = false): readonly InspectorProperty[] => [
   { path: ['closing', 'button'], label: 'Close button', control: 'toggle', always: true },
   { path: ['closing', 'escape'], label: 'Esc key', control: 'toggle', always: true },
   ...(beside
@@ -137,4 +142,15 @@ export const closingProperties = (beside: boolean): readonly InspectorProperty[]
     },
   },
   { path: ['closing', 'after'], label: 'Close after', unit: 's', control: 'number', min: 1, max: 3600 },
+  ...(folds
+    ? []
+    : [
+        {
+          path: ['closing', 'teaser'],
+          label: 'Teaser remains',
+          control: 'choice',
+          options: rimNames,
+          help: 'After closing, the teaser scene stays at this edge as a tab, and opens it again.',
+        } satisfies InspectorProperty,
+      ]),
 ];

@@ -6,7 +6,8 @@ import { unknownPlacement } from './unknown.js';
 
 export type { PlacementDefinition } from './definition.js';
 export type { Stand, WidthHandle } from './definition.js';
-export { rims } from './corner.js';
+export { remainsCss } from './folded.js';
+export { rims, rimWords } from './rim.js';
 
 export type PlacementType = keyof typeof definitions;
 

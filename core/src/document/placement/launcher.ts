@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { rimBox, rimCss, rimNames, rims, rimHandle, rimWords } from './corner.js';
+import { rimHandle } from './corner.js';
 import {
   boxCss,
   closing,
@@ -10,11 +10,13 @@ import {
   overlayWidth,
   strict,
 } from './definition.js';
+import { foldedCss } from './folded.js';
+import { rim, rimBox, rimCss, rimNames, rimWords } from './rim.js';
 
 const schema = Type.Object(
   {
     type: Type.Literal('launcher'),
-    at: oneOf(rims),
+    at: rim,
     shape: oneOf(['bubble', 'tab']),
     offset,
     width: overlayWidth,
@@ -49,7 +51,7 @@ export const launcher = definePlacement({
       control: 'choice',
       options: { bubble: 'Bubble', tab: 'Tab' },
     },
-    ...closingProperties(false),
+    ...closingProperties(false, true),
   ],
   box: ({ width, offset: distances }) => rimBox(width, distances),
   css: ({ at, shape }) =>
@@ -57,7 +59,5 @@ export const launcher = definePlacement({
     rimCss(at) +
     // A tab grows out of its side of the window; along that side it keeps its distance.
     (shape === 'tab' ? `.box{${/left|right/.test(at) ? '--ox' : '--oy'}:0px!important}` : '') +
-    '.box[data-folded]{width:auto!important;background:none;box-shadow:none;border:0;overflow:visible}' +
-    '.launcher{font:inherit;border:0;cursor:pointer;display:flex;align-items:center;justify-content:center;gap:8px;' +
-    `min-width:${shape === 'bubble' ? 56 : 44}px;min-height:${shape === 'bubble' ? 56 : 44}px}.launcher>*{gap:8px}`,
+    foldedCss(shape, at),
 });

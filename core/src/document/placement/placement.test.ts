@@ -3,7 +3,7 @@ import { compileWidget } from '../../compile/index.js';
 import { plainBrand } from '../../style/index.js';
 import { schemaProblems } from '../../base/schema/schema-problems.js';
 import { createWidget, validateDocument, type WidgetDocument } from '../widget/index.js';
-import { rimCss, rimNames } from './corner.js';
+import { rimCss, rimNames } from './rim.js';
 import {
   closingOf,
   createPlacement,

@@ -8,6 +8,7 @@ import {
   strict,
   overlayRange,
 } from './definition.js';
+import { sheetCss, sheetFields, sheetProperty } from './sheet.js';
 
 const schema = Type.Object(
   {
@@ -16,6 +17,7 @@ const schema = Type.Object(
     width: overlayWidth,
     backdrop: Type.Boolean(),
     closing,
+    ...sheetFields,
   },
   strict,
 );
@@ -41,10 +43,12 @@ export const side = definePlacement({
   properties: [
     { path: ['at'], label: 'Side', control: 'choice', options: { left: 'Left', right: 'Right' } },
     { path: ['backdrop'], label: 'Backdrop', control: 'toggle', always: true },
+    sheetProperty,
     ...closingProperties(true),
   ],
   box: ({ width }) => ({ base: { width, radius: 0 } }),
-  css: ({ at }) =>
+  css: ({ at, sheet }) =>
     `.box{max-width:calc(100vw - 40px);inset:0;margin-${at}:0;margin-${at === 'left' ? 'right' : 'left'}:auto;` +
-    'height:100dvh;max-height:none}',
+    'height:100dvh;max-height:none}' +
+    sheetCss(sheet),
 });

@@ -235,8 +235,8 @@ describe('contrast over what is not plain', () => {
 });
 
 test.each<[string, Partial<WidgetDocument>, number, string | null]>([
-  ['half of it', {}, 0.5, null],
-  ['more than half', {}, 0.64, 'Show as bottom sheet'],
+  ['half of it by a corner box', {}, 0.5, null],
+  ['more than half by a corner box', {}, 0.64, 'Show as bottom sheet'],
   ['a sheet all the same', { placement: { ...corner, sheet: true } }, 0.64, 'Let it'],
   ['what is meant to', { placement: { ...corner, coversPhone: true } }, 0.64, null],
   [
@@ -245,8 +245,79 @@ test.each<[string, Partial<WidgetDocument>, number, string | null]>([
     0.64,
     null,
   ],
-])('a corner box covers %s of a phone', (_, changes, covers, repair) => {
+  ['a side panel', { placement: { ...createPlacement('side') } }, 0.9, 'Show as bottom sheet'],
+  ['what stands in the centre', { placement: { ...createPlacement('centre') } }, 0.9, 'Let it'],
+  ['a bar', { placement: { ...createPlacement('bar') } }, 0.1, null],
+  ['what is part of the page', { placement: { ...createPlacement('inline') } }, 0.9, null],
+])('on a phone: %s covers so much', (_, changes, covers, repair) => {
   const document = { ...told, placement: corner, ...changes } as WidgetDocument;
   const found = checkDocument(document, plainBrand, { drawn: { small: [], wide: [], covers } });
   expect(found.find(({ text }) => text.startsWith('It covers'))?.repair?.label ?? null).toBe(repair);
+});
+
+describe('what ends by itself', () => {
+  const counted = (more: object) =>
+    insert(told, 'clock', { ...createElement('countdown'), ...more } as Element);
+  const says = (document: WidgetDocument, more: Parameters<typeof checkDocument>[2] = {}) =>
+    checkDocument(document, plainBrand, more).map(({ text }) => text);
+
+  test.each<[string, object, boolean, boolean]>([
+    ['a date', {}, true, true],
+    ['a time of the visitor’s own', { goal: 'own', lasts: 20 }, false, true],
+    ['a date that comes again', { goal: 'repeat', rule: 'FREQ=WEEKLY' }, false, false],
+    ['a date, and the widget is hidden then', { end: 'hide' }, true, false],
+  ])('%s', (_, more, isOver, showsNothing) => {
+    const found = says(counted(more), { now: Date.parse('2040-01-01') });
+    expect(found.some((text) => text.endsWith('the countdown has ended'))).toBe(isOver);
+    expect(found.some((text) => text.endsWith('nothing is shown when it ends'))).toBe(showsNothing);
+  });
+
+  const opens = counted({ end: 'widget', endTo: 'sky-letter' });
+  test.each<[string, { slug: string; opens?: string[] }[], string | null]>([
+    ['nothing opens it again', [{ slug: 'sky-letter' }], null],
+    [
+      'the other opens it again',
+      [{ slug: 'sky-letter', opens: ['offer'] }],
+      'At its end it opens “Sky letter”, which opens this one again; each opens once a page',
+    ],
+    [
+      'the second after it does',
+      [
+        { slug: 'sky-letter', opens: ['night', 'moon'] },
+        { slug: 'moon', opens: ['night'] },
+        { slug: 'night', opens: ['sky-letter', 'offer'] },
+      ],
+      'At its end it opens “Sky letter”, which opens “Night”, which opens this one again; each opens once a page',
+    ],
+    [
+      'others open each other, and not it',
+      [
+        { slug: 'sky-letter', opens: ['moon'] },
+        { slug: 'moon', opens: ['sky-letter'] },
+      ],
+      null,
+    ],
+  ])('opening one another: %s', (_, others, text) => {
+    const found = says(opens, { among: { slug: 'offer', others } });
+    expect(found.find((one) => one.startsWith('At its end')) ?? null).toBe(text);
+  });
+
+  test('what opens itself says so', () => {
+    const itself = counted({ end: 'widget', endTo: 'offer' });
+    expect(says(itself, { among: { slug: 'offer', others: [] } })).toContain(
+      'At its end it opens itself; each visitor sees that once a page',
+    );
+    expect(says(itself).some((text) => text.startsWith('At its end'))).toBe(false);
+  });
+});
+
+test('a teaser that is to remain has to be there, or nothing remains', () => {
+  const closing = { button: true, escape: true, backdrop: true, teaser: 'left' as const };
+  const document = { ...told, placement: { ...createPlacement('centre'), closing } } as WidgetDocument;
+  const missing = (of: WidgetDocument) =>
+    checkDocument(of, plainBrand).find(({ text }) => text.startsWith('Its teaser'));
+  const { repair } = missing(document) as { repair: { operation: Operation } };
+  expect(missing(applyOperation(document, repair.operation).document)).toBeUndefined();
+  const drawn = { ...document, scenes: { ...document.scenes, teaser: { root: 'opening' } } };
+  expect(missing(drawn)).toBeUndefined();
 });

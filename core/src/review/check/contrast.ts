@@ -1,6 +1,6 @@
 import { valueAt } from '../../base/maps/index.js';
 import { definitionOf, type Element } from '../../document/elements/index.js';
-import { lookOfBox, lookOfElement, placementSheet } from '../../compile/index.js';
+import { lookOfBox, lookOfElement, placementSheet, remainsOf } from '../../compile/index.js';
 import {
   brandTokens,
   colourDistance,
@@ -84,7 +84,8 @@ function surfaceParts(document: WidgetDocument, root: string): string[] {
   const place = rootsOf(document).find(([, one]) => one === root)?.[0];
   if (place === 'regions.header') return ['header', 'box'];
   if (place === 'regions.footer') return ['footer', 'box'];
-  if (place === 'scenes.teaser' && document.placement.type === 'launcher') return ['launcher'];
+  if (place === 'scenes.teaser' && (document.placement.type === 'launcher' || remainsOf(document) !== null))
+    return ['launcher'];
   return ['body', 'box'];
 }
 

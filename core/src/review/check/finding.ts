@@ -29,6 +29,12 @@ export interface Drawn {
   covers?: number;
 }
 
+/** A widget's address name, and what the site's other widgets open without the visitor doing anything. */
+export interface Among {
+  slug: string;
+  others: readonly { slug: string; opens?: readonly string[] }[];
+}
+
 /** What is looked at. */
 export interface Subject {
   document: WidgetDocument;
@@ -39,6 +45,8 @@ export interface Subject {
   drawn?: Drawn;
   /** When it is looked at, ms since 1970; left out where nothing hangs on it. */
   now?: number;
+  /** The widget among the site's others; left out where those are not known. */
+  among?: Among;
   /** Every element that visitors may see, in reading order, by the face it stands in: a scene or a region. */
   faces: readonly { at: string; ids: readonly string[] }[];
 }
@@ -47,7 +55,7 @@ export interface Subject {
 export type Rule = (subject: Subject) => Finding[];
 
 /** What the check goes by besides the document and its brand. */
-export type CheckedBy = Partial<Pick<Subject, 'images' | 'drawn' | 'now'>>;
+export type CheckedBy = Partial<Pick<Subject, 'images' | 'drawn' | 'now' | 'among'>>;
 
 /** A widget as the rules of the check look at it. */
 export function subjectOf(

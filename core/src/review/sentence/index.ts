@@ -1,6 +1,6 @@
 import { valueAt } from '../../base/maps/index.js';
 import { specOfAction, toldBy, type Action } from '../../actions/index.js';
-import { closingOf, type Closing, placementPhrase } from '../../document/placement/index.js';
+import { closingOf, type Closing, placementPhrase, rimWords } from '../../document/placement/index.js';
 import {
   conditionSpecs,
   specOf,
@@ -249,12 +249,13 @@ const momentWords = (local: string): string =>
 const seconds = (count: number): string => `${count} s`;
 
 function closingWords(closing: Closing): string {
-  const { button, escape, backdrop, after } = closing;
+  const { button, escape, backdrop, after, teaser } = closing;
   const ways = [button && 'the close button', escape && 'Esc', backdrop && 'an outside click'].filter(
     (way) => way !== false,
   );
   const said = listed(ways, 'or') || `its own buttons${after === undefined ? ' only' : ''}`;
-  return after === undefined ? said : `${said}, or it closes after ${seconds(after)}`;
+  const closes = after === undefined ? said : `${said}, or it closes after ${seconds(after)}`;
+  return teaser === undefined ? closes : `${closes}; its teaser remains ${rimWords(teaser)}`;
 }
 
 /** What an element is to visitors, where it is what the widget is about; the first that is there is named. */

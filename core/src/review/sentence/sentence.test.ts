@@ -79,6 +79,12 @@ test.each<Case>([
     { button: true, escape: false, backdrop: false, after: 1 },
     'the close button, or it closes after 1 s.',
   ],
+  [
+    'respond',
+    'placement.closing',
+    { button: true, escape: false, backdrop: false, teaser: 'bottom-left' },
+    'the close button; its teaser remains in the bottom left corner.',
+  ],
   ['respond', 'elements.form.children', [], 'see 3 elements and'],
   ['respond', 'elements.opening.children', [], 'see an empty box'],
   ['afterwards', 'afterwards.visitor', { type: 'close' }, 'visitors see the widget close.'],

@@ -2,7 +2,7 @@ import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, Flex, Heading, Input, Text } from '@chakra-ui/react';
 import { definitionOf, isUnknownElement, type Element } from '@sirene/core/document/elements';
 import { closingOf, hasBackdrop, type Placement } from '@sirene/core/document/placement';
-import { placementSheet } from '@sirene/core/compile';
+import { placementSheet, remainsOf } from '@sirene/core/compile';
 import { surfaceRole } from '@sirene/core/document/placement';
 import { Copy, PaintBucket, Paintbrush, Trash2 } from 'lucide-react';
 import { lazy, Suspense } from 'react';
@@ -138,7 +138,7 @@ function WidgetInspector() {
     'body',
     ...(hasBackdrop(placement) ? ['backdrop'] : []),
     ...(closingOf(placement)?.button ? ['close'] : []),
-    ...(placement.type === 'launcher' ? ['launcher'] : []),
+    ...(placement.type === 'launcher' || remainsOf(document) !== null ? ['launcher'] : []),
     ...(regions?.header ? ['header'] : []),
     ...(regions?.footer ? ['footer'] : []),
   ];

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { openPolicy } from '@sirene/core/behaviour';
 import { createElement } from '@sirene/core/document/elements';
+import { createPlacement } from '@sirene/core/document/placement';
 import type { CompiledWidget } from '@sirene/core/compile';
 import { completeBrand } from '@sirene/core/style';
 import { createWidget, type WidgetDocument } from '@sirene/core/document/widget';
@@ -15,9 +16,9 @@ class NotedStage {
   page = null;
   sought: number[] = [];
   companions = {
-    there: new Map<string, () => void>(),
-    show(id: string, _: string, __: unknown, close: () => void) {
-      this.there.set(id, close);
+    there: new Map<string, Pick<StagePort, 'close' | 'reopen'>>(),
+    show(id: string, _: string, __: unknown, own: Pick<StagePort, 'close' | 'reopen'>) {
+      this.there.set(id, own);
     },
     hide(id: string) {
       this.there.delete(id);
@@ -223,6 +224,30 @@ test('ticked boxes count as visitors’ do', () => {
   expect(stage.shown.at(-1)).toBe('thanks');
 });
 
+test('after closing its teaser remains on the stage, over pages too, and opens it again', () => {
+  const document = letter();
+  document.elements['folded'] = { type: 'group', direction: 'row', children: [] };
+  document.scenes = { ...document.scenes, teaser: { root: 'folded' } };
+  document.behaviour = {
+    ...document.behaviour,
+    targeting: { all: [] },
+    frequency: { per: 'visit' },
+  };
+  document.placement = {
+    ...createPlacement('centre'),
+    closing: { button: true, escape: true, backdrop: true, teaser: 'left' },
+  } as WidgetDocument['placement'];
+  const { rehearsal, stage } = rehearse(moon, { document });
+  rehearsal.happens('leave', {});
+  stage.port?.close();
+  expect(texts(rehearsal).slice(-2)).toEqual(['0 The widget closes', '0 Its teaser remains']);
+  expect([stage.shown.at(-1), rehearsal.open]).toEqual(['teaser', false]);
+  rehearsal.arrive(shop);
+  expect(texts(rehearsal).slice(-2)).toEqual(['0 Opens /shop/', '0 Its teaser remains']);
+  stage.port?.reopen?.();
+  expect([stage.shown.slice(-2), rehearsal.open]).toEqual([['opening', 'comes in'], true]);
+});
+
 test('another widget of the site takes the place first, and gives it free when it is closed', async () => {
   const { behaviour } = letter();
   const other = {
@@ -244,7 +269,7 @@ test('another widget of the site takes the place first, and gives it free when i
     ['bar', 'shown'],
   ]);
   expect(texts(rehearsal)).toContain('0 “Letter” waits: its position is taken by “Winter bar”');
-  stage.companions.there.get('bar')?.();
+  stage.companions.there.get('bar')?.close();
   rehearsal.happens('leave', {});
   expect([rehearsal.open, stage.companions.there.size]).toEqual([true, 0]);
 });

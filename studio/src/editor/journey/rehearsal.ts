@@ -26,8 +26,10 @@ import { entries, showFaults } from '@sirene/embed/parts/form';
 import { factsOf } from '@sirene/embed/facts';
 import { perform } from '@sirene/embed/signals/perform';
 import { follow } from '@sirene/embed/follow';
+import { remainsOf } from '@sirene/embed/remains';
 import type { ManifestWidget } from '@sirene/embed/manifest';
 import type { StoredPage } from '../../shared/api/index.ts';
+import { inBackground } from '../../shared/background.ts';
 import type { StageController } from '../stage/stage-controller.ts';
 
 /** Something that happened in a rehearsal, `at` ms after it began. */
@@ -100,6 +102,7 @@ export class Rehearsal {
   #cancelClosing = () => {};
   #ended = false;
   #waiting = new Map<string, string>();
+  readonly #othersOpen = new Set<string>();
   readonly #names = { slugOf: (id: string) => this.slugOf(id) };
   #listeners = new Set<() => void>();
 
@@ -117,6 +120,7 @@ export class Rehearsal {
     this.#session = startSession(this.#rules, undefined, {
       clock: this.#clock,
       show: (id) => (id === widgetId ? this.#show() : this.#showOther(id)),
+      remain: (id) => (id === widgetId ? this.#remain() : this.#remainOfOther(id)),
       hide: (id) => (id === widgetId ? this.#hide() : this.#hideOther(id)),
       remember: (memory) => (this.#memory = memory),
     });
@@ -124,6 +128,7 @@ export class Rehearsal {
     this.stage.perform({
       takesFocus: false,
       close: () => this.#session.send({ type: 'close', widget: widgetId }),
+      reopen: () => this.#session.send({ type: 'ask', widget: widgetId }),
       submit: (form, id) => this.#submit(form, id),
     });
     this.stage.face('opening', false);
@@ -258,10 +263,15 @@ export class Rehearsal {
       );
   }
 
+  #remain(): void {
+    this.#note('Its teaser remains');
+    this.stage.face('teaser', true);
+  }
+
   #hide(): void {
+    if (this.#open) this.#note('The widget closes');
     this.#open = false;
     this.#cancelClosing();
-    this.#note('The widget closes');
     this.stage.face('opening', false);
   }
 
@@ -272,14 +282,29 @@ export class Rehearsal {
     const isThere = () => !this.#ended && this.#session.state().open.includes(id);
     const close = () => this.#session.send({ type: 'close', widget: id });
     this.port.load(other.body).then(
-      (body) => isThere() && this.stage.companions.show(id, other.slug, body, close),
+      (body) => isThere() && this.stage.companions.show(id, other.slug, body, { close }),
       () => isThere() && this.#session.send({ type: 'fail', widget: id }),
+    );
+    this.#othersOpen.add(id);
+  }
+
+  #remainOfOther(id: string): void {
+    const other = this.script.others.find((one) => one.id === id);
+    if (!other) return;
+    this.#note(`The teaser of ${titleOfName(other.slug)} remains`);
+    const reopen = () => this.#session.send({ type: 'ask', widget: id });
+    inBackground(
+      this.port.load(other.body).then((body) => {
+        if (this.#ended || !this.#session.state().remaining.includes(id)) return;
+        this.stage.companions.show(id, other.slug, remainsOf(body), { close: () => {}, reopen });
+      }),
     );
   }
 
   #hideOther(id: string): void {
     this.stage.companions.hide(id);
-    this.#note(`${titleOfName(this.slugOf(id))} closes`);
+    // Where only its teaser was there, nothing closes.
+    if (this.#othersOpen.delete(id)) this.#note(`${titleOfName(this.slugOf(id))} closes`);
   }
 
   #submit(form: HTMLFormElement, id: string): void {

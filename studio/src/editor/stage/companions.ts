@@ -1,6 +1,6 @@
 import { hang } from '@sirene/embed/parts/anchor';
 import type { CompiledWidget } from '@sirene/core/compile';
-import { mount, type Mounted } from '@sirene/embed/mount';
+import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { placeIn } from './place-in.ts';
 
 /** The site's other widgets on the stage's page, while a rehearsal has them appear: looked at, closed, never edited. */
@@ -17,11 +17,11 @@ export class Companions {
   }
 
   /** Puts a published widget on the page, by the code that visitors run. */
-  show(id: string, slug: string, body: CompiledWidget, close: () => void): void {
+  show(id: string, slug: string, body: CompiledWidget, own: Pick<MountPort, 'close' | 'reopen'>): void {
     const page = this.#page;
     if (!page) return;
     this.hide(id);
-    const port = { base: this.#base, takesFocus: false, hang, close, submit: () => {} };
+    const port = { base: this.#base, takesFocus: false, hang, submit: () => {}, ...own };
     this.#mounted.set(id, mount(page, body, placeIn(page, slug, body), port));
   }
 

@@ -7,8 +7,9 @@ import type { Foreign } from '@sirene/core/compile/foreign';
 import { count } from '@sirene/embed/parts/countdown';
 import type { TickingClock } from '@sirene/embed/parts/part';
 import { showFaults } from '@sirene/embed/parts/form';
-import { mount, type Mounted, type MountPort } from '@sirene/embed/mount';
+import { beginsFolded, mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
+import { remainsOf } from '@sirene/embed/remains';
 import { writeSamples } from '../../shared/samples.ts';
 import { forcedCss } from '../../shared/forced-css.ts';
 import { Companions } from './companions.ts';
@@ -253,7 +254,7 @@ export class StageController {
 
   #paint(): void {
     const page = this.#page;
-    const body = this.#body;
+    const body = this.#body && this.#asSeen(this.#body);
     if (!page?.body || !body) return;
     const place = this.#placeOf(page, body);
     if (!this.#visible) this.#unmount();
@@ -284,6 +285,13 @@ export class StageController {
     }
     if (this.#mistakes) this.#markMistakes();
     this.#painted();
+  }
+
+  // The teaser is what remains after closing, unless the widget begins with it.
+  #asSeen(body: CompiledWidget): CompiledWidget {
+    const remains = this.#scene === 'teaser' && body.remains !== undefined;
+    const view = this.#page?.defaultView;
+    return remains && view && !beginsFolded(body, view) ? remainsOf(body) : body;
   }
 
   #markMistakes(): void {

@@ -22,3 +22,20 @@ export const closingRule: Rule = (subject) => {
     },
   ];
 };
+
+/** A teaser that is to remain where there is none. */
+export const teaserRule: Rule = ({ document }) => {
+  const isMissing = closingOf(document.placement)?.teaser !== undefined && !document.scenes.teaser;
+  if (!isMissing) return [];
+  return [
+    {
+      element: null,
+      severity: 'warning',
+      text: 'Its teaser is to remain after closing, but there is no teaser scene',
+      repair: {
+        label: 'Let nothing remain',
+        operation: { type: 'set', path: ['placement', 'closing', 'teaser'], value: undefined },
+      },
+    },
+  ];
+};

@@ -8,11 +8,14 @@ export const countdownsRule: Rule = (subject) => {
   const { document, now } = subject;
   return seen(subject).flatMap(([id, element]): Finding[] => {
     if (element.type !== 'countdown') return [];
-    const ends = instantOf(element.until, element.zone);
+    // A time of the visitor's own, and a date that comes again, are never over for all.
+    const isDate = (element.goal ?? 'date') === 'date';
+    const ends = isDate ? instantOf(element.until, element.zone) : null;
     const found: Finding[] = [];
     if (now !== undefined && ends !== null && ends <= now)
       found.push({ element: id, severity: 'warning', text: `${titleOf(element)}: the countdown has ended` });
-    if (!document.scenes.expired)
+    const isLeft = (element.end ?? 'scene') === 'scene' && element.goal !== 'repeat';
+    if (isLeft && !document.scenes.expired)
       found.push({
         element: id,
         severity: 'warning',

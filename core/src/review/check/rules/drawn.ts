@@ -1,3 +1,4 @@
+import { placementDefinitionOf } from '../../../document/placement/index.js';
 import { valueAt } from '../../../base/maps/index.js';
 import { comesByItself } from '../../../behaviour/index.js';
 import { seen, setting, titleOf, type Rule } from '../finding.js';
@@ -51,19 +52,22 @@ const mostCovered = 0.5;
 /** What covers a phone without having been asked for. */
 export const coverRule: Rule = ({ document: { placement, behaviour }, drawn }) => {
   const covers = drawn?.covers ?? 0;
-  if (placement.type !== 'corner' || placement.coversPhone || covers <= mostCovered) return [];
-  if (!comesByItself(behaviour)) return [];
+  const fields = placementDefinitionOf(placement).schema.properties;
+  if (!('coversPhone' in fields) || covers <= mostCovered || !comesByItself(behaviour)) return [];
+  if ('coversPhone' in placement && placement.coversPhone) return [];
+  const isSheet = 'sheet' in placement && placement.sheet === true;
   return [
     {
       element: null,
       severity: 'warning',
       text: `It covers ${Math.round(covers * 100)} % of a phone’s window by itself; more than half gets in the way`,
-      repair: placement.sheet
-        ? { label: 'Let it', operation: { type: 'set', path: ['placement', 'coversPhone'], value: true } }
-        : {
-            label: 'Show as bottom sheet',
-            operation: { type: 'set', path: ['placement', 'sheet'], value: true },
-          },
+      repair:
+        isSheet || !('sheet' in fields)
+          ? { label: 'Let it', operation: { type: 'set', path: ['placement', 'coversPhone'], value: true } }
+          : {
+              label: 'Show as bottom sheet',
+              operation: { type: 'set', path: ['placement', 'sheet'], value: true },
+            },
     },
   ];
 };

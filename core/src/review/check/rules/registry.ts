@@ -2,13 +2,14 @@ import type { Rule } from '../finding.js';
 import { afterwardsRule } from './afterwards.js';
 import { blendRule } from './blend.js';
 import { buttonsRule } from './buttons.js';
-import { closingRule } from './closing.js';
+import { closingRule, teaserRule } from './closing.js';
 import { contrastRule } from './contrast.js';
 import { countdownsRule } from './countdowns.js';
 import { coverRule, narrowRule, tapRule } from './drawn.js';
 import { formsRule } from './forms.js';
 import { headingsRule } from './headings.js';
 import { linksRule } from './links.js';
+import { loopsRule } from './loops.js';
 import { namesRule } from './names.js';
 
 /** Everything that is looked for, in the order in which it is told. */
@@ -26,4 +27,6 @@ export const rules: readonly Rule[] = [
   countdownsRule,
   afterwardsRule,
   closingRule,
+  teaserRule,
+  loopsRule,
 ];
