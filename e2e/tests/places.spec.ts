@@ -67,7 +67,7 @@ test('the hour on the stage is set without touching the countdown', async ({ pag
   await expect(stage(page).getByText('The falling stars of December, in')).toBeVisible();
   const figures = stage(page).locator('[data-unit]');
   await page.getByRole('button', { name: 'Preview', exact: true }).click();
-  await page.getByRole('button', { name: 'One day before' }).click();
+  await page.getByRole('button', { name: 'Under 24 h' }).click();
   await expect(figures.first()).toHaveText(/^0[01]$/);
   await page.getByRole('button', { name: '10 s before' }).click();
   await expect(figures.nth(2)).toHaveText('00');

@@ -144,7 +144,7 @@ test('a bar that ends on a Friday is looked at in its last day by the clock, its
   const timer = frame.getByRole('timer');
   await expect(timer).not.toHaveAttribute('data-step', /.*/);
   await page.getByRole('button', { name: 'Preview', exact: true }).click();
-  await page.getByRole('button', { name: '10 s before' }).click();
+  await page.getByRole('button', { name: 'Under 24 h' }).click();
   await expect(timer).toHaveAttribute('data-step', 'last-day');
   await expect(timer).toHaveCSS('background-color', 'rgb(255, 181, 71)');
   await page.getByRole('button', { name: 'Now', exact: true }).click();

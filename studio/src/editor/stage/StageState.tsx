@@ -1,5 +1,5 @@
 import { Button, Flex, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
-import { instantOf } from '@sirene/core/base/zones';
+import { countdownEnd } from '@sirene/core/document/elements';
 import { SlidersHorizontal } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
 import { useSettledDocument } from '../state/editing.ts';
@@ -93,40 +93,53 @@ function Clock() {
   const { elements } = useSettledDocument();
   const [moment, setMoment] = useState<string | null>(null);
   const [opened] = useState(() => localMoment(Date.now()));
-  const ends = Object.values(elements).flatMap((element) =>
-    element.type === 'countdown' ? (instantOf(element.until, element.zone) ?? []) : [],
+  const countdowns = Object.values(elements).flatMap((element) =>
+    element.type === 'countdown' ? [element] : [],
   );
-  const end = Math.max(...ends);
   const set = (at: number | null) => {
     setMoment(at === null ? null : localMoment(at));
     stage.goBy(at === null ? null : shiftedClock(at - Date.now()));
   };
+  // With so much left of the one that ends last, ms.
+  const leave = (left: number) => {
+    const now = Date.now();
+    const ends = countdowns.flatMap((element) => countdownEnd(element, now) ?? []);
+    if (ends.length > 0) set(Math.max(...ends) - left);
+  };
+  const steps = [...new Set(countdowns.flatMap((one) => one.steps ?? []).map(({ under }) => under))];
+  const moments: [label: string, left: number][] = [
+    ...(steps.length === 0 ? ([['One day before', 86_400_000]] as [string, number][]) : []),
+    ...steps
+      .sort((a, b) => b - a)
+      .map((under): [string, number] => [`Under ${under} h`, under * 3_600_000 - 1000]),
+    ['10 s before', 10_000],
+    ...(countdowns.some(({ goal }) => goal !== 'repeat') ? ([['Ended', -1000]] as [string, number][]) : []),
+  ];
   return (
-    <Flex role="group" aria-label="Preview time" align="center" gap="1.5">
-      <Input
-        type="datetime-local"
-        step={1}
-        size="xs"
-        w="188px"
-        aria-label="Preview time"
-        value={moment ?? opened}
-        onChange={({ target }) => target.value && set(new Date(target.value).getTime())}
-      />
-      {Number.isFinite(end) && (
-        <>
-          <Button size="xs" variant="ghost" colorPalette="plain" onClick={() => set(end - 86_400_000)}>
-            One day before
+    <Stack role="group" aria-label="Preview time" gap="1.5">
+      <Flex align="center" gap="1.5">
+        <Input
+          type="datetime-local"
+          step={1}
+          size="xs"
+          w="188px"
+          aria-label="Preview time"
+          value={moment ?? opened}
+          onChange={({ target }) => target.value && set(new Date(target.value).getTime())}
+        />
+        {moment !== null && (
+          <Button size="xs" variant="outline" colorPalette="plain" onClick={() => set(null)}>
+            Now
           </Button>
-          <Button size="xs" variant="ghost" colorPalette="plain" onClick={() => set(end - 10_000)}>
-            10 s before
+        )}
+      </Flex>
+      <Flex gap="1" wrap="wrap" maxW="320px">
+        {moments.map(([label, left]) => (
+          <Button key={label} size="xs" variant="ghost" colorPalette="plain" onClick={() => leave(left)}>
+            {label}
           </Button>
-        </>
-      )}
-      {moment !== null && (
-        <Button size="xs" variant="outline" colorPalette="plain" onClick={() => set(null)}>
-          Now
-        </Button>
-      )}
-    </Flex>
+        ))}
+      </Flex>
+    </Stack>
   );
 }
