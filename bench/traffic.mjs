@@ -3,11 +3,12 @@
 import { coversOf } from '@sirene/core/behaviour';
 import { pagePlan } from '@sirene/core/rehearse/plan';
 import { seeded } from '@sirene/core/base/random';
-import { likelyWays, makeVisitor, playTraffic, usualTraffic } from '@sirene/core/rehearse/traffic';
+import { likelyWays, makeVisitor, playTraffic, usualTraffic, waysOf } from '@sirene/core/rehearse/traffic';
 import { figure, median } from './lib.mjs';
 
 const policy = { quietGap: 10, perPage: null, perVisit: 3, waiting: 'later' };
 const start = Date.UTC(2026, 10, 2);
+const zone = [[0, 0]];
 const sections = ['', 'journal', 'shop', 'shows', 'about'];
 const pagesOf = (count) =>
   Array.from({ length: count }, (_, at) => ({
@@ -59,6 +60,7 @@ function played() {
     widgets: widgetsOf(20),
     policy,
     start,
+    zone,
   };
   const before = performance.now();
   const result = [...playTraffic(input)].at(-1);
@@ -68,11 +70,11 @@ function played() {
 function empty() {
   const pages = pagesOf(30);
   const random = seeded(1);
-  const ways = likelyWays(pages);
+  const ways = waysOf(pages, likelyWays(pages));
   const before = performance.now();
   let stays = 0;
   for (let count = 0; count < visitors; count++)
-    for (const { pages: list } of makeVisitor(random, usualTraffic, pages, ways, start).visits)
+    for (const { pages: list } of makeVisitor(random, usualTraffic, pages, ways, { start, zone }).visits)
       stays += list.length;
   if (stays === 0) throw new Error('Nobody came');
   return performance.now() - before;

@@ -69,7 +69,8 @@ function spans(rows: readonly HoursRow[], table: ZoneTable, now: number, days: n
   return found;
 }
 
-function aheadAt(table: ZoneTable, now: number): number {
+/** How far the clocks are ahead of UTC at an instant, ms. */
+export function aheadAt(table: ZoneTable, now: number): number {
   let ahead = table[0]?.[1] ?? 0;
   for (const [at, next] of table) if (at <= now) ahead = next;
   return ahead;

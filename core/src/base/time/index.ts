@@ -2,7 +2,7 @@ export { calendarFile } from './calendar.js';
 export { hoursWords } from './hours-words.js';
 export { nextRepeat, readRepeat, ruleOf, type Repeat } from './repeat.js';
 export { dayMs, shortWeekdays } from './weekdays.js';
-export { openAt, spanStarts, type HoursRow, type ZoneTable } from './hours.js';
+export { aheadAt, instantIn, minuteMs, openAt, spanStarts, type HoursRow, type ZoneTable } from './hours.js';
 
 import { dayMs } from './weekdays.js';
 

@@ -1,12 +1,15 @@
 import { seeded } from '../../base/random/index.js';
 import { compileRules, type Policy, type WidgetRules } from '../../behaviour/index.js';
+import type { ZoneTable } from '../../base/time/index.js';
 import type { PlannedPage } from '../plan/index.js';
-import { likelyWays, type TrafficModel } from './model.js';
+import type { TrafficModel } from './model.js';
 import { playVisitor } from './play.js';
 import { Tally, type TrafficResult } from './result.js';
 import { makeVisitor } from './visits.js';
+import { likelyWays, waysOf, type WayTable } from './ways.js';
 
-export { likelyWays, usualTraffic, type TrafficModel, type Ways } from './model.js';
+export { usualTraffic, type TrafficModel } from './model.js';
+export { likelyWays, waysOf, type WayTable } from './ways.js';
 export { makeVisitor, type PageStay, type PlayedVisit, type Visitor } from './visits.js';
 export type { TrafficResult, WidgetResult } from './result.js';
 
@@ -16,8 +19,12 @@ export interface TrafficInput {
   pages: readonly PlannedPage[];
   widgets: readonly (WidgetRules & { hasForm: boolean })[];
   policy: Policy;
-  /** The first moment, ms since the epoch. */
+  /** How they go through the pages; as is likely for such addresses where nothing is said. */
+  ways?: WayTable;
+  /** The first midnight, by the clocks of the site: as if its wall-clock time were UTC, ms. */
   start: number;
+  /** Those clocks. */
+  zone: ZoneTable;
 }
 
 /**
@@ -26,16 +33,23 @@ export interface TrafficInput {
  * @yields what has been counted after each so many visitors, and at the end
  */
 export function* playTraffic(input: TrafficInput, each = 500): Generator<TrafficResult> {
-  const { model, pages, widgets, policy, start } = input;
+  const { model, pages, widgets, policy, start, zone } = input;
   const site = compileRules(widgets, policy);
-  const tally = new Tally(site, pages.length);
-  const ways = likelyWays(pages);
+  const tally = new Tally(site, pages.length, zone);
+  const ways = waysOf(pages, input.ways ?? likelyWays(pages));
   const random = seeded(model.seed);
   const forms = new Set(widgets.filter(({ hasForm }) => hasForm).map(({ id }) => id));
   const hasForm = (id: string) => forms.has(id);
   for (let count = 1; count <= model.visitors; count++) {
     tally.visitor();
-    playVisitor(site, makeVisitor(random, model, pages, ways, start), model, random, tally, hasForm);
+    playVisitor(
+      site,
+      makeVisitor(random, model, pages, ways, { start, zone }),
+      model,
+      random,
+      tally,
+      hasForm,
+    );
     if (count % each === 0 && count < model.visitors) yield tally.result;
   }
   yield tally.result;

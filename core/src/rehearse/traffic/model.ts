@@ -1,5 +1,3 @@
-import type { PlannedPage } from '../plan/index.js';
-
 /** What a site's visitors are like, as far as it changes what they see. Shares from 0 to 1. */
 export interface TrafficModel {
   /** The same seed plays the same visitors. */
@@ -49,30 +47,3 @@ export const usualTraffic: TrafficModel = {
   evenings: 0.4,
   weekends: 0.35,
 };
-
-/** How likely each page is to be the first of a visit, and the next after another: weights, by the places of the pages. */
-export interface Ways {
-  entry: readonly number[];
-  next: readonly (readonly number[])[];
-}
-
-/** How much likelier a page of the same section is to be the next. */
-const nearby = 4;
-const homeWeight = 6;
-
-/**
- * The ways of a site of which nothing is known but its addresses: most come in by the home page, and a page of the same section is
- * likelier to be the next than any other.
- */
-export function likelyWays(pages: readonly PlannedPage[]): Ways {
-  const sections = pages.map(({ address }) => sectionOf(address));
-  return {
-    entry: sections.map((section) => (section === '' ? homeWeight : 1)),
-    next: sections.map((section, at) =>
-      sections.map((other, to) => (to === at ? 0 : other === section ? nearby : other === '' ? 2 : 1)),
-    ),
-  };
-}
-
-const sectionOf = (address: string): string =>
-  address.replace(/^[a-z]+:\/\/[^/]*\/?/, '').split('/')[0] ?? '';

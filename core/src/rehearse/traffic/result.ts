@@ -1,3 +1,4 @@
+import { aheadAt, type ZoneTable } from '../../base/time/index.js';
 import { lostTo, type Lost, type MachineState, type SiteRules } from '../../behaviour/index.js';
 import type { Counter } from './play.js';
 
@@ -10,7 +11,7 @@ export interface WidgetResult {
   submitted: number;
   /** Half of those who saw it saw it so soon, and nine in ten, ms after reaching the page; `null` where nobody did. */
   appears: { half: number; most: number } | null;
-  /** How often it appeared on each page, and in each hour of the day, by their places. */
+  /** How often it appeared on each page, and in each hour of the site’s day, by their places. */
   pages: number[];
   hours: number[];
   /** Why it was not there when visitors left a page, and how often. */
@@ -42,6 +43,7 @@ export class Tally implements Counter {
   constructor(
     private readonly site: SiteRules,
     pages: number,
+    private readonly zone: ZoneTable,
   ) {
     for (const { id } of site.widgets)
       this.#of.set(id, {
@@ -74,7 +76,7 @@ export class Tally implements Counter {
     if (!of) return;
     of.shown++;
     of.pages[page] = (of.pages[page] ?? 0) + 1;
-    const hour = Math.floor(at / hourMs) % 24;
+    const hour = Math.floor((at + aheadAt(this.zone, at)) / hourMs) % 24;
     of.hours[hour] = (of.hours[hour] ?? 0) + 1;
     if (of.waits.length < mostWaits) of.waits.push(after);
     if (of.seenBy !== this.#visitors) of.reach++;

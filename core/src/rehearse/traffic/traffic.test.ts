@@ -1,4 +1,5 @@
 import { coversOf, openPolicy, type Policy, type WidgetRules } from '../../behaviour/index.js';
+import type { ZoneTable } from '../../base/time/index.js';
 import type { PlannedPage } from '../plan/index.js';
 import { rule } from '../../testing/visits.js';
 import { playTraffic, usualTraffic, type TrafficModel, type TrafficResult } from './index.js';
@@ -15,6 +16,7 @@ const pages = [
   page('/shop'),
 ];
 const start = Date.UTC(2026, 10, 2);
+const utc: ZoneTable = [[0, 0]];
 const widget = (id: string, changes: Partial<WidgetRules> = {}) => ({
   ...rule({ id, slug: id, ...changes }),
   hasForm: false,
@@ -25,7 +27,14 @@ function play(
   model: Partial<TrafficModel> = {},
   policy: Policy = openPolicy,
 ): TrafficResult {
-  const input = { model: { ...usualTraffic, visitors: 600, ...model }, pages, widgets, policy, start };
+  const input = {
+    model: { ...usualTraffic, visitors: 600, ...model },
+    pages,
+    widgets,
+    policy,
+    start,
+    zone: utc,
+  };
   return [...playTraffic(input)].at(-1) as TrafficResult;
 }
 const of = (result: TrafficResult, id: string) => result.widgets.find(({ widget: one }) => one === id);
@@ -96,6 +105,59 @@ test('the sliders do what they say', () => {
   expect(evening(0.8)).toBeGreaterThan(evening(0.2));
 });
 
+test('visitors go the ways of the table', () => {
+  const ways = {
+    sections: ['', 'journal', 'shop'],
+    entry: [0, 0, 1],
+    next: [
+      [1, 0, 0],
+      [0, 1, 0],
+      [0, 1, 0],
+    ],
+  };
+  const input = {
+    model: { ...usualTraffic, visitors: 300 },
+    pages,
+    widgets: [widget('a', { mode: 'free' })],
+    policy: openPolicy,
+    start,
+    zone: utc,
+    ways,
+  };
+  const result = [...playTraffic(input)].at(-1) as TrafficResult;
+  const [home, moon, mars, shop] = of(result, 'a')?.pages ?? [];
+  expect([home, shop]).toEqual([0, result.visits]);
+  expect((moon ?? 0) + (mars ?? 0)).toBe(result.pageViews - result.visits);
+});
+
+test('hours are those of the site’s clocks', () => {
+  const hours = (zone: ZoneTable) => {
+    const input = {
+      model: { ...usualTraffic, visitors: 300, evenings: 1, pages: 1 },
+      pages,
+      widgets: [
+        widget('a', {
+          mode: 'free',
+          targeting: { type: 'hours', days: [1, 2, 3, 4, 5, 6, 7], from: '17:00', to: '24:00' },
+        }),
+      ],
+      policy: openPolicy,
+      start,
+      zone,
+    };
+    const result = [...playTraffic(input)].at(-1) as TrafficResult;
+    return {
+      shown: of(result, 'a')?.hours.slice(0, 17),
+      share: (of(result, 'a')?.shown ?? 0) / result.pageViews,
+    };
+  };
+  for (const ahead of [0, 9 * 3_600_000, -5 * 3_600_000]) {
+    const { shown, share } = hours([[0, ahead]]);
+    expect(shown).toEqual(Array.from({ length: 17 }, () => 0));
+    expect(share).toBeGreaterThan(0.99);
+  }
+});
+
 test('forms are submitted as often as the model says, and then stay away', () => {
   const form = {
     ...widget('form', { returning: { afterClosing: 0, afterSubmitting: null }, covers: coversOf('centre') }),
@@ -117,6 +179,7 @@ test('what has been counted so far is told on the way', () => {
     widgets: [widget('a')],
     policy: openPolicy,
     start,
+    zone: utc,
   };
   expect([...playTraffic(input, 200)].map(({ visitors }) => visitors)).toEqual([200, 400, 500]);
 });

@@ -1,8 +1,9 @@
 import { exponential, weighted, type Random } from '../../base/random/index.js';
-import { dayMs } from '../../base/time/index.js';
+import { aheadAt, dayMs, instantIn, minuteMs, type ZoneTable } from '../../base/time/index.js';
 import type { PageFacts } from '../../behaviour/index.js';
 import type { PlannedPage } from '../plan/index.js';
-import type { TrafficModel, Ways } from './model.js';
+import type { TrafficModel } from './model.js';
+import type { Ways } from './ways.js';
 
 /** One page of a visit: what is told on arriving, how long the visitor stays, ms, how deep they scroll and whether they make to leave. */
 export interface PageStay {
@@ -17,6 +18,12 @@ export interface PageStay {
 export interface PlayedVisit {
   at: number;
   pages: PageStay[];
+}
+
+/** When traffic begins, midnight as if its wall-clock time were UTC, ms, and the clocks it is told by. */
+export interface Calendar {
+  start: number;
+  zone: ZoneTable;
 }
 
 /** One visitor, and all of their visits. */
@@ -34,14 +41,14 @@ const sources = ['search.example', 'news.example', 'friends.example'];
 /**
  * Makes one visitor: when they come, on what, from where, and how they go through the pages.
  *
- * @param start the first moment of the traffic, ms since the epoch
+ * @param calendar the first midnight of the traffic, and the clocks by which it and all hours are told
  */
 export function makeVisitor(
   random: Random,
   model: TrafficModel,
   pages: readonly PlannedPage[],
   ways: Ways,
-  start: number,
+  calendar: Calendar,
 ): Visitor {
   const device = weighted(random, [
     ['phone', model.phones],
@@ -49,18 +56,25 @@ export function makeVisitor(
     ['desktop', Math.max(0, 1 - model.phones - model.tablets)],
   ] as const);
   const width = widths[device][Math.floor(random() * 3)] ?? 1280;
-  const about = { width, touch: device !== 'desktop', language: 'en-GB', ahead: 0 };
+  const about = { width, touch: device !== 'desktop', language: 'en-GB' };
   const comesAgain = random() < model.returning;
   const count = comesAgain ? 2 + Math.floor(random() * 3) : 1;
-  const times = Array.from({ length: count }, () => arrivalAt(random, model, start)).sort((a, b) => a - b);
+  const times = Array.from({ length: count }, () => arrivalAt(random, model, calendar)).sort((a, b) => a - b);
   return {
     member: random() < model.members,
-    visits: times.map((at) => ({ at, pages: stays(random, model, pages, ways, about) })),
+    visits: times.map((at) => {
+      const ahead = aheadAt(calendar.zone, at) / minuteMs;
+      return { at, pages: stays(random, model, pages, ways, { ...about, ahead }) };
+    }),
   };
 }
 
 // The day first, weekends as often as they say; then the hour.
-function arrivalAt(random: Random, { days, weekends, evenings }: TrafficModel, start: number): number {
+function arrivalAt(
+  random: Random,
+  { days, weekends, evenings }: TrafficModel,
+  { start, zone }: Calendar,
+): number {
   const wantsWeekend = random() < weekends;
   let day = 0;
   for (let tries = 0; tries < 20; tries++) {
@@ -69,7 +83,7 @@ function arrivalAt(random: Random, { days, weekends, evenings }: TrafficModel, s
     if ((weekday === 0 || weekday === 6) === wantsWeekend) break;
   }
   const hour = random() < evenings ? 17 + random() * 6 : random() * 17;
-  return start + day * dayMs + Math.floor(hour * hourMs);
+  return instantIn(zone, start + day * dayMs + Math.floor(hour * hourMs));
 }
 
 function stays(

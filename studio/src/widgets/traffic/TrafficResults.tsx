@@ -12,6 +12,8 @@ interface Props {
   result: TrafficResult;
   widgets: readonly PlannedWidget[];
   pages: readonly PlannedPage[];
+  /** By whose clocks the hours are. */
+  zone: string;
 }
 
 const percent = (share: number): string => `${(share * 100).toFixed(share > 0 && share < 0.1 ? 1 : 0)} %`;
@@ -30,7 +32,7 @@ const lostNames: Readonly<Record<keyof WidgetResult['lost'], string>> = {
 };
 
 /** What the played visitors met, as figures, charts and a table. */
-export function TrafficResults({ result, widgets, pages }: Props) {
+export function TrafficResults({ result, widgets, pages, zone }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   const { visits, pageViews, visitors, interruptions } = result;
   const interrupted = visits === 0 ? 0 : 1 - (interruptions[0] ?? 0) / visits;
@@ -112,7 +114,7 @@ export function TrafficResults({ result, widgets, pages }: Props) {
             format={percent}
           />
         </Panel>
-        <Panel title={`Shown by hour (UTC)${one ? `: ${nameOf(one.widget)}` : ''}`}>
+        <Panel title={`Shown by hour (${zone})${one ? `: ${nameOf(one.widget)}` : ''}`}>
           <Bars
             label="Shown by hour"
             names={hours.map((_, at) => String(at))}

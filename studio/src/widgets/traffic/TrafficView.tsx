@@ -1,5 +1,7 @@
 import { Box, Button, Flex, Grid, Progress, Stack, Text } from '@chakra-ui/react';
-import { usualTraffic } from '@sirene/core/rehearse/traffic';
+import { dayMs } from '@sirene/core/base/time';
+import { zoneTable } from '@sirene/core/base/zones';
+import { likelyWays, usualTraffic, type WayTable } from '@sirene/core/rehearse/traffic';
 import { Play, Square } from 'lucide-react';
 import { useState } from 'react';
 import type { Site } from '../../shared/api/index.ts';
@@ -11,6 +13,7 @@ import { inBackground } from '../../shared/background.ts';
 import { usePlanInput } from '../plan/plan-input.ts';
 import { TrafficResults } from './TrafficResults.tsx';
 import { TrafficSliders } from './TrafficSliders.tsx';
+import { WayEditor } from './WayEditor.tsx';
 import { useTraffic } from './use-traffic.ts';
 
 /** Plays thousands of visitors through the site's widgets: who sees what, when, how often they are interrupted, and what never comes. */
@@ -18,6 +21,7 @@ export function TrafficView({ site }: { site: Site }) {
   const [withDrafts, setWithDrafts] = useState(true);
   const { input, error, refresh } = usePlanInput(site, withDrafts);
   const [model, setModel] = useState(usualTraffic);
+  const [ways, setWays] = useState<WayTable | null>(null);
   const { result, playing, play, stop } = useTraffic();
   if (error) return <ErrorNote error={error} retry={() => inBackground(refresh())} />;
   if (!input) return <Waiting what="Loading the site’s rules" />;
@@ -46,13 +50,18 @@ export function TrafficView({ site }: { site: Site }) {
               size="sm"
               colorPalette="signal"
               disabled={isEmpty}
-              onClick={() => play({ model, pages, widgets, policy, start: startOfDay() })}
+              onClick={() => {
+                const start = new Date().setUTCHours(0, 0, 0, 0);
+                const zone = zoneTable(site.zone, start - dayMs, start + (model.days + 2) * dayMs);
+                play({ model, pages, widgets, policy, start, zone, ...(ways && { ways }) });
+              }}
             >
               <Play size={13} aria-hidden />
               Play traffic
             </Button>
           )}
           <Toggle label="With drafts" value={withDrafts} onChange={setWithDrafts} />
+          <WayEditor table={ways ?? likelyWays(pages)} isLikely={!ways} onChange={setWays} />
           <TrafficSliders model={model} onChange={setModel} />
         </Stack>
       </Box>
@@ -77,7 +86,7 @@ export function TrafficView({ site }: { site: Site }) {
         )}
         {isEmpty && <Text color="slate">Traffic needs a page and a widget.</Text>}
         {result ? (
-          <TrafficResults result={result} widgets={widgets} pages={pages} />
+          <TrafficResults result={result} widgets={widgets} pages={pages} zone={site.zone} />
         ) : (
           !isEmpty && (
             <Text bg="sheet" borderWidth="1px" rounded="md" p="8" textAlign="center" color="slate">
@@ -90,5 +99,3 @@ export function TrafficView({ site }: { site: Site }) {
     </Grid>
   );
 }
-
-const startOfDay = (): number => new Date().setUTCHours(0, 0, 0, 0);

@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import type { PlannedPage } from '../plan/index.js';
+import { likelyWays, waysOf } from './ways.js';
+
+const page = (path: string): PlannedPage => ({ address: `https://x.example${path}`, types: [], markers: [] });
+const site = ['/', '/journal/', '/journal/moon', '/journal/mars', '/shop/', '/shop/lamp', '/contact'].map(
+  page,
+);
+
+test('the home page is where most begin, and a section goes on to itself before any other', () => {
+  const { sections, entry, next } = likelyWays(site);
+  expect(sections).toEqual(['', 'journal', 'shop', 'contact']);
+  expect(entry).toEqual([0.5, 0.25, 0.17, 0.08]);
+  expect(next[1]).toEqual([0.15, 0.62, 0.15, 0.08]);
+  // Of one page there is no other to go to.
+  expect(next[3]?.[3]).toBe(0);
+});
+
+test('of many sections the small ones stand together', () => {
+  const many = Array.from({ length: 30 }, (_, at) =>
+    [page(`/s${at}/`), page(`/s${at}/more`)].slice(0, at < 5 ? 2 : 1),
+  );
+  const { sections, entry } = likelyWays(many.flat());
+  expect(sections).toEqual(['s0', 's1', 's2', 's3', 's4', 's5', 's6', '*']);
+  expect(entry.at(-1)).toBeGreaterThan(0.5);
+});
+
+test('the pages of a section share what the table says of it', () => {
+  const table = likelyWays(site);
+  const { entry, next } = waysOf(site, table);
+  expect(entry.slice(1, 4)).toEqual([0.25 / 3, 0.25 / 3, 0.25 / 3]);
+  const [, moon] = [next[1], next[2]];
+  expect(moon).toEqual([0.15, 0.31, 0, 0.31, 0.075, 0.075, 0.08]);
+});
+
+test('who begins nowhere begins anywhere', () => {
+  const { sections, next } = likelyWays(site);
+  expect(waysOf(site, { sections, next, entry: sections.map(() => 0) }).entry).toEqual(site.map(() => 1));
+});
+
+test('whatever the addresses, every page has its weights, none leads to itself, and each can be reached', () => {
+  const paths = fc.array(fc.stringMatching(/^(\/[a-c]?){0,3}$/), { minLength: 1, maxLength: 40 });
+  fc.assert(
+    fc.property(paths, (given) => {
+      const pages = given.map(page);
+      const { entry, next } = waysOf(pages, likelyWays(pages));
+      expect(entry).toHaveLength(pages.length);
+      expect(entry.every((weight) => weight > 0 && Number.isFinite(weight))).toBe(true);
+      for (const [at, row] of next.entries()) {
+        expect(row[at]).toBe(0);
+        expect(row.every((weight, to) => to === at || (weight > 0 && Number.isFinite(weight)))).toBe(true);
+      }
+    }),
+  );
+});
