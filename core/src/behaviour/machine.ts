@@ -274,25 +274,37 @@ function dueAt(widget: CompiledRules, page: PageVisit): number {
   return Math.min(...times.filter((time) => time > page.now), Infinity);
 }
 
+// One copy of all that changes: of ten thousands of visitors a second, copies are most of the work (bench/traffic).
 function shown(state: MachineState, widget: CompiledRules, asked: boolean): MachineState {
   const { id } = widget;
+  const { page, open, remaining, interrupting, interruptions, waiting } = state;
   const { allPages, visits } = state.memory;
   const counts = !asked && interrupts(widget);
-  const { [id]: _, ...waiting } = state.waiting;
-  const remembered = remember(state, id, {
-    shownAt: state.page?.now ?? 0,
+  const noted = noting(state.memory, id, {
+    shownAt: page?.now ?? 0,
     shownVisit: visits,
     shownPage: allPages,
     shownTimes: (valueAt(state.memory.widgets, id)?.shownTimes ?? 0) + 1,
   });
-  const remaining = state.remaining.filter((other) => other !== id);
-  const next = { ...remembered, waiting, remaining, open: [...state.open, id] };
-  if (!counts) return next;
+  const memory = counts ? { ...noted, interruptions: noted.interruptions + 1 } : noted;
   return {
-    ...withMemory(next, { ...next.memory, interruptions: next.memory.interruptions + 1 }),
-    interrupting: [...state.interrupting, id],
-    interruptions: state.interruptions + 1,
+    ...state,
+    memory,
+    page: page && { ...page, memory },
+    open: [...open, id],
+    remaining: without(remaining, id),
+    waiting: id in waiting ? withoutKey(waiting, id) : waiting,
+    interrupting: counts ? [...interrupting, id] : interrupting,
+    interruptions: counts ? interruptions + 1 : interruptions,
   };
+}
+
+const without = (ids: readonly string[], id: string): readonly string[] =>
+  ids.includes(id) ? ids.filter((other) => other !== id) : ids;
+
+function withoutKey(waiting: MachineState['waiting'], id: string): MachineState['waiting'] {
+  const { [id]: _, ...others } = waiting;
+  return others;
 }
 
 /** What is remembered is part of what is known on the page: conditions ask for it. */
@@ -302,15 +314,14 @@ const withMemory = (state: MachineState, memory: Memory): MachineState => ({
   page: state.page && { ...state.page, memory },
 });
 
-function remember(state: MachineState, id: string, what: WidgetMemory): MachineState {
-  const { memory } = state;
-  const widgets = { ...memory.widgets, [id]: { ...valueAt(memory.widgets, id), ...what } };
-  return withMemory(state, { ...memory, widgets });
-}
+const noting = (memory: Memory, id: string, what: WidgetMemory): Memory => ({
+  ...memory,
+  widgets: { ...memory.widgets, [id]: { ...valueAt(memory.widgets, id), ...what } },
+});
 
 function note(state: MachineState, id: string, what: WidgetMemory): Step {
-  const next = remember(state, id, what);
-  return [next, [{ type: 'remember', memory: next.memory }]];
+  const memory = noting(state.memory, id, what);
+  return [withMemory(state, memory), [{ type: 'remember', memory }]];
 }
 
 function end(
@@ -321,19 +332,25 @@ function end(
 ): Step {
   const { widget: id } = event;
   if (!state.open.includes(id)) return [state, []];
-  const without = withoutWidgets(state, [id], event.at);
-  const [noted, effects] = note(without, id, what);
-  const page = noted.page && seen(noted.page, event);
+  const wasQuiet = !state.interrupting.includes(id);
+  const noted = noting(state.memory, id, what);
+  const memory = wasQuiet ? noted : { ...noted, quietSince: event.at };
   const widget = site.widgets.find((one) => one.id === id);
-  const stays = event.type === 'close' && widget && hasRemains(widget, noted.memory);
-  const remaining = stays ? [...noted.remaining, id] : noted.remaining;
+  const stays = event.type === 'close' && widget && hasRemains(widget, memory);
   // The place is free: whoever waited gets a turn.
-  const [next, more] = appear(site, { ...noted, page, remaining });
+  const [next, more] = appear(site, {
+    ...state,
+    memory,
+    page: state.page && { ...seen(state.page, event), memory },
+    open: without(state.open, id),
+    interrupting: without(state.interrupting, id),
+    remaining: stays ? [...state.remaining, id] : state.remaining,
+  });
   return [
     next,
     [
       { type: 'hide', widget: id },
-      ...effects,
+      { type: 'remember', memory },
       ...(stays ? [{ type: 'remain', widget: id } as const] : []),
       ...more,
     ],

@@ -3,7 +3,7 @@ import { compileRules, type Policy, type WidgetRules } from '../../behaviour/ind
 import type { ZoneTable } from '../../base/time/index.js';
 import type { PlannedPage } from '../plan/index.js';
 import type { TrafficModel } from './model.js';
-import { playVisitor } from './play.js';
+import { heardBy, playVisitor } from './play.js';
 import { Tally, type TrafficResult } from './result.js';
 import { makeVisitor } from './visits.js';
 import { likelyWays, waysOf, type WayTable } from './ways.js';
@@ -40,16 +40,11 @@ export function* playTraffic(input: TrafficInput, each = 500): Generator<Traffic
   const random = seeded(model.seed);
   const forms = new Set(widgets.filter(({ hasForm }) => hasForm).map(({ id }) => id));
   const hasForm = (id: string) => forms.has(id);
+  const inline = new Set(widgets.filter(({ mode }) => mode === 'inline').map(({ id }) => id));
+  const playing = { model, inline, random, counter: tally, hasForm, heard: heardBy(site) };
   for (let count = 1; count <= model.visitors; count++) {
     tally.visitor();
-    playVisitor(
-      site,
-      makeVisitor(random, model, pages, ways, { start, zone }),
-      model,
-      random,
-      tally,
-      hasForm,
-    );
+    playVisitor(site, makeVisitor(random, model, pages, ways, { start, zone }), playing);
     if (count % each === 0 && count < model.visitors) yield tally.result;
   }
   yield tally.result;

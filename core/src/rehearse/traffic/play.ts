@@ -2,6 +2,8 @@ import type { Random } from '../../base/random/index.js';
 import {
   startState,
   step,
+  triggersOf,
+  watchedBy,
   type Effect,
   type MachineEvent,
   type MachineState,
@@ -29,25 +31,63 @@ interface Due {
   widget: string;
 }
 
-/** At which shares of a page's depth scrolling is told of. */
-const scrollSteps = 4;
+/** How much of the time on a page it takes to scroll as deep as the visitor goes. */
+const scrollingTime = 0.8;
+/** At which shares of that time the visitor is seen to be active. */
+const activeAt = [0.25, 0.5, 0.75, 1];
+
+/** What the widgets of a site hear of a visitor's scrolling: what nobody goes by is not played. */
+export interface Heard {
+  /** The shares of a page's depth that a trigger waits for, in turn. */
+  depths: readonly number[];
+  /** Whether a trigger goes by being active. */
+  activity: boolean;
+}
+
+/** What a site's widgets go by of what happens on a page. */
+export function heardBy({ widgets }: SiteRules): Heard {
+  const depths = widgets.flatMap(triggersOf).flatMap((one) => (one.type === 'scroll' ? [one.share] : []));
+  return {
+    depths: [...new Set(depths)].sort((a, b) => a - b),
+    activity: watchedBy(widgets).includes('activity'),
+  };
+}
+
+/** What the visitor does on a page by themselves, at moments after arriving, ms, in turn. */
+function deedsOn(
+  { stay, depth }: PageStay,
+  { depths, activity }: Heard,
+): (MachineEvent & { type: 'scroll' | 'activity' })[] {
+  const time = stay * scrollingTime;
+  const scrolls = depths
+    .filter((share) => share <= depth)
+    .map((share) => ({ type: 'scroll' as const, share, at: depth > 0 ? (time * share) / depth : 0 }));
+  if (!activity) return scrolls;
+  const active = activeAt.map((share) => ({ type: 'activity' as const, at: time * share }));
+  return [...scrolls, ...active].sort((a, b) => a.at - b.at);
+}
+
+/** What visitors are played with. */
+export interface Playing {
+  model: TrafficModel;
+  random: Random;
+  counter: Counter;
+  hasForm(widget: string): boolean;
+  /** Those that are part of a page. */
+  inline: ReadonlySet<string>;
+  heard: Heard;
+}
 
 /** Plays one visitor through all of their visits, by the machine that runs on pages, and tells what happens. */
-export function playVisitor(
-  site: SiteRules,
-  visitor: Visitor,
-  model: TrafficModel,
-  random: Random,
-  counter: Counter,
-  hasForm: (widget: string) => boolean,
-): void {
+export function playVisitor(site: SiteRules, visitor: Visitor, playing: Playing): void {
+  const { counter } = playing;
   let state = startState();
   if (visitor.member) [state] = step(site, state, { type: 'identify', member: true, lists: [], at: 0 });
   for (const { at, pages } of visitor.visits) {
     counter.visit();
     let now = at;
     for (const stay of pages) {
-      state = playPage(site, state, stay, now, { model, random, counter, hasForm });
+      state = playPage(site, state, stay, now, playing);
       now += stay.stay;
       counter.left(state);
     }
@@ -55,23 +95,15 @@ export function playVisitor(
   }
 }
 
-interface Playing {
-  model: TrafficModel;
-  random: Random;
-  counter: Counter;
-  hasForm(widget: string): boolean;
-}
-
 function playPage(
   site: SiteRules,
   before: MachineState,
-  { page, facts, stay, depth, leaves }: PageStay,
+  played: PageStay,
   arrivedAt: number,
-  { model, random, counter, hasForm }: Playing,
+  { model, random, counter, hasForm, heard, inline }: Playing,
 ): MachineState {
+  const { page, facts, stay, leaves } = played;
   const end = arrivedAt + stay;
-  const isInline = (id: string) =>
-    site.widgets.some((widget) => widget.id === id && widget.mode === 'inline');
   let state = before;
   let wake = Infinity;
   const due: Due[] = [];
@@ -86,7 +118,7 @@ function playPage(
         counter.shown(effect.widget, page, event.at - arrivedAt, event.at);
         // What is part of the page stays there, unless it is submitted.
         const response = responseTo(effect.widget, event.at);
-        if (response.type === 'submit' || !isInline(effect.widget)) due.push(response);
+        if (response.type === 'submit' || !inline.has(effect.widget)) due.push(response);
       }
     }
   };
@@ -100,11 +132,12 @@ function playPage(
   };
 
   send({ type: 'arrive', at: arrivedAt, ...facts });
-  let scrolled = 0;
+  const deeds = deedsOn(played, heard);
+  let done = 0;
   for (;;) {
-    const scrollAt =
-      scrolled < scrollSteps ? arrivedAt + (stay * (scrolled + 1)) / (scrollSteps + 1) : Infinity;
-    let next = Math.min(scrollAt, wake);
+    const own = deeds[done];
+    const ownAt = own ? arrivedAt + own.at : Infinity;
+    let next = Math.min(ownAt, wake);
     let deed: Due | undefined;
     for (const one of due) if (one.at < next || (one.at <= next && !deed)) [next, deed] = [one.at, one];
     if (next >= end) break;
@@ -115,10 +148,10 @@ function playPage(
         counter.submitted(deed.widget);
         send({ type: 'submit', at: next, widget: deed.widget });
       }
-      if (!isInline(deed.widget)) send({ type: 'close', at: next, widget: deed.widget });
-    } else if (next === scrollAt) {
-      scrolled++;
-      send({ type: 'scroll', at: next, share: (depth * scrolled) / scrollSteps });
+      if (!inline.has(deed.widget)) send({ type: 'close', at: next, widget: deed.widget });
+    } else if (own && next === ownAt) {
+      done++;
+      send({ ...own, at: next });
     } else send({ type: 'tick', at: next });
   }
   if (leaves) send({ type: 'leave', at: end });
