@@ -129,7 +129,14 @@ export const countdown = define({
       along: (goal: string) =>
         goal === 'own' ? { lasts: 20, from: 'seen' } : goal === 'repeat' ? { rule: 'FREQ=WEEKLY' } : {},
     },
-    { path: ['until'], label: 'End date', control: 'moment', always: true, only: isDated },
+    {
+      path: ['until'],
+      label: 'End date',
+      control: 'moment',
+      always: true,
+      only: isDated,
+      fromCalendar: ({ zone, rule }) => ({ zone, ...(rule !== undefined && { goal: 'repeat', rule }) }),
+    },
     { path: ['zone'], label: 'Time zone', control: 'zone', always: true, only: isDated },
     {
       path: ['rule'],

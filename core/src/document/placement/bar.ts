@@ -56,5 +56,7 @@ export const bar = definePlacement({
   box: straight,
   css: ({ at, width }) =>
     `.box{width:100%;max-width:none;inset:${at === 'top' ? '0 0 auto' : 'auto 0 0'};` +
-    `padding-${at}:env(safe-area-inset-${at})}.scene>*{max-width:${width}px;margin-inline:auto}`,
+    `padding-${at}:env(safe-area-inset-${at})}.scene>*{max-width:${width}px;margin-inline:auto}` +
+    // What wraps on a phone, one below the other, stands in the middle: texts as much as pictures and buttons.
+    '@media (max-width:600px){.scene{text-align:center}.scene>*{justify-content:center}}',
 });

@@ -39,6 +39,8 @@ export interface InspectorProperty {
   only?(owner: never): boolean;
   /** What is set along with a value, by key of the owner. */
   along?(value: never): Record<string, unknown>;
+  /** For moments: what is set along with one that comes from a calendar file, by key of the owner. */
+  fromCalendar?(date: { zone: string; rule?: string }): Record<string, unknown>;
   /** Rarely used: stands folded. */
   rare?: boolean;
   /** What follows the label in brackets, such as px. */

@@ -8,6 +8,7 @@ import { RichControl } from '../../text/RichControl.tsx';
 import { ActionControl } from './ActionControl.tsx';
 import { IconControl } from './IconControl.tsx';
 import { ListControl } from './ListControl.tsx';
+import { MomentControl } from './MomentControl.tsx';
 import { OrderControl } from './OrderControl.tsx';
 import { SeveralControl } from './SeveralControl.tsx';
 import type { PropertyControlProps } from './control-props.ts';
@@ -86,18 +87,6 @@ function ChoiceControl({ id, property, value, onChange }: PropertyControlProps<s
       onChange={(next) =>
         onChange(typeof value === 'number' ? Number(next) : next, property.along?.(next as never))
       }
-    />
-  );
-}
-
-function MomentControl({ id, value, onChange }: PropertyControlProps<string>) {
-  return (
-    <Input
-      id={id}
-      size="xs"
-      type="datetime-local"
-      value={value ?? ''}
-      onChange={(event) => event.target.value && onChange(event.target.value)}
     />
   );
 }
