@@ -3,6 +3,7 @@ import { writeFileSync } from 'node:fs';
 import { assets } from './data/assets.js';
 import { brand, weaversBrand } from './data/brand.js';
 import { policy, siteKey, widgets } from './data/larkmoor.js';
+import { firstLampCodes } from './data/offer.js';
 import { counts, signups } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
@@ -37,6 +38,7 @@ const archives = [
       publish,
       counts: did ? counts(60, ...did) : [],
     })),
+    codes: [firstLampCodes],
     submissions: signups(38, origin, 9),
   },
   {

@@ -66,7 +66,7 @@ test('five thousand visitors are played in the browser, and the same seed gives 
   await page.getByRole('button', { name: 'Play traffic' }).click();
   await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 });
   expect(await row.textContent()).toBe(first);
-  await expect(page.getByRole('row', { name: /^Basket/ })).toContainText('Never shown');
+  await expect(page.getByRole('row', { name: /^Basket/ })).toContainText('Only when');
 });
 
 test('a draft runs on the live page before it is published, says why, and nothing of it is sent', async ({
@@ -264,5 +264,81 @@ test('a rule of three triggers, a tree of conditions and a schedule reads as one
   await frequency.getByText('Limit in all').click();
   await page.keyboard.press('Escape');
   await expect(sentence(page, 'appear')).toContainText('at most once per week, 3 times in all.');
+  await saved(page);
+});
+
+test('closed, an offer remains as a tab over pages; its code is the visitor’s own', async ({
+  page,
+  context,
+}) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.goto(`${demo}/shop/red-lamp/`);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate('sirene.ready');
+  await page.evaluate('sirene.open("first-order-lamp-offer")');
+  await page.getByRole('button', { name: 'Get my code' }).click();
+  const code = page.locator('code');
+  await expect(code).toHaveText(/^LAMP-/);
+  const mine = await code.textContent();
+  expect(await page.evaluate('navigator.clipboard.readText()')).toBe(mine);
+  await page.keyboard.press('Escape');
+  const tab = page.getByRole('button', { name: 'A tenth off', exact: true });
+  await expect(tab).toBeVisible();
+  await expectAccessible(page);
+  await page.goto(`${demo}/shop/moon-lamp/`);
+  await tab.click();
+  await page.getByRole('button', { name: 'Get my code' }).click();
+  await expect(code).toHaveText(mine ?? '');
+  await expect(tab).toHaveCount(0);
+  // Somebody else gets another.
+  const other = await context.browser()?.newContext();
+  const stranger = await other?.newPage();
+  await stranger?.goto(`${demo}/shop/red-lamp/`);
+  await stranger?.waitForFunction(() => 'sirene' in window);
+  await stranger?.evaluate('sirene.ready');
+  await stranger?.evaluate('sirene.open("first-order-lamp-offer")');
+  await stranger?.getByRole('button', { name: 'Get my code' }).click();
+  await expect(stranger?.locator('code') as Locator).toHaveText(/^LAMP-/);
+  expect(await stranger?.locator('code').textContent()).not.toBe(mine);
+  await other?.close();
+});
+
+test('traffic goes by its table of paths, which is edited and reset', async ({ page }) => {
+  await signIn(page);
+  await page.getByText('Traffic', { exact: true }).click();
+  await page.getByRole('button', { name: 'Paths through the site' }).click();
+  const home = page.getByLabel('Visit starts in, next Home');
+  await expect(home).toHaveValue(/^[1-9]\d$/);
+  const likely = await home.inputValue();
+  await home.fill('0');
+  await page.getByRole('button', { name: 'Reset', exact: true }).click();
+  await expect(home).toHaveValue(likely);
+  await expectAccessible(page);
+});
+
+test('a countdown takes its date and zone from a calendar file; what is none is refused in words', async ({
+  page,
+}) => {
+  await signIn(page);
+  await openWidget(page, 'Meteor night');
+  await page.getByRole('treeitem', { name: /Until/ }).click();
+  const give = (text: string) =>
+    page
+      .getByLabel('Calendar file')
+      .setInputFiles({ name: 'night.ics', mimeType: 'text/calendar', buffer: Buffer.from(text) });
+  await give('no calendar');
+  await expect(page.getByRole('alert')).toHaveText('This is not a calendar file (.ics).');
+  const lines = [
+    'BEGIN:VEVENT',
+    'UID:1',
+    'SUMMARY:Night',
+    'DTSTART;TZID=Europe/Berlin:20271213T210000',
+    'END:VEVENT',
+  ];
+  await give(['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:x', ...lines, 'END:VCALENDAR', ''].join('\r\n'));
+  await expect(page.getByLabel('End date', { exact: true })).toHaveValue('2027-12-13T21:00');
+  await expect(page.getByLabel('Time zone')).toHaveValue('Europe/Berlin');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Time zone')).toHaveValue('Europe/London');
   await saved(page);
 });

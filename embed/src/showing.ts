@@ -1,6 +1,7 @@
 import { valueAt } from '@sirene/core/base/maps';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { PartName } from '@sirene/core/document/parts';
+import { codesOf } from './codes.ts';
 import { counter } from './events.ts';
 import { follow } from './follow.ts';
 import type { Happening } from './happenings.ts';
@@ -47,6 +48,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
   const attached = new WeakMap<Mounted, Set<Attached>>();
   const starts = startsOf(load.site, load.isTry);
   const serverAhead = load.isTry ? () => Promise.resolve(null) : serverClock(load.origin);
+  const codes = load.isTry ? undefined : codesOf(`${load.origin}/c/${load.site}`, load.site);
   const count = load.isTry ? () => {} : counter(`${load.origin}/c/${load.site}/events`);
 
   function happened(happening: keyof typeof counted, widget: ManifestWidget): void {
@@ -129,7 +131,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
             if (!isAttachable(part)) return;
             const one = part.attach(
               mounted,
-              { ...page, starts, serverAhead },
+              { ...page, starts, serverAhead, codes },
               {
                 id: widget.id,
                 close: () => send('close', widget),

@@ -12,7 +12,7 @@ export interface Storage<T> {
  *
  * @param take what of a stored value can be used: the page, an older version or the visitor may have written it
  */
-function slot<T>(key: string, take: (value: unknown) => T | undefined): Storage<T> {
+export function slot<T>(key: string, take: (value: unknown) => T | undefined): Storage<T> {
   let kept: T | undefined;
   return {
     read() {

@@ -8,6 +8,7 @@ import { CollectModule } from './collect/collect.module.js';
 import { CLOCK, CONFIG, type Config, type ServerClock } from './config.js';
 import { DatabaseModule } from './database/database.module.js';
 import { ServingModule } from './serving/serving.module.js';
+import { CodesModule } from './codes/codes.module.js';
 import { TriesModule } from './tries/tries.module.js';
 import { ForeignModule } from './foreign/foreign.module.js';
 import { HealthModule } from './health/health.module.js';
@@ -47,6 +48,7 @@ export class AppModule {
         HostedModule,
         ServingModule,
         TriesModule,
+        CodesModule,
         CollectModule,
         PeopleModule,
         ActionsModule,

@@ -1,5 +1,11 @@
 import { buildWidget, countdown, heading, link, words } from '@sirene/core/library/sketch';
 
+/** A code for each of the first who ask. */
+export const firstLampCodes = {
+  pool: 'First lamp',
+  codes: Array.from({ length: 60 }, (_, at) => `LAMP-${(46_655 - at * 631).toString(36).toUpperCase()}`),
+};
+
 /** Twenty minutes of each visitor's own for their first lamp, on the pages of the lamps. */
 export const lampOffer = buildWidget({
   name: 'First-order lamp offer',
@@ -20,6 +26,15 @@ export const lampOffer = buildWidget({
       from: 'seen',
       units: ['minutes', 'seconds'],
       end: 'scene',
+    },
+    {
+      type: 'code',
+      code: '',
+      pool: firstLampCodes.pool,
+      expires: true,
+      button: 'Get my code',
+      copied: 'Copied',
+      gone: 'The twenty minutes are over, or all codes are given.',
     },
     link('Choose a lamp', '/shop/'),
   ],

@@ -1,9 +1,11 @@
 import { jest } from '@jest/globals';
 import { compileWidget } from '@sirene/core/compile';
-import { buildWidget, words } from '@sirene/core/library/sketch';
+import { buildWidget, countdown, words } from '@sirene/core/library/sketch';
 import { plainBrand } from '@sirene/core/style';
 import { boxHtml } from '../mount.js';
+import type { CodesPort } from '../codes.js';
 import { attach as attachCopy } from './copy.js';
+import type { PartPage, PartWidget } from './part.js';
 import { attach as attachTurns } from './turns.js';
 
 /** The box of an inline widget that holds one thing. */
@@ -49,6 +51,70 @@ describe('a code', () => {
     end();
     await press(box);
     expect(copied).toHaveLength(2);
+  });
+
+  const pooled = {
+    type: 'code',
+    code: '',
+    pool: 'lamps',
+    expires: true,
+    button: 'Get it',
+    copied: 'Copied',
+  } as const;
+  const asking = (answers: (string | null)[]) => {
+    const asked: string[] = [];
+    const codes: CodesPort = {
+      begin: (widget, countdown) => Promise.resolve(void asked.push(`begin ${widget} ${countdown}`)),
+      ask(widget, element, expires) {
+        asked.push(`ask ${widget} ${element} ${expires}`);
+        return Promise.resolve(answers.shift() ?? null);
+      },
+    };
+    return { asked, page: { codes } as unknown as PartPage, widget: { id: 'w' } as PartWidget };
+  };
+
+  it('of a pool is asked for when it is pressed, shown and copied; then it is known', async () => {
+    const copied: string[] = [];
+    Object.assign(navigator, {
+      clipboard: { writeText: (text: string) => Promise.resolve(copied.push(text)) },
+    });
+    const box = boxOf(pooled);
+    const { asked, page, widget } = asking(['MOON1']);
+    attachCopy({ box }, page, widget);
+    expect([asked, box.querySelector('code')?.textContent]).toEqual([[], '••••••••']);
+    await press(box);
+    await press(box);
+    const element = box.querySelector('[data-pool]')?.closest<HTMLElement>('[data-e]')?.dataset['e'];
+    expect(asked).toEqual([`ask w ${element} true`]);
+    expect([box.querySelector('code')?.textContent, copied]).toEqual(['MOON1', ['MOON1', 'MOON1']]);
+  });
+
+  it('of a pool that has none left says so in its place', async () => {
+    const box = boxOf({ ...pooled, gone: 'All gone' });
+    const { page, widget } = asking([null]);
+    attachCopy({ box }, page, widget);
+    await press(box);
+    expect([box.querySelector('button'), box.querySelector('code')]).toEqual([null, null]);
+    const said = box.querySelector('[role=status]');
+    expect([said?.textContent, said?.className]).toEqual(['All gone', '']);
+  });
+
+  it('that hangs on the visitor’s own countdown has its beginning signed once the widget is there', () => {
+    const body = compileWidget(
+      buildWidget({
+        name: 'Any',
+        kind: 'cta',
+        placement: { type: 'inline' },
+        opening: [{ ...countdown('2027-01-01T00:00'), goal: 'own', lasts: 20 }, pooled],
+      }),
+      plainBrand,
+    );
+    const box = document.createElement('div');
+    box.innerHTML = boxHtml(body, 'opening');
+    const { asked, page, widget } = asking([]);
+    attachCopy({ box }, page, widget);
+    const clock = box.querySelector<HTMLElement>('[data-own]')?.dataset['e'];
+    expect(asked).toEqual([`begin w ${clock}`]);
   });
 
   it('is selected where there is no clipboard', async () => {

@@ -1,3 +1,4 @@
+import type { CodesPort } from '../codes.ts';
 import type { Mounted } from '../mount.ts';
 import type { Told } from '../told.ts';
 
@@ -21,6 +22,8 @@ export interface PartPage {
     read(): Readonly<Record<string, number>> | undefined;
     write(starts: Record<string, number>): void;
   };
+  /** Codes that are given out once each; on a try, and where one only looks, there are none. */
+  codes?: CodesPort | undefined;
   /** How far the visitor's clock is behind the server's, ms; `null` where that can't be told. */
   serverAhead(): Promise<number | null>;
 }

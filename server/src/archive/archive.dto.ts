@@ -20,6 +20,7 @@ import {
   validateSync,
 } from 'class-validator';
 import { MayBeLeftOut } from '../shared/may-be-left-out.js';
+import { AddCodesDto } from '../codes/dto/codes.dto.js';
 import { StorePageDto } from '../pages/dto/page.dto.js';
 import { Each } from '../shared/each.js';
 import { refusal } from '../shared/problems.js';
@@ -165,6 +166,12 @@ export class SiteArchive {
   @ArrayMaxSize(2000)
   @Each(() => ArchivedWidget)
   widgets: ArchivedWidget[];
+
+  /** Pools of codes that are given out once each; none of them is given yet. */
+  @MayBeLeftOut()
+  @ArrayMaxSize(100)
+  @Each(() => AddCodesDto)
+  codes?: AddCodesDto[];
 
   @ArrayMaxSize(1_000_000)
   @Each(() => ArchivedSubmission)

@@ -1,7 +1,12 @@
 import { Module } from '@nestjs/common';
 import { AssetsModule } from '../assets/assets.module.js';
+import { CodesModule } from '../codes/codes.module.js';
 import { PagesModule } from '../pages/pages.module.js';
 import { ArchiveService } from './archive.service.js';
 
-@Module({ imports: [PagesModule, AssetsModule], providers: [ArchiveService], exports: [ArchiveService] })
+@Module({
+  imports: [PagesModule, AssetsModule, CodesModule],
+  providers: [ArchiveService],
+  exports: [ArchiveService],
+})
 export class ArchiveModule {}

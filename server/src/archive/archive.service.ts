@@ -6,6 +6,7 @@ import type { UserEntity } from '../accounts/accounts.entity.js';
 import { sourceOf } from '../assets/assets.entity.js';
 import { AssetsService } from '../assets/assets.service.js';
 import { checkedBrand } from '../brand/brand.service.js';
+import { CodesService } from '../codes/codes.service.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { PagesService } from '../pages/pages.service.js';
@@ -27,6 +28,7 @@ export class ArchiveService {
     private readonly widgets: WidgetsService,
     private readonly pages: PagesService,
     private readonly assets: AssetsService,
+    private readonly codes: CodesService,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -43,6 +45,7 @@ export class ArchiveService {
     const placed = await this.#bringAssets(created, archive.assets ?? []);
     const own = checkedBrand({ tokens: {}, looks: {}, fonts: [], ...placed(brand) });
     const site = await this.widgets.rebrand(created, own, {}, owner);
+    for (const pool of archive.codes ?? []) await this.codes.add(site, pool);
     for (const page of archive.pages) await this.pages.store(site, page);
     const widgets = new Map<string, WidgetEntity>();
     for (const { name, document, publish, counts } of archive.widgets) {

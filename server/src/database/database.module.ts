@@ -13,6 +13,7 @@ import { AssetKinds1764400000000 } from './migrations/1764400000000-asset-kinds.
 import { FirstDay1764300000000 } from './migrations/1764300000000-first-day.js';
 import { RulesOfASite1764500000000 } from './migrations/1764500000000-rules-of-a-site.js';
 import { Tries1764600000000 } from './migrations/1764600000000-tries.js';
+import { Codes1764700000000 } from './migrations/1764700000000-codes.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -30,6 +31,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       AssetKinds1764400000000,
       RulesOfASite1764500000000,
       Tries1764600000000,
+      Codes1764700000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

@@ -2,6 +2,7 @@ import { MemberEntity, PasswordResetEntity, SessionEntity, UserEntity } from '..
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import { AssetEntity } from '../assets/assets.entity.js';
 import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js';
+import { CodeEntity, SigningKeyEntity } from '../codes/codes.entity.js';
 import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
@@ -32,4 +33,6 @@ export const entities = [
   DeliveryEntity,
   MailEntity,
   TryLinkEntity,
+  CodeEntity,
+  SigningKeyEntity,
 ];

@@ -298,6 +298,16 @@ export class WidgetsService {
     });
   }
 
+  /** The document that visitors of a site get of a widget; `null` where they get none. */
+  async publishedDocument(site: SiteEntity, id: string): Promise<WidgetDocument | null> {
+    const widget = await this.oneOf(site, id);
+    if (!widget || widget.publishedNumber === null) return null;
+    const version = await this.dataSource
+      .getRepository(VersionEntity)
+      .findOneBy({ widgetId: id, number: widget.publishedNumber });
+    return version?.document ?? null;
+  }
+
   #tell(siteId: string): void {
     for (const listener of this.#listeners) listener(siteId);
   }

@@ -11,6 +11,7 @@ import { NameForm } from '../shared/NameForm.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
+import { CodePools } from './CodePools.tsx';
 import { Members } from './Members.tsx';
 import { Panel } from '../shared/Panel.tsx';
 import { ScriptTag } from './ScriptTag.tsx';
@@ -31,6 +32,7 @@ export function SitePage() {
           <SiteLanguage site={site} />
           <SiteZone site={site} />
           <SitePolicy key={`policy ${site.id}`} site={site} />
+          <CodePools key={`codes ${site.id}`} site={site} />
           <Origins key={site.id} site={site} />
           <Members site={site} />
           <Archive site={site} />

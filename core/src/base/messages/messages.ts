@@ -21,6 +21,8 @@ export interface Messages {
   sending: string;
   failed: string;
   close: string;
+  /** Where every code of a pool is given, or the time for one is over. */
+  gone: string;
   /** The buttons of a basket's line, and how many of it there are. */
   removeItem: string;
   oneLess: string;

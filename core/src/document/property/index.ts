@@ -20,6 +20,7 @@ export interface InspectorProperty {
     | 'currency'
     | 'look'
     | 'repeat'
+    | 'pool'
     | 'several'
     | 'order'
     | 'list';

@@ -12,7 +12,7 @@ export const code = defineRole({
         radius: '{radius.field}',
         padding: [10, 14, 10, 14],
         fontWeight: 600,
-        letterSpacing: 1,
+        letterSpacing: 0.06,
       },
     },
     button: filledStyle,

@@ -990,6 +990,75 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/codes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The pools of codes, and how many are given. */
+    get: operations['CodesController_list'];
+    put?: never;
+    /** Puts codes into a pool. */
+    post: operations['CodesController_add'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/codes/{pool}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Deletes a pool with its codes. */
+    delete: operations['CodesController_remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/starts': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Signs that a countdown of the visitor’s own begins now. */
+    post: operations['VisitorCodesController_start'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/codes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Gives a visitor a code of a pool: always the same, and to nobody else. */
+    post: operations['VisitorCodesController_give'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/c/{key}/submissions': {
     parameters: {
       query?: never;
@@ -1272,6 +1341,25 @@ export interface components {
     MakeTryDto: {
       address: string;
     };
+    AddCodesDto: {
+      pool: string;
+      /** @description Those that the pool has already are left as they are. */
+      codes: string[];
+    };
+    StartDto: {
+      widget: string;
+      /** @description The countdown of the widget */
+      element: string;
+    };
+    AskCodeDto: {
+      widget: string;
+      /** @description The code element of the widget */
+      element: string;
+      /** @description Made by the page at random, and the same for as long as its storage lasts */
+      visitor: string;
+      /** @description The signed start of the countdown that the code hangs on */
+      start?: string;
+    };
     SubmissionDto: {
       /** @description Made by the page: 32 hexadecimal digits. Sent again with the same id, it is stored once. */
       id: string;
@@ -1547,6 +1635,23 @@ export interface components {
       })[];
       signals: ('scroll' | 'leave' | 'activity' | 'track' | 'element' | 'basket' | 'identify' | 'set')[];
       policy: components['schemas']['Policy'];
+    };
+    CodePool: {
+      pool: string;
+      total: number;
+      given: number;
+    };
+    AddedCodes: {
+      added: number;
+      total: number;
+    };
+    SignedStart: {
+      /** @description To be sent with the wish for a code. */
+      start: string;
+      at: number;
+    };
+    GivenCode: {
+      code: string;
     };
     TakenSubmission: {
       id: string;
@@ -3843,6 +3948,172 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['CompiledWidget'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  CodesController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CodePool'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  CodesController_add: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AddCodesDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['AddedCodes'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  CodesController_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        pool: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  VisitorCodesController_start: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StartDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SignedStart'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  VisitorCodesController_give: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AskCodeDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['GivenCode'];
         };
       };
       /** @description Refused */

@@ -19,6 +19,7 @@ export const ar: Messages = {
   sending: 'جارٍ الإرسال …',
   failed: 'تعذّر الإرسال. سنواصل المحاولة، ويمكنك أيضًا الإرسال مرة أخرى.',
   close: 'إغلاق',
+  gone: 'لم تعد هناك رموز متاحة.',
   removeItem: 'إزالة {name}',
   oneLess: 'إنقاص واحد: {name}',
   oneMore: 'زيادة واحد: {name}',

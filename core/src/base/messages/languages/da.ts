@@ -19,6 +19,7 @@ export const da: Messages = {
   sending: 'Sender …',
   failed: 'Det lykkedes ikke. Vi prøver igen; du kan også sende det igen.',
   close: 'Luk',
+  gone: 'Der er ingen koder tilbage.',
   removeItem: 'Fjern {name}',
   oneLess: 'En færre: {name}',
   oneMore: 'En mere: {name}',

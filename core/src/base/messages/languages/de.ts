@@ -19,6 +19,7 @@ export const de: Messages = {
   sending: 'Wird gesendet …',
   failed: 'Das hat nicht geklappt. Wir versuchen es weiter; Sie können es auch erneut senden.',
   close: 'Schließen',
+  gone: 'Es sind keine Codes mehr da.',
   removeItem: '{name} entfernen',
   oneLess: 'Eins weniger: {name}',
   oneMore: 'Eins mehr: {name}',

@@ -19,6 +19,7 @@ export const en: Messages = {
   sending: 'Sending …',
   failed: 'That didn’t go through. We’ll keep trying; you can also send it again.',
   close: 'Close',
+  gone: 'No codes are left.',
   removeItem: 'Remove {name}',
   oneLess: 'One less of {name}',
   oneMore: 'One more of {name}',

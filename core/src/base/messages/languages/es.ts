@@ -19,6 +19,7 @@ export const es: Messages = {
   sending: 'Enviando …',
   failed: 'No se ha podido enviar. Seguiremos intentándolo; también puedes enviarlo de nuevo.',
   close: 'Cerrar',
+  gone: 'No quedan códigos.',
   removeItem: 'Quitar {name}',
   oneLess: 'Uno menos: {name}',
   oneMore: 'Uno más: {name}',

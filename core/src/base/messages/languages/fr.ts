@@ -19,6 +19,7 @@ export const fr: Messages = {
   sending: 'Envoi en cours …',
   failed: 'L’envoi n’a pas abouti. Nous réessayons ; vous pouvez aussi renvoyer le formulaire.',
   close: 'Fermer',
+  gone: 'Il ne reste plus de code.',
   removeItem: 'Supprimer {name}',
   oneLess: 'Un de moins : {name}',
   oneMore: 'Un de plus : {name}',

@@ -19,6 +19,7 @@ export const he: Messages = {
   sending: 'שולח …',
   failed: 'השליחה לא הצליחה. ננסה שוב, ואפשר גם לשלוח מחדש.',
   close: 'סגירה',
+  gone: 'לא נותרו קודים.',
   removeItem: 'הסרה: {name}',
   oneLess: 'אחד פחות: {name}',
   oneMore: 'אחד יותר: {name}',

@@ -19,6 +19,7 @@ export const it: Messages = {
   sending: 'Invio in corso …',
   failed: 'L’invio non è riuscito. Continuiamo a provare; puoi anche inviare di nuovo.',
   close: 'Chiudi',
+  gone: 'Non ci sono più codici.',
   removeItem: 'Rimuovi {name}',
   oneLess: 'Uno in meno: {name}',
   oneMore: 'Uno in più: {name}',

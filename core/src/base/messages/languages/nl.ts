@@ -19,6 +19,7 @@ export const nl: Messages = {
   sending: 'Bezig met versturen …',
   failed: 'Dat is niet gelukt. We blijven het proberen; je kunt het ook opnieuw versturen.',
   close: 'Sluiten',
+  gone: 'Er zijn geen codes meer.',
   removeItem: '{name} verwijderen',
   oneLess: 'Eén minder: {name}',
   oneMore: 'Eén meer: {name}',

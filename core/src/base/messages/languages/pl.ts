@@ -19,6 +19,7 @@ export const pl: Messages = {
   sending: 'Wysyłanie …',
   failed: 'Nie udało się wysłać. Próbujemy dalej; możesz też wysłać ponownie.',
   close: 'Zamknij',
+  gone: 'Nie ma już kodów.',
   removeItem: 'Usuń: {name}',
   oneLess: 'O jeden mniej: {name}',
   oneMore: 'O jeden więcej: {name}',

@@ -19,6 +19,7 @@ export const pt: Messages = {
   sending: 'A enviar …',
   failed: 'Não foi possível enviar. Continuamos a tentar; também pode enviar novamente.',
   close: 'Fechar',
+  gone: 'Não há mais códigos.',
   removeItem: 'Remover {name}',
   oneLess: 'Menos um: {name}',
   oneMore: 'Mais um: {name}',

@@ -19,6 +19,7 @@ export const sv: Messages = {
   sending: 'Skickar …',
   failed: 'Det gick inte att skicka. Vi fortsätter försöka; du kan också skicka igen.',
   close: 'Stäng',
+  gone: 'Det finns inga koder kvar.',
   removeItem: 'Ta bort {name}',
   oneLess: 'En mindre: {name}',
   oneMore: 'En till: {name}',

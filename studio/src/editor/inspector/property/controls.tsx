@@ -14,6 +14,7 @@ import { SeveralControl } from './SeveralControl.tsx';
 import type { PropertyControlProps } from './control-props.ts';
 import { CurrencyControl } from './CurrencyControl.tsx';
 import { LookControl } from './LookControl.tsx';
+import { PoolControl } from './PoolControl.tsx';
 import { RepeatControl } from './RepeatControl.tsx';
 import { ZoneControl } from './ZoneControl.tsx';
 
@@ -143,6 +144,7 @@ const controls: Record<InspectorProperty['control'], Control> = {
   currency: CurrencyControl,
   look: LookControl,
   repeat: RepeatControl,
+  pool: PoolControl,
   several: SeveralControl,
   order: OrderControl,
   list: EntriesControl,
