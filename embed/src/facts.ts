@@ -1,5 +1,4 @@
 import type { PageFacts } from '@sirene/core/behaviour';
-import { typesOf } from './page-types.ts';
 
 /** Longest campaign parameter that is kept, characters. */
 const longest = 200;
@@ -8,8 +7,9 @@ const longest = 200;
  * What a page tells of itself, from the page as it stands.
  *
  * @param address what is asked for: on the stage that of the copied page, not of the frame
+ * @param types what the page says that it is, where some rule asks for that (parts/page-types.ts)
  */
-export const factsOf = (page: Document, address: string): PageFacts => {
+export const factsOf = (page: Document, address: string, types: readonly string[] = []): PageFacts => {
   const view = page.defaultView as Window;
   return {
     ...cameFrom(address, page.referrer),
@@ -20,7 +20,7 @@ export const factsOf = (page: Document, address: string): PageFacts => {
     ),
     touch: view.matchMedia('(pointer:coarse)').matches,
     language: view.navigator.language,
-    types: typesOf(page),
+    types,
     ahead: -new Date().getTimezoneOffset(),
   };
 };

@@ -1,4 +1,5 @@
 import {
+  askingRules,
   compileRules,
   startSession,
   type Clock,
@@ -13,13 +14,11 @@ import { listen } from './listen.ts';
 import { Refused, type Loader } from './loader.ts';
 import type { Manifest, ManifestWidget } from './manifest.ts';
 import { marked, openers } from './openers.ts';
+import type { Parts } from './parts/registry.ts';
 import { attempt, report, say } from './report.ts';
 import { announce } from './script.ts';
-import { basketLines } from './signals/basket.ts';
-import { identity } from './signals/identify.ts';
-import { addFacts } from './signals/set.ts';
-import { events, trackEvent } from './signals/track.ts';
-import { memoryOf, unsentOf, type Storage } from './storage.ts';
+import { addFacts, toldByPage } from './told-by-page.ts';
+import { hasUnsent, memoryOf, type Storage } from './storage.ts';
 import type { Surface } from './surface.ts';
 
 const ownClock = {
@@ -65,9 +64,9 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
         tell,
         page: {
           clock,
-          basket: basketLines,
+          basket: toldByPage.basket,
           visitAt: () => session?.state().memory.visitAt ?? clock.now(),
-          onEvent: (call) => events.follow(call),
+          onEvent: (call) => toldByPage.track.follow(({ name }) => call(String(name))),
         },
         open: (name) => void open(name),
         send: (type, of) => session?.send({ type, widget: of.id }),
@@ -95,10 +94,10 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
       for (const { id, slug } of widgets)
         if (!name || name === slug) session?.send({ type: 'close', widget: id });
     },
-    track: trackEvent,
+    track: (name, data) => toldByPage.track.tell({ name, data }),
     set: addFacts,
-    identify: (member) => identity.tell(member),
-    basket: (lines) => basketLines.tell(lines),
+    identify: (member) => toldByPage.identify.tell(member),
+    basket: (lines) => toldByPage.basket.tell(lines),
     async why() {
       const { whyAll } = await load.part('why');
       return session ? whyAll(rules, session.state()) : {};
@@ -108,9 +107,9 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
   });
   // What a page has said before the script was there: `window.sirene = { set: {…}, identify: {…}, basket: […] }`.
   const { set, identify, basket } = (window as unknown as { sirene?: Record<string, unknown> }).sirene ?? {};
-  if (typeof set === 'object') addFacts(set);
-  if (identify !== undefined) identity.tell(identify);
-  if (basket !== undefined) basketLines.tell(basket);
+  addFacts(set);
+  if (identify !== undefined) toldByPage.identify.tell(identify);
+  if (basket !== undefined) toldByPage.basket.tell(basket);
   announce(window, api);
 
   let manifest: Manifest;
@@ -134,8 +133,9 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
     hide: (id) => withSurface(id, (on, widget) => on.hide(widget)),
     remember: memory.write,
   }));
+  let types: Parts['page-types'] | void;
   const arrive = () => {
-    running.send({ type: 'arrive', ...factsOf(document, location.href) });
+    running.send({ type: 'arrive', ...factsOf(document, location.href, types?.typesOf(document)) });
     if (document.querySelector(marked))
       load
         .part('signals')
@@ -143,7 +143,11 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
         .catch(report);
   };
   let page = location.pathname + location.search;
-  listen(document, running, manifest, load.part);
+  const { heard } = listen(document, running, manifest, load.part);
+  // What a page says that it is: read by a part of its own, and waited for where some rule asks.
+  if (widgets.flatMap(askingRules).some(({ type }) => type === 'page-type'))
+    types = await load.part('page-types').catch(report);
+  await heard;
   arrive();
   openers(document, open);
   // Sites that change the page without loading one.
@@ -152,7 +156,7 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
     if (now !== page) arrive();
     page = now;
   });
-  if (unsentOf(site).read())
+  if (hasUnsent(site))
     load
       .part('form')
       .then(({ sendUnsent }) => sendUnsent(load.submissions, site))

@@ -62,9 +62,20 @@ export interface Unsent {
   title: string;
 }
 
+const unsentKey = (site: string) => `sirene:${site}:unsent`;
+
+/** Whether anything waits to be sent; whether it can be is seen when it is read. */
+export function hasUnsent(site: string): boolean {
+  try {
+    return localStorage.getItem(unsentKey(site)) !== null;
+  } catch {
+    return false;
+  }
+}
+
 /** Checked by the server like any other: one that can't be used is refused there, and dropped. */
 export const unsentOf = (site: string): Storage<Unsent[]> =>
-  slot(`sirene:${site}:unsent`, (list) =>
+  slot(unsentKey(site), (list) =>
     Array.isArray(list)
       ? list.filter((one): one is Unsent => isGroup(one) && typeof one['id'] === 'string')
       : undefined,

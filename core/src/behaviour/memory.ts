@@ -55,29 +55,14 @@ export const noMemory: Memory = {
  * @returns `undefined` where it is no memory at all
  */
 export function readMemory(value: unknown): Memory | undefined {
-  if (!isGroup(value)) return undefined;
-  const {
-    visits,
-    pages = 0,
-    allPages = 0,
-    lastAt = 0,
-    visitAt = 0,
-    interruptions = 0,
-    quietSince,
-  } = numbersIn(value);
-  if (visits === undefined) return undefined;
+  if (!isGroup(value) || !Number.isFinite(value['visits'])) return undefined;
   const { from, campaign, widgets: given } = value;
   const widgets = Object.entries(isGroup(given) ? given : {}).map(([id, past]) => [id, numbersIn(past)]);
   return {
-    visits,
-    pages,
-    allPages,
-    lastAt,
-    visitAt,
+    ...noMemory,
+    ...numbersIn(value),
     from: typeof from === 'string' ? from : '',
     campaign: textsIn(campaign),
-    interruptions,
-    quietSince: quietSince ?? null,
     widgets: Object.fromEntries(widgets) as Memory['widgets'],
   };
 }

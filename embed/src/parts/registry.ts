@@ -10,6 +10,8 @@ export interface Parts extends Record<PartName, object> {
   copy: typeof import('./copy.ts');
   turns: typeof import('./turns.ts');
   signals: typeof import('./signals.ts');
+  'page-types': typeof import('./page-types.ts');
+  told: typeof import('./told.ts');
   why: typeof import('./why.ts');
   try: typeof import('./try.ts');
 }

@@ -3,15 +3,15 @@ import type { Session, SignalType } from '@sirene/core/behaviour';
 import { counter } from '../events.js';
 import { cameFrom, factsOf } from '../facts.js';
 import { listen } from '../listen.js';
-import { typesOf } from '../page-types.js';
+import { typesOf } from '../parts/page-types.js';
 import { standIn } from '../testing/platform.js';
 import type { Loader } from '../loader.js';
 import type { ManifestWidget } from '../manifest.js';
 import * as signals from '../parts/signals.js';
-import { basketLines } from './basket.js';
-import { identity } from './identify.js';
-import { addFacts } from './set.js';
-import { trackEvent } from './track.js';
+import * as told from '../parts/told.js';
+import { addFacts, toldByPage } from '../told-by-page.js';
+
+const trackEvent = (name: unknown, data?: unknown) => toldByPage.track.tell({ name, data });
 
 let sent: Record<string, unknown>[];
 const session = { send: (event: Record<string, unknown>) => sent.push(event) } as unknown as Session;
@@ -33,12 +33,13 @@ afterEach(() => {
   stops = [];
 });
 
-const load = (() => Promise.resolve(signals)) as unknown as Loader['part'];
+const load = (() => Promise.resolve({ ...signals, ...told })) as unknown as Loader['part'];
 
 async function listening(watched: SignalType[], triggers: object[] = []): Promise<() => void> {
   const widgets = [{ triggers: { any: triggers }, targeting: { all: [] } }] as unknown as ManifestWidget[];
-  const stop = listen(document, session, { widgets, signals: watched }, load);
+  const { stop, heard } = listen(document, session, { widgets, signals: watched }, load);
   stops.push(stop);
+  await heard;
   await Promise.resolve();
   return stop;
 }
@@ -169,8 +170,8 @@ test('what a page says that it is comes from its structured data and its meta ta
 test('facts, baskets and members that were told before are known at once, later ones after a moment', async () => {
   jest.useFakeTimers();
   addFacts({ plan: 'gold', list: [1], long: 'x'.repeat(300) });
-  identity.tell({ lists: ['letter', 7] });
-  basketLines.tell([{ price: 34, quantity: 2 }, { price: 'free' }]);
+  toldByPage.identify.tell({ lists: ['letter', 7] });
+  toldByPage.basket.tell([{ price: 34, quantity: 2 }, { price: 'free' }]);
   const stop = await listening(['set', 'identify', 'basket']);
   const first = [
     { type: 'set', facts: { plan: 'gold' } },
@@ -179,7 +180,7 @@ test('facts, baskets and members that were told before are known at once, later 
   ];
   expect(sent).toEqual(first);
   for (let time = 0; time < 10_000; time++) addFacts({ seen: time });
-  identity.tell(null);
+  toldByPage.identify.tell(null);
   jest.advanceTimersByTime(50);
   expect(sent.slice(3)).toEqual([
     { type: 'set', facts: { plan: 'gold', seen: 9999 } },

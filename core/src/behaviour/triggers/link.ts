@@ -1,12 +1,9 @@
 import { defineRule, ruleSchema } from '../rule-spec.js';
-import type { TriggerKind } from '../trigger.js';
 
 /**
- * Never fires by itself: the visitor follows a link whose fragment is the widget's address name, or arrives by one. The
- * page's script opens the widget then, whatever else its rules say (embed/openers.ts).
+ * The visitor follows a link whose fragment is the widget's address name, or arrives by one. The page's script opens the
+ * widget then, whatever else its rules say (embed/openers.ts).
  */
-export const link: TriggerKind<{ type: 'link' }> = { fired: () => false };
-
 export const linkSpec = defineRule({
   type: 'link',
   label: 'Link with the widget’s anchor',

@@ -1,14 +1,15 @@
 import { valueAt } from '../../base/maps/index.js';
 import type { Static } from '@sinclair/typebox';
 import type { TriggerKind } from '../trigger.js';
-import { asked, askedSpec } from './asked.js';
+import { askedSpec } from './asked.js';
 import { basket, basketSpec } from './basket.js';
 import { delay, delaySpec } from './delay.js';
 import { event, eventSpec } from './event.js';
 import { idle, idleSpec } from './idle.js';
 import { interaction, interactionSpec } from './interaction.js';
 import { leave, leaveSpec } from './leave.js';
-import { link, linkSpec } from './link.js';
+import { byHandKind } from './by-hand.js';
+import { linkSpec } from './link.js';
 import { load, loadSpec } from './load.js';
 import { pages, pagesSpec } from './pages.js';
 import { scroll, scrollSpec } from './scroll.js';
@@ -46,8 +47,8 @@ const kinds: { readonly [T in Trigger['type']]: TriggerKind<Extract<Trigger, { t
   basket,
   event,
   leave,
-  link,
-  asked,
+  link: byHandKind,
+  asked: byHandKind,
 };
 
 /** How a trigger fires; one of a newer version, whose kind is not known here, never does. */

@@ -1,7 +1,8 @@
 /**
  * The parts of the embed that pages load when a widget needs them, each a file of that name in `embed/src/parts/`. An element
  * names its own by `script`; forms and anchored placements bring theirs; `showing` comes with the first widget,
- * `signals` where some rule asks for more than the page tells by itself.
+ * `signals`, `told`
+ * and `page-types` where some rule asks for more than the page tells by itself.
  */
 export const partNames = [
   'showing',
@@ -12,6 +13,8 @@ export const partNames = [
   'copy',
   'turns',
   'signals',
+  'page-types',
+  'told',
   'why',
   'try',
 ] as const;

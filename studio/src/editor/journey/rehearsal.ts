@@ -24,6 +24,7 @@ import type { Brand } from '@sirene/core/style';
 import type { WidgetDocument } from '@sirene/core/document/widget';
 import { entries, showFaults } from '@sirene/embed/parts/form';
 import { factsOf } from '@sirene/embed/facts';
+import { typesOf } from '@sirene/embed/parts/page-types';
 import { perform } from '@sirene/embed/signals/perform';
 import { follow } from '@sirene/embed/follow';
 import { remainsOf } from '@sirene/embed/remains';
@@ -364,7 +365,7 @@ export class Rehearsal {
     const { slug, width, visitor, pages } = this.script;
     const { from, campaign, language, touch } = visitor;
     const address = this.#address;
-    const seen = this.stage.page && factsOf(this.stage.page, address);
+    const seen = this.stage.page && factsOf(this.stage.page, address, typesOf(this.stage.page));
     return {
       address,
       // The widget that is rehearsed has its place on every page of the stage.
