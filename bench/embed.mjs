@@ -1,4 +1,4 @@
-// What a page and a first visit to the studio receive, headers included, beside the same without compression.
+// What a page and a first visit to the studio receive, beside the same without compression.
 import { get } from 'node:http';
 import { readFileSync, readdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
@@ -7,13 +7,13 @@ import { figure, median } from './lib.mjs';
 
 const parts = readdirSync(fileURLToPath(new URL('../embed/dist/public/embed', import.meta.url)));
 
-/** The bytes that come over a fresh connection, in kB. */
+/** The bytes of an answer as they are sent, without its headers, in kB. */
 const received = (address, encoding) =>
   new Promise((done, fail) => {
     const headers = { origin: demo, 'accept-encoding': encoding };
     get(address, { agent: false, headers }, (response) => {
-      const { socket } = response;
-      response.on('end', () => done(socket.bytesRead / 1000)).resume();
+      let bytes = 0;
+      response.on('data', (chunk) => (bytes += chunk.length)).on('end', () => done(bytes / 1000));
     }).on('error', fail);
   });
 

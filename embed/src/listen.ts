@@ -41,7 +41,8 @@ export function listen(
         );
     // Where it can't be had, those widgets do not appear; all others do.
     const settled = listening.catch(() => {});
-    return isTold(type) ? settled : null;
+    // What the page tells later changes what is so later.
+    return isTold(type) && toldByPage[type].value !== undefined ? settled : null;
   });
   return {
     stop() {

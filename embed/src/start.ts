@@ -33,6 +33,9 @@ const ownClock = {
 /** The longest that a timer waits, ms (HTML, timers: a signed number of 32 bits). */
 const longest = 2 ** 31 - 1;
 
+// What is fetched beforehand is asked for again by who needs it, who says what went wrong.
+const later = () => {};
+
 /** What a try has in the place of the visitor's own. */
 export interface Instead {
   clock: Clock;
@@ -96,8 +99,8 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
     },
     track: (name, data) => toldByPage.track.tell({ name, data }),
     set: addFacts,
-    identify: (member) => toldByPage.identify.tell(member),
-    basket: (lines) => toldByPage.basket.tell(lines),
+    identify: toldByPage.identify.tell,
+    basket: toldByPage.basket.tell,
     async why() {
       const { whyAll } = await load.part('why');
       return session ? whyAll(rules, session.state()) : {};
@@ -127,7 +130,7 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
       withSurface(id, (on, widget) => on.show(widget));
       const widget = byId(id);
       // Side by side with the surface: what is shown waits for the slowest, not for one after the other.
-      if (widget) load.body(widget).catch(() => {});
+      if (widget) load.body(widget).catch(later);
     },
     remain: (id) => withSurface(id, (on, widget) => on.remain(widget)),
     hide: (id) => withSurface(id, (on, widget) => on.hide(widget)),
@@ -143,6 +146,11 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
         .catch(report);
   };
   let page = location.pathname + location.search;
+  // Inline widgets are seen as soon as the page is: what they need is fetched beside what decides whether they are.
+  for (const widget of widgets)
+    if (widget.mode === 'inline' && document.querySelector(`[data-sirene="${widget.slug}"]`))
+      for (const wanted of [load.body(widget), ...['showing' as const, ...widget.parts].map(load.part)])
+        wanted.catch(later);
   const { heard } = listen(document, running, manifest, load.part);
   // What a page says that it is: read by a part of its own, and waited for where some rule asks.
   if (widgets.flatMap(askingRules).some(({ type }) => type === 'page-type'))

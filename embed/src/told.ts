@@ -4,10 +4,10 @@ export class Told<T = unknown> {
   readonly #followers = new Set<(value: T) => void>();
 
   /** Takes what the page tells, and passes it on. */
-  tell(value: T): void {
+  readonly tell = (value: T): void => {
     this.#value = value;
     for (const follower of this.#followers) follower(value);
-  }
+  };
 
   /** What the page has told last; `undefined` where it has told nothing yet. */
   get value(): T | undefined {

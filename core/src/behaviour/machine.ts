@@ -277,42 +277,32 @@ function dueAt(widget: CompiledRules, page: PageVisit): number {
 // One copy of all that changes: of ten thousands of visitors a second, copies are most of the work (bench/traffic).
 function shown(state: MachineState, widget: CompiledRules, asked: boolean): MachineState {
   const { id } = widget;
-  const { page, open, remaining, interrupting, interruptions, waiting } = state;
-  const { allPages, visits } = state.memory;
-  const counts = !asked && interrupts(widget);
-  const noted = noting(state.memory, id, {
-    shownAt: page?.now ?? 0,
-    shownVisit: visits,
-    shownPage: allPages,
-    shownTimes: (valueAt(state.memory.widgets, id)?.shownTimes ?? 0) + 1,
-  });
-  const memory = counts ? { ...noted, interruptions: noted.interruptions + 1 } : noted;
+  const { page, memory: before, waiting: waited } = state;
+  const counts = Number(!asked && interrupts(widget));
+  const { [id]: _, ...waiting } = waited;
+  const memory = {
+    ...noting(before, id, {
+      shownAt: page?.now ?? 0,
+      shownVisit: before.visits,
+      shownPage: before.allPages,
+      shownTimes: (valueAt(before.widgets, id)?.shownTimes ?? 0) + 1,
+    }),
+    interruptions: before.interruptions + counts,
+  };
   return {
     ...state,
     memory,
     page: page && { ...page, memory },
-    open: [...open, id],
-    remaining: without(remaining, id),
-    waiting: id in waiting ? withoutKey(waiting, id) : waiting,
-    interrupting: counts ? [...interrupting, id] : interrupting,
-    interruptions: counts ? interruptions + 1 : interruptions,
+    open: [...state.open, id],
+    remaining: without(state.remaining, id),
+    waiting,
+    interrupting: counts ? [...state.interrupting, id] : state.interrupting,
+    interruptions: state.interruptions + counts,
   };
 }
 
 const without = (ids: readonly string[], id: string): readonly string[] =>
   ids.includes(id) ? ids.filter((other) => other !== id) : ids;
-
-function withoutKey(waiting: MachineState['waiting'], id: string): MachineState['waiting'] {
-  const { [id]: _, ...others } = waiting;
-  return others;
-}
-
-/** What is remembered is part of what is known on the page: conditions ask for it. */
-const withMemory = (state: MachineState, memory: Memory): MachineState => ({
-  ...state,
-  memory,
-  page: state.page && { ...state.page, memory },
-});
 
 const noting = (memory: Memory, id: string, what: WidgetMemory): Memory => ({
   ...memory,
@@ -321,7 +311,9 @@ const noting = (memory: Memory, id: string, what: WidgetMemory): Memory => ({
 
 function note(state: MachineState, id: string, what: WidgetMemory): Step {
   const memory = noting(state.memory, id, what);
-  return [withMemory(state, memory), [{ type: 'remember', memory }]];
+  // What is remembered is part of what is known on the page: conditions ask for it.
+  const page = state.page && { ...state.page, memory };
+  return [{ ...state, memory, page }, [{ type: 'remember', memory }]];
 }
 
 function end(
@@ -357,19 +349,6 @@ function end(
   ];
 }
 
-/** Widgets go; where one of them interrupted, it is quiet from then on. */
-function withoutWidgets(state: MachineState, ids: readonly string[], at: number): MachineState {
-  const stays = (other: string) => !ids.includes(other);
-  const next = {
-    ...state,
-    open: state.open.filter(stays),
-    interrupting: state.interrupting.filter(stays),
-  };
-  return next.interrupting.length < state.interrupting.length
-    ? withMemory(next, { ...next.memory, quietSince: at })
-    : next;
-}
-
 function ask(site: SiteRules, state: MachineState, id: string, at: number): Step {
   const widget = site.widgets.find((one) => one.id === id);
   const { page } = state;
@@ -379,8 +358,16 @@ function ask(site: SiteRules, state: MachineState, id: string, at: number): Step
   const inTheWay = openOf(site, state).flatMap((other) =>
     compete(widget, other, page.width) ? [other.id] : [],
   );
-  const without = withoutWidgets({ ...state, page: { ...page, now: at } }, inTheWay, at);
-  const next = shown(without, widget, true);
+  const stays = (other: string) => !inTheWay.includes(other);
+  const interrupting = state.interrupting.filter(stays);
+  const wasQuiet = interrupting.length === state.interrupting.length;
+  const memory = wasQuiet ? state.memory : { ...state.memory, quietSince: at };
+  const open = state.open.filter(stays);
+  const next = shown(
+    { ...state, memory, page: { ...page, now: at, memory }, open, interrupting },
+    widget,
+    true,
+  );
   return [
     next,
     [

@@ -42,7 +42,7 @@ export const signalDeeds: { readonly [S in SignalType]: Deed<Detail<S>> } = {
 };
 
 /** What each signal is called. */
-export const signalTypes = Object.keys(signals) as SignalType[];
+export const signalTypes = /* @__PURE__ */ Object.keys(signals) as SignalType[];
 
 const byType = signals as unknown as Readonly<Record<string, Signal<object, SignalState>>>;
 const all = Object.entries(byType);
