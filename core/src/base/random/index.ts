@@ -13,6 +13,10 @@ export function seeded(seed: number): Random {
   };
 }
 
+/** The seed of one of many that are drawn apart from each other: the same one for the same seed and place. */
+export const seedOf = (seed: number, place: number): number =>
+  Math.floor(seeded(Math.imul(seed, 0x9e3779b1) + place)() * 4_294_967_296);
+
 /** A number of an exponential distribution: most are short, some are long. */
 export const exponential = (random: Random, mean: number): number => -mean * Math.log(1 - random());
 

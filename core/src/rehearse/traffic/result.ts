@@ -27,10 +27,19 @@ export interface TrafficResult {
   widgets: WidgetResult[];
 }
 
+/** What has been counted of some of the visitors: counts of all of them together are those of the whole traffic. */
+export interface TrafficCount extends Omit<TrafficResult, 'widgets'> {
+  widgets: WidgetCount[];
+}
+
+interface WidgetCount extends Omit<WidgetResult, 'appears'> {
+  /** How often it appeared after so many tenths of a second. */
+  waits: Record<number, number>;
+}
+
 const mostInterruptions = 5;
 const hourMs = 3_600_000;
-// So many waits are kept of a widget: a share of them says as much as all.
-const mostWaits = 4000;
+const waitMs = 100;
 
 /** Counts what visitors meet. */
 export class Tally implements Counter {
@@ -38,7 +47,7 @@ export class Tally implements Counter {
   #visits = 0;
   #pageViews = 0;
   readonly #interruptions = Array.from({ length: mostInterruptions + 1 }, () => 0);
-  readonly #of = new Map<string, WidgetResult & { waits: number[]; seenBy: number }>();
+  readonly #of = new Map<string, WidgetCount & { seenBy: number }>();
 
   constructor(
     private readonly site: SiteRules,
@@ -51,11 +60,10 @@ export class Tally implements Counter {
         reach: 0,
         shown: 0,
         submitted: 0,
-        appears: null,
+        waits: {},
         pages: Array.from({ length: pages }, () => 0),
         hours: Array.from({ length: 24 }, () => 0),
         lost: {},
-        waits: [],
         seenBy: -1,
       });
   }
@@ -78,7 +86,8 @@ export class Tally implements Counter {
     of.pages[page] = (of.pages[page] ?? 0) + 1;
     const hour = Math.floor((at + aheadAt(this.zone, at)) / hourMs) % 24;
     of.hours[hour] = (of.hours[hour] ?? 0) + 1;
-    if (of.waits.length < mostWaits) of.waits.push(after);
+    const wait = Math.round(after / waitMs);
+    of.waits[wait] = (of.waits[wait] ?? 0) + 1;
     if (of.seenBy !== this.#visitors) of.reach++;
     of.seenBy = this.#visitors;
   }
@@ -92,10 +101,15 @@ export class Tally implements Counter {
   /** They leave a page. */
   left(state: MachineState): void {
     this.#pageViews++;
-    for (const widget of this.site.widgets) {
-      const why = lostTo(this.site, widget, state);
+    const { here, open } = state;
+    let next = 0;
+    for (const [index, widget] of this.site.widgets.entries()) {
+      const isHere = here[next] === index;
+      if (isHere) next++;
+      // Of most it is known already that the page is not theirs.
+      const why = isHere || open.includes(widget.id) ? lostTo(this.site, widget, state) : 'targeting';
       if (!why) continue;
-      const { lost } = this.#of.get(widget.id) as WidgetResult;
+      const { lost } = this.#of.get(widget.id) as WidgetCount;
       lost[why] = (lost[why] ?? 0) + 1;
     }
   }
@@ -107,17 +121,61 @@ export class Tally implements Counter {
   }
 
   /** What has been counted so far. */
-  get result(): TrafficResult {
+  get count(): TrafficCount {
     return {
       visitors: this.#visitors,
       visits: this.#visits,
       pageViews: this.#pageViews,
       interruptions: [...this.#interruptions],
-      widgets: [...this.#of.values()].map(({ waits, seenBy: _, ...of }) => {
-        const sorted = [...waits].sort((a, b) => a - b);
-        const at = (share: number) => sorted[Math.floor((sorted.length - 1) * share)] ?? 0;
-        return { ...of, appears: sorted.length > 0 ? { half: at(0.5), most: at(0.9) } : null };
-      }),
+      widgets: [...this.#of.values()].map(({ seenBy: _, ...of }) => of),
     };
   }
+}
+
+/** What has been counted of all of the visitors, from what has been counted of each part of them. */
+export function resultOf([first, ...others]: readonly [TrafficCount, ...TrafficCount[]]): TrafficResult {
+  const { widgets, ...whole } = others.reduce(
+    (sum, part): TrafficCount => ({
+      visitors: sum.visitors + part.visitors,
+      visits: sum.visits + part.visits,
+      pageViews: sum.pageViews + part.pageViews,
+      interruptions: addLists(sum.interruptions, part.interruptions),
+      widgets: sum.widgets.map((of, at) => addWidgets(of, part.widgets[at] as WidgetCount)),
+    }),
+    first,
+  );
+  return { ...whole, widgets: widgets.map(({ waits, ...of }) => ({ ...of, appears: appearsOf(waits) })) };
+}
+
+const addWidgets = (one: WidgetCount, other: WidgetCount): WidgetCount => ({
+  widget: one.widget,
+  reach: one.reach + other.reach,
+  shown: one.shown + other.shown,
+  submitted: one.submitted + other.submitted,
+  pages: addLists(one.pages, other.pages),
+  hours: addLists(one.hours, other.hours),
+  lost: addCounts(one.lost, other.lost),
+  waits: addCounts(one.waits, other.waits),
+});
+
+const addLists = (one: readonly number[], other: readonly number[]): number[] =>
+  one.map((value, at) => value + (other[at] ?? 0));
+
+function addCounts<C extends Partial<Record<PropertyKey, number>>>(one: C, other: C): C {
+  const sum: Record<PropertyKey, number> = { ...(one as Record<PropertyKey, number>) };
+  for (const [key, value] of Object.entries(other as Record<string, number>))
+    sum[key] = (sum[key] ?? 0) + value;
+  return sum as C;
+}
+
+function appearsOf(waits: Record<number, number>): WidgetResult['appears'] {
+  const counted = Object.entries(waits).map(([wait, count]) => [Number(wait), count] as const);
+  const all = counted.reduce((sum, [, count]) => sum + count, 0);
+  if (all === 0) return null;
+  const at = (share: number) => {
+    let left = Math.floor((all - 1) * share);
+    const [wait = 0] = counted.sort(([a], [b]) => a - b).find(([, count]) => (left -= count) < 0) ?? [];
+    return wait * waitMs;
+  };
+  return { half: at(0.5), most: at(0.9) };
 }

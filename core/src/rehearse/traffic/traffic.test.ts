@@ -2,7 +2,15 @@ import { coversOf, openPolicy, type Policy, type WidgetRules } from '../../behav
 import type { ZoneTable } from '../../base/time/index.js';
 import type { PlannedPage } from '../plan/index.js';
 import { rule } from '../../testing/visits.js';
-import { playTraffic, usualTraffic, type TrafficModel, type TrafficResult } from './index.js';
+import {
+  countTraffic,
+  playTraffic,
+  resultOf,
+  usualTraffic,
+  type TrafficCount,
+  type TrafficModel,
+  type TrafficResult,
+} from './index.js';
 
 const page = (path: string, types: string[] = []): PlannedPage => ({
   address: `https://x.example${path}`,
@@ -43,6 +51,25 @@ test('the same seed gives the same result to the digit, another seed another', (
   const widgets = [widget('a', { triggers: { any: [{ type: 'scroll', share: 0.5 }] } }), widget('b')];
   expect(play(widgets)).toEqual(play(widgets));
   expect(play(widgets)).not.toEqual(play(widgets, { seed: 2 }));
+});
+
+test('however the visitors are parted, together they come to the same', () => {
+  const input = {
+    model: { ...usualTraffic, visitors: 301 },
+    pages,
+    widgets: [widget('a', { triggers: { any: [{ type: 'scroll', share: 0.5 }] } }), widget('b')],
+    policy: openPolicy,
+    start,
+    zone: utc,
+  };
+  const whole = [...playTraffic(input)].at(-1);
+  for (const many of [2, 3, 7]) {
+    const parts = Array.from(
+      { length: many },
+      (_, at) => [...countTraffic(input, { of: many, at })].at(-1) as TrafficCount,
+    );
+    expect(resultOf(parts as [TrafficCount, ...TrafficCount[]])).toEqual(whole);
+  }
 });
 
 test('what everybody may see everybody sees; what nobody may see nobody does, and it says why', () => {

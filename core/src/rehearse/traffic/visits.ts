@@ -3,7 +3,7 @@ import { aheadAt, dayMs, instantIn, minuteMs, type ZoneTable } from '../../base/
 import type { PageFacts } from '../../behaviour/index.js';
 import type { PlannedPage } from '../plan/index.js';
 import type { TrafficModel } from './model.js';
-import type { Ways } from './ways.js';
+import { pageAt, type Ways } from './ways.js';
 
 /** One page of a visit: what is told on arriving, how long the visitor stays, ms, how deep they scroll and whether they make to leave. */
 export interface PageStay {
@@ -100,7 +100,7 @@ function stays(
   const from =
     came < model.campaign + model.referred ? (sources[Math.floor(random() * sources.length)] ?? '') : '';
   const list: PageStay[] = [];
-  let page = pick(random, ways.entry);
+  let page = pageAt(ways.entry, random());
   for (let at = 0; at < length; at++) {
     const { address, types, markers } = pages[page] as PlannedPage;
     const isFirst = at === 0;
@@ -118,18 +118,7 @@ function stays(
       depth: Math.min(1, Math.max(0, model.scrolling + (random() - 0.5) * 0.9)),
       leaves: at === length - 1 && random() < model.leaving,
     });
-    page = pick(random, ways.next[page] ?? ways.entry);
+    page = pageAt(ways.next[page] ?? ways.entry, random());
   }
   return list;
-}
-
-function pick(random: Random, weights: readonly number[]): number {
-  let sum = 0;
-  for (const weight of weights) sum += weight;
-  let left = random() * sum;
-  for (let at = 0; at < weights.length; at++) {
-    left -= weights[at] ?? 0;
-    if (left < 0) return at;
-  }
-  return 0;
 }

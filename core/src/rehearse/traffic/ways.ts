@@ -12,7 +12,10 @@ export interface WayTable {
   next: readonly (readonly number[])[];
 }
 
-/** How likely each page is to be the first of a visit, and the next after another: weights, by the places of the pages. */
+/**
+ * How likely each page is to be the first of a visit, and the next after another: by the places of the pages, each with
+ * the weights of those before it, so that one is found by a number below the last.
+ */
 export interface Ways {
   entry: readonly number[];
   next: readonly (readonly number[])[];
@@ -56,14 +59,28 @@ export function waysOf(pages: readonly PlannedPage[], { sections, entry, next }:
   const each = (share: number | undefined, size: number) => (size > 0 ? (share ?? 0) / size : 0);
   const first = of.map((section) => each(entry[section], sizes[section] ?? 0));
   return {
-    entry: first.some((weight) => weight > 0) ? first : pages.map(() => 1),
+    entry: summedUp(first.some((weight) => weight > 0) ? first : pages.map(() => 1)),
     next: of.map((from, at) =>
-      of.map((to, page) => {
-        const isOwn = from === to;
-        return page === at ? 0 : each(next[from]?.[to], (sizes[to] ?? 0) - (isOwn ? 1 : 0));
-      }),
+      summedUp(
+        of.map((to, page) => {
+          const isOwn = from === to;
+          return page === at ? 0 : each(next[from]?.[to], (sizes[to] ?? 0) - (isOwn ? 1 : 0));
+        }),
+      ),
     ),
   };
+}
+
+function summedUp(weights: readonly number[]): number[] {
+  let sum = 0;
+  return weights.map((weight) => (sum += weight));
+}
+
+/** The page that a number from 0 up to 1 stands for; the first where no page has a weight. */
+export function pageAt(sums: readonly number[], share: number): number {
+  const wanted = share * (sums.at(-1) ?? 0);
+  const at = sums.findIndex((sum) => wanted < sum);
+  return Math.max(0, at);
 }
 
 const sectionOf = ({ address }: PlannedPage): string => placeOf(address).path.split('/')[1] ?? '';

@@ -1,14 +1,16 @@
-import { playTraffic, type TrafficInput, type TrafficResult } from '@sirene/core/rehearse/traffic';
+import {
+  countTraffic,
+  type TrafficCount,
+  type TrafficInput,
+  type TrafficPart,
+} from '@sirene/core/rehearse/traffic';
 
-/** What the worker tells: what has been counted so far, and when that is all. */
-export interface TrafficTold {
-  result: TrafficResult;
-  done: boolean;
+/** What one of the workers is asked to play. */
+export interface TrafficAsked {
+  input: TrafficInput;
+  part: TrafficPart;
 }
 
-addEventListener('message', ({ data }: MessageEvent<TrafficInput>) => {
-  for (const result of playTraffic(data, 250)) {
-    const told: TrafficTold = { result, done: result.visitors === data.model.visitors };
-    postMessage(told);
-  }
+addEventListener('message', ({ data: { input, part } }: MessageEvent<TrafficAsked>) => {
+  for (const count of countTraffic(input, part, 250)) postMessage(count satisfies TrafficCount);
 });

@@ -1,6 +1,11 @@
-import type { TrafficInput, TrafficResult } from '@sirene/core/rehearse/traffic';
+import {
+  resultOf,
+  type TrafficCount,
+  type TrafficInput,
+  type TrafficResult,
+} from '@sirene/core/rehearse/traffic';
 import { useEffect, useRef, useState } from 'react';
-import type { TrafficTold } from './traffic-worker.ts';
+import type { TrafficAsked } from './traffic-worker.ts';
 
 export interface Traffic {
   result: TrafficResult | null;
@@ -11,17 +16,22 @@ export interface Traffic {
   stop(): void;
 }
 
+/** At most so many threads play at once. */
+const mostWorkers = 4;
+
 /** Plays traffic beside the studio's own thread, with what has been counted so far. */
 export function useTraffic(): Traffic {
-  const worker = useRef<Worker | null>(null);
+  const workers = useRef<Worker[]>([]);
   const [result, setResult] = useState<TrafficResult | null>(null);
   const [playing, setPlaying] = useState(false);
+  const end = () => {
+    for (const worker of workers.current.splice(0)) worker.terminate();
+  };
   const stop = () => {
-    worker.current?.terminate();
-    worker.current = null;
+    end();
     setPlaying(false);
   };
-  useEffect(() => () => worker.current?.terminate(), []);
+  useEffect(() => end, []);
   return {
     result,
     playing,
@@ -29,13 +39,21 @@ export function useTraffic(): Traffic {
     play(input) {
       stop();
       setPlaying(true);
-      const next = new Worker(new URL('./traffic-worker.ts', import.meta.url), { type: 'module' });
-      worker.current = next;
-      next.onmessage = ({ data }: MessageEvent<TrafficTold>) => {
-        setResult(data.result);
-        if (data.done) stop();
-      };
-      next.postMessage(input);
+      const of = Math.max(1, Math.min(mostWorkers, navigator.hardwareConcurrency, input.model.visitors));
+      const counts = new Map<number, TrafficCount>();
+      workers.current = Array.from({ length: of }, (_, at) => {
+        const worker = new Worker(new URL('./traffic-worker.ts', import.meta.url), { type: 'module' });
+        worker.onmessage = ({ data }: MessageEvent<TrafficCount>) => {
+          counts.set(at, data);
+          const [first, ...others] = counts.values();
+          if (!first) return;
+          const known = resultOf([first, ...others]);
+          setResult(known);
+          if (known.visitors === input.model.visitors) stop();
+        };
+        worker.postMessage({ input, part: { of, at } } satisfies TrafficAsked);
+        return worker;
+      });
     },
   };
 }
