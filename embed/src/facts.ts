@@ -14,7 +14,8 @@ export const factsOf = (page: Document, address: string, types: readonly string[
   return {
     ...cameFrom(address, page.referrer),
     address,
-    width: page.documentElement.clientWidth,
+    // As media queries have it. That of the root would have the page laid out before its time (bench/page).
+    width: view.innerWidth,
     markers: [...page.querySelectorAll<HTMLElement>('[data-sirene]')].map(
       (place) => place.dataset['sirene'] as string,
     ),

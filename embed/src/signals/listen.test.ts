@@ -59,7 +59,7 @@ test('arriving tells what the page says of itself', () => {
   touch(false);
   expect(factsOf(document, 'https://x.example/')).toEqual({
     address: 'https://x.example/',
-    width: 0,
+    width: 1024,
     markers: ['here', 'there'],
     touch: false,
     language: 'en-US',
@@ -78,6 +78,16 @@ test('scrolling tells the share of the page; a page without room to scroll is se
   Object.defineProperty(document.documentElement, 'scrollHeight', { value: 400, configurable: true });
   scrollTo(0, 1000);
   expect(sent).toContainEqual({ type: 'scroll', share: 1 });
+});
+
+test('scrolling is told by tenths, at the very depth that a rule waits for, and anew on the next page', async () => {
+  touch(false);
+  await listening(['scroll'], [{ type: 'scroll', share: 0.55 }]);
+  for (const top of [20, 100, 120, 150, 545, 549, 550, 560, 640, 200]) scrollTo(top, 0);
+  expect(sent.map(({ share }) => share)).toEqual([0.02, 0.15, 0.545, 0.55]);
+  history.pushState(null, '', '/another');
+  scrollTo(30, 0);
+  expect(sent.at(-1)).toEqual({ type: 'scroll', share: 0.03 });
 });
 
 test('nothing is listened to that no trigger goes by, and all of it can be stopped', async () => {
