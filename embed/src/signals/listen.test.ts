@@ -72,7 +72,8 @@ test('arriving tells what the page says of itself', () => {
 
 test('scrolling tells the share of the page; a page without room to scroll is seen whole', async () => {
   touch(false);
-  await listening(['scroll', 'leave']);
+  const at = (share: number) => ({ type: 'scroll', share });
+  await listening(['scroll', 'leave'], [at(0.25), at(0.9)]);
   scrollTo(250, 0);
   expect(sent).toContainEqual({ type: 'scroll', share: 0.25 });
   Object.defineProperty(document.documentElement, 'scrollHeight', { value: 400, configurable: true });
@@ -80,14 +81,21 @@ test('scrolling tells the share of the page; a page without room to scroll is se
   expect(sent).toContainEqual({ type: 'scroll', share: 1 });
 });
 
-test('scrolling is told by tenths, at the very depth that a rule waits for, and anew on the next page', async () => {
+test('scrolling is told at the very depth that a rule waits for, where it comes to rest, and anew on the next page', async () => {
+  jest.useFakeTimers();
   touch(false);
   await listening(['scroll'], [{ type: 'scroll', share: 0.55 }]);
-  for (const top of [20, 100, 120, 150, 545, 549, 550, 560, 640, 200]) scrollTo(top, 0);
-  expect(sent.map(({ share }) => share)).toEqual([0.02, 0.15, 0.545, 0.55]);
+  for (const top of [20, 100, 545, 549, 550, 560]) scrollTo(top, 0);
+  expect(sent.map(({ share }) => share)).toEqual([0.55]);
+  jest.advanceTimersByTime(250);
+  scrollTo(200, 0);
+  jest.advanceTimersByTime(250);
+  expect(sent.map(({ share }) => share)).toEqual([0.55, 0.56]);
   history.pushState(null, '', '/another');
   scrollTo(30, 0);
+  jest.advanceTimersByTime(250);
   expect(sent.at(-1)).toEqual({ type: 'scroll', share: 0.03 });
+  jest.useRealTimers();
 });
 
 test('nothing is listened to that no trigger goes by, and all of it can be stopped', async () => {
@@ -96,7 +104,7 @@ test('nothing is listened to that no trigger goes by, and all of it can be stopp
   scrollTo(250, 0);
   expect(sent).toEqual([]);
   scrollTo(0, 0);
-  const stop = await listening(['scroll']);
+  const stop = await listening(['scroll'], [{ type: 'scroll', share: 0.3 }]);
   scrollTo(300, 0);
   expect(sent).toHaveLength(1);
   stop();
