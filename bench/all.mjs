@@ -1,5 +1,16 @@
 // npm run bench [-- --json] [names]: prints each figure beside its baseline from the same run.
-const names = ['embed', 'rules', 'compile', 'submissions', 'hostile', 'stage', 'studio', 'page', 'traffic'];
+const names = [
+  'embed',
+  'rules',
+  'compile',
+  'submissions',
+  'hostile',
+  'stage',
+  'studio',
+  'page',
+  'traffic',
+  'plan',
+];
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const json = process.argv.includes('--json');
 

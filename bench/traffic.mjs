@@ -3,57 +3,15 @@
 import { once } from 'node:events';
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
-import { coversOf } from '@sirene/core/behaviour';
 import { pagePlan } from '@sirene/core/rehearse/plan';
 import { seeded, seedOf } from '@sirene/core/base/random';
 import { likelyWays, makeVisitor, resultOf, usualTraffic, waysOf } from '@sirene/core/rehearse/traffic';
+import { pagesOf, widgetsOf } from './large-site.mjs';
 import { figure, median } from './lib.mjs';
 
 const policy = { quietGap: 10, perPage: null, perVisit: 3, waiting: 'later' };
 const start = Date.UTC(2026, 10, 2);
 const zone = [[0, 0]];
-const sections = ['', 'journal', 'shop', 'shows', 'about'];
-const pagesOf = (count) =>
-  Array.from({ length: count }, (_, at) => ({
-    address: `https://x.example/${sections[at % sections.length]}/${at}`,
-    types: [['article'], ['product'], []][at % 3],
-    markers: ['w3'],
-  }));
-const slots = ['centre', 'bottom-right', 'top-bar', 'none', 'launcher-bottom-right'];
-const modes = ['overlay', 'overlay', 'free', 'inline', 'free'];
-const triggers = [
-  [{ type: 'load' }],
-  [{ type: 'delay', seconds: 8 }, { type: 'leave' }],
-  [{ type: 'scroll', share: 0.6 }],
-];
-const widgetsOf = (count) =>
-  Array.from({ length: count }, (_, at) => ({
-    id: `w${at}`,
-    slug: `w${at}`,
-    mode: modes[at % 5],
-    covers: coversOf(slots[at % 5]),
-    triggers: { any: triggers[at % 3] },
-    targeting: {
-      all: [
-        { type: 'address', include: [`/${sections[at % sections.length]}/*`], exclude: [] },
-        { type: 'pages-seen', atLeast: (at % 3) + 1 },
-        {
-          any: [
-            { type: 'device', devices: ['phone', 'tablet'] },
-            { type: 'width', from: 900, to: 20_000 },
-          ],
-        },
-        { type: 'member', is: at % 7 === 0 ? 'member' : 'guest' },
-        { none: [{ type: 'acted', widget: `w${(at + 1) % count}`, did: 'submitted', is: 'yes', days: 0 }] },
-        { type: 'visits', from: 1, to: 3 + (at % 5) },
-      ],
-    },
-    frequency: { per: 'visit' },
-    returning: { afterClosing: 7, afterSubmitting: null },
-    priority: at % 4,
-    hasForm: at % 2 === 0,
-  }));
-
 const visitors = 5000;
 
 const threads = Math.min(4, availableParallelism());

@@ -39,9 +39,12 @@ test('a colour is seen on the sheet at once, undone, and saved with what it touc
     dialog.getByText(/published on Larkmoor Observatory: visitors see the change at once/),
   ).toBeVisible();
   const letter = dialog.getByRole('listitem').filter({ hasText: 'Sky letter' });
-  const grounds = await letter
-    .locator('.r-button')
-    .evaluateAll((buttons) => buttons.map((button) => getComputedStyle(button).backgroundColor));
+  const buttons = letter.locator('.r-button');
+  // Each side is drawn once its body is there.
+  await expect(buttons).toHaveCount(2);
+  const grounds = await buttons.evaluateAll((list) =>
+    list.map((button) => getComputedStyle(button).backgroundColor),
+  );
   expect(grounds).toEqual([before, 'rgb(122, 32, 72)']);
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Apply change' }).click();

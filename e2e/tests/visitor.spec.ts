@@ -64,7 +64,7 @@ test('before a widget shows, a page fetches its site’s script, then body and p
   await page.waitForFunction(() => 'sirene' in window);
   await page.evaluate('sirene.ready');
   // What is listened to for is loaded once that is known, and holds nothing up.
-  const decided = fetched.filter((path) => !path.startsWith('/embed/signals'));
+  const decided = fetched.filter((path) => !/^\/embed\/(signals|told)-/.test(path));
   expect(decided).toEqual(['/s/larkmoor.js']);
   const globals = await page.evaluate(() =>
     Object.keys(window).filter((key) => key.toLowerCase().includes('sirene')),
@@ -72,7 +72,7 @@ test('before a widget shows, a page fetches its site’s script, then body and p
   expect(globals).toEqual([]);
   await page.evaluate('sirene.open("sky-letter")');
   await expect(letter(page)).toBeVisible();
-  const then = fetched.filter((path) => !path.startsWith('/embed/signals')).slice(1);
+  const then = fetched.filter((path) => !/^\/embed\/(signals|told)-/.test(path)).slice(1);
   expect(then).toContain('/b/HASH.json');
   expect(
     then.filter((path) => path.startsWith('/embed/')).every((path) => /^\/embed\/(showing|form)-/.test(path)),

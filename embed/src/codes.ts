@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/base/maps';
 import { say } from './report.ts';
 import { slot, type Storage } from './storage.ts';
 
@@ -45,7 +46,7 @@ export function codesOf(address: string, site: string): CodesPort {
     throw new Error(`${to}: ${answer.status}`);
   };
   const begin = async (widget: string, element: string): Promise<void> => {
-    if (kept().starts[widget] !== undefined) return;
+    if (valueAt(kept().starts, widget) !== undefined) return;
     const { start } = (await send('starts', { widget, element })) ?? {};
     if (start) storage.write({ ...kept(), starts: { ...kept().starts, [widget]: start } });
   };
@@ -53,7 +54,7 @@ export function codesOf(address: string, site: string): CodesPort {
     begin,
     async ask(widget, element, expires) {
       const { visitor, starts } = kept();
-      const start = expires ? starts[widget] : undefined;
+      const start = expires ? valueAt(starts, widget) : undefined;
       const given = await send('codes', { widget, element, visitor, ...(start && { start }) });
       return given?.['code'] ?? null;
     },

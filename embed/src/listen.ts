@@ -28,7 +28,7 @@ export function listen(
   const rules = widgets.flatMap(askingRules);
   const stops: (() => void)[] = [];
   let ended = false;
-  const loading = watched.map((type) => {
+  const loading = watched.flatMap((type): Promise<void>[] => {
     const happened = (detail: Detail<SignalType>) =>
       session.send({ type, ...detail } as unknown as SignalEvent);
     const start = (begin: () => () => void) => {
@@ -42,7 +42,7 @@ export function listen(
     // Where it can't be had, those widgets do not appear; all others do.
     const settled = listening.catch(() => {});
     // What the page tells later changes what is so later.
-    return isTold(type) && toldByPage[type].value !== undefined ? settled : null;
+    return isTold(type) && toldByPage[type].value !== undefined ? [settled] : [];
   });
   return {
     stop() {

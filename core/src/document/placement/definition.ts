@@ -5,7 +5,6 @@ import { oneOf, strict } from '../../base/schema/index.js';
 import { rim, rimNames } from './rim.js';
 import type { ConditionStyles } from '../../style/values.js';
 
-export { fromSide } from './rim.js';
 export { oneOf, strict };
 
 /**

@@ -3,7 +3,7 @@ import { oneOf } from '../../base/schema/index.js';
 import type { ConditionStyles } from '../../style/values.js';
 
 /** `distance` from a side, and never under a notch or a home bar. */
-export const fromSide = (side: string, distance: string): string =>
+const fromSide = (side: string, distance: string): string =>
   `${side}:max(${distance},env(safe-area-inset-${side}))`;
 
 /** The eight places along the window's rim. */

@@ -162,10 +162,10 @@ const addLists = (one: readonly number[], other: readonly number[]): number[] =>
   one.map((value, at) => value + (other[at] ?? 0));
 
 function addCounts<C extends Partial<Record<PropertyKey, number>>>(one: C, other: C): C {
-  const sum: Record<PropertyKey, number> = { ...(one as Record<PropertyKey, number>) };
+  const sum = new Map<string, number>(Object.entries(one as Record<string, number>));
   for (const [key, value] of Object.entries(other as Record<string, number>))
-    sum[key] = (sum[key] ?? 0) + value;
-  return sum as C;
+    sum.set(key, (sum.get(key) ?? 0) + value);
+  return Object.fromEntries(sum) as C;
 }
 
 function appearsOf(waits: Record<number, number>): WidgetResult['appears'] {

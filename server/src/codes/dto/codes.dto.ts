@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { ArrayMaxSize, ArrayMinSize, IsOptional, IsString, Length, Matches } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsString, Length, Matches } from 'class-validator';
+import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 
 const poolName = /^[\w -]{1,40}$/;
 
@@ -45,7 +46,7 @@ export class AskCodeDto {
   visitor: string;
 
   @ApiProperty({ required: false, description: 'The signed start of the countdown that the code hangs on' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString()
   @Length(1, 400)
   start?: string;

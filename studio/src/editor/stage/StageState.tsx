@@ -87,6 +87,18 @@ function Samples() {
   );
 }
 
+type Countdown = Parameters<typeof countdownEnd>[0];
+
+/** A clock that goes on from a moment. */
+const clockFrom = (at: number) => shiftedClock(at - Date.now());
+
+/** When the last of some countdowns ends for who sees them now. */
+function lastEnd(countdowns: readonly Countdown[]): number | null {
+  const now = Date.now();
+  const ends = countdowns.flatMap((element) => countdownEnd(element, now) ?? []);
+  return ends.length > 0 ? Math.max(...ends) : null;
+}
+
 /** The hour on the stage: what depends on it is looked at without changing its end. */
 function Clock() {
   const { stage } = useView();
@@ -98,13 +110,12 @@ function Clock() {
   );
   const set = (at: number | null) => {
     setMoment(at === null ? null : localMoment(at));
-    stage.goBy(at === null ? null : shiftedClock(at - Date.now()));
+    stage.goBy(at === null ? null : clockFrom(at));
   };
   // With so much left of the one that ends last, ms.
   const leave = (left: number) => {
-    const now = Date.now();
-    const ends = countdowns.flatMap((element) => countdownEnd(element, now) ?? []);
-    if (ends.length > 0) set(Math.max(...ends) - left);
+    const end = lastEnd(countdowns);
+    if (end !== null) set(end - left);
   };
   const steps = [...new Set(countdowns.flatMap((one) => one.steps ?? []).map(({ under }) => under))];
   const moments: [label: string, left: number][] = [

@@ -1588,6 +1588,8 @@ export interface components {
           | 'copy'
           | 'turns'
           | 'signals'
+          | 'page-types'
+          | 'told'
           | 'why'
           | 'try'
         )[];
@@ -1629,6 +1631,8 @@ export interface components {
           | 'copy'
           | 'turns'
           | 'signals'
+          | 'page-types'
+          | 'told'
           | 'why'
           | 'try'
         )[];

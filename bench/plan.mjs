@@ -1,0 +1,89 @@
+// The page plan of a large site in the studio: how soon it is first painted, and how long the longest task is while it is
+// scrolled. Beside it, as many plain cells.
+import { figure, median } from './lib.mjs';
+import { pagesOf, widgetsOf } from './large-site.mjs';
+import { studio, withDemo } from './serve.mjs';
+
+const [pages, widgets] = [pagesOf(200), widgetsOf(100)];
+const rounds = 5;
+
+/** The server's answers, for a site that is larger than the demo's. */
+async function enlarge(page) {
+  const answers = {
+    rules: widgets.map((one) => ({ ...one, name: `Widget ${one.id}`, published: true, standalone: false })),
+    pages: pages.map((one, at) => ({ ...one, id: `p${at}`, title: `Page ${at}`, storedAt: 0 })),
+    'seen-pages': [],
+  };
+  for (const [name, body] of Object.entries(answers))
+    await page.route(`${studio}/api/sites/*/${name}`, (route) => route.fulfill({ json: body }));
+}
+
+/** From the press until the first cells have been painted with what is known of them, ms. */
+const firstPaint = (page) =>
+  page.evaluate(async () => {
+    const tab = [...document.querySelectorAll('button,a,label')].find(
+      ({ textContent }) => textContent.trim() === 'Page plan',
+    );
+    const start = performance.now();
+    tab.click();
+    while (!document.querySelector('[role=grid] [role=gridcell]')) await new Promise(requestAnimationFrame);
+    await new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
+    return performance.now() - start;
+  });
+
+/** The longest task while an element is scrolled to its end and across, ms. */
+const longest = (page, selector) =>
+  page.evaluate(async (wanted) => {
+    const element = document.querySelector(wanted);
+    let most = 0;
+    const observer = new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries()) most = Math.max(most, duration);
+    });
+    observer.observe({ type: 'longtask' });
+    for (let step = 0; step <= 120; step++) {
+      element.scrollTop = step * 80;
+      element.scrollLeft = step * 40;
+      await new Promise(requestAnimationFrame);
+    }
+    await new Promise((done) => setTimeout(done, 300));
+    observer.disconnect();
+    return most;
+  }, selector);
+
+async function plainCells(browser) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const start = performance.now();
+  const row = `<tr>${'<td style="min-width:96px">some</td>'.repeat(widgets.length)}</tr>`;
+  await page.setContent(
+    `<div id="all" style="height:600px;overflow:auto"><table>${row.repeat(pages.length)}</table></div>`,
+  );
+  const shown = performance.now() - start;
+  const task = await longest(page, '#all');
+  await page.close();
+  return [shown, task];
+}
+
+export default function plan() {
+  return withDemo(async (browser) => {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await enlarge(page);
+    await page.goto(studio);
+    await page.getByRole('button', { name: 'Sign in as the demo designer' }).click();
+    await page.getByRole('table').waitFor();
+    const paints = [];
+    let task = 0;
+    for (let round = 0; round < rounds; round++) {
+      paints.push(await firstPaint(page));
+      // The plan is worked out meanwhile; what is scrolled then is the whole of it.
+      await page.waitForTimeout(1500);
+      task = Math.max(task, await longest(page, '[role=grid]'));
+      await page.getByText('List', { exact: true }).click();
+      await page.getByRole('table').waitFor();
+    }
+    const [cellsShown, cellsTask] = await plainCells(browser);
+    return [
+      figure('plan: first paint of 200 pages × 100 widgets', median(paints), 'ms', cellsShown, 300),
+      figure('plan: longest task while it is scrolled', task, 'ms', cellsTask, 50),
+    ];
+  });
+}
