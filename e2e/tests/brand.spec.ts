@@ -24,11 +24,13 @@ async function paint(page: Page, token: RegExp, colour: string): Promise<void> {
 }
 
 test('a colour is seen on the sheet at once, undone, and saved with what it touches', async ({ page }) => {
+  // What is drawn follows what is edited: it is waited for, never read in between.
+  await expect.poll(() => buttonGround(page)).not.toBe('');
   const before = await buttonGround(page);
   await paint(page, /^accent ?buttons/, '#7a2048');
-  expect(await buttonGround(page)).toBe('rgb(122, 32, 72)');
+  await expect.poll(() => buttonGround(page)).toBe('rgb(122, 32, 72)');
   await page.getByRole('button', { name: 'Undo' }).click();
-  expect(await buttonGround(page)).toBe(before);
+  await expect.poll(() => buttonGround(page)).toBe(before);
   await page.getByRole('button', { name: 'Redo' }).click();
   await expectAccessible(page);
 
@@ -128,7 +130,7 @@ test('a token file of another tool comes in, what can’t be used is listed, and
   );
   await expectAccessible(page);
   await dialog.getByRole('button', { name: 'Use 2 tokens' }).click();
-  expect(await buttonGround(page)).toBe('rgb(15, 95, 60)');
+  await expect.poll(() => buttonGround(page)).toBe('rgb(15, 95, 60)');
 
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Import and export' }).click();
