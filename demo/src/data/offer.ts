@@ -13,6 +13,8 @@ export const lampOffer = buildWidget({
   placement: {
     type: 'centre',
     width: 460,
+    // Three fifths of a phone are meant: it comes to those who look at a lamp, once a week.
+    coversPhone: true,
     // Who has closed it finds it again at the edge, with the minutes that are left.
     closing: { button: true, escape: true, backdrop: true, teaser: 'left' },
   },
