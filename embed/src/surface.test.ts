@@ -185,6 +185,20 @@ test('the teaser of what was closed is a folded tab, opens it again, and goes wh
   expect(hosts()).toEqual([]);
 });
 
+test('a teaser that can’t be had is missed, and nothing else is', async () => {
+  const { surface, waiting, told } = aPage();
+  void surface.show({ id: 'b' });
+  waiting.pop()?.come({ body: bodies.b });
+  await settle();
+  const remaining = surface.remain({ id: 'a' });
+  waiting.pop()?.fail(new Error('offline'));
+  await remaining;
+  expect(told).toEqual(['shown b', 'failed a']);
+  surface.hide({ id: 'a' });
+  surface.hide({ id: 'b' });
+  expect(document.querySelectorAll('body > div')).toHaveLength(0);
+});
+
 test('a teaser whose widget is shown before its body has come stays away', async () => {
   const { surface, waiting, told } = aPage();
   void surface.remain({ id: 'a' });

@@ -81,11 +81,19 @@ export class Surface<W extends { id: string }> {
   async remain(widget: W): Promise<void> {
     const { id } = widget;
     this.#remains.set(id, null);
-    const ready = await this.#port.load(widget);
-    // Shown, hidden or put there meanwhile.
-    if (this.#remains.get(id) !== null) return;
-    const row = [...this.#remains.values()].filter((one) => one?.body.remains === ready.body.remains).length;
-    this.#remains.set(id, this.#port.remain(widget, ready, row));
+    // Shown, hidden or put there meanwhile, it is no longer wanted.
+    const isWanted = () => this.#remains.get(id) === null;
+    try {
+      const ready = await this.#port.load(widget);
+      if (!isWanted()) return;
+      const { remains } = ready.body;
+      const row = [...this.#remains.values()].filter((one) => one?.body.remains === remains).length;
+      this.#remains.set(id, this.#port.remain(widget, ready, row));
+    } catch (error) {
+      if (!isWanted()) return;
+      this.#remains.delete(id);
+      this.#port.failed(widget, error);
+    }
   }
 
   /** Takes a widget away, what remains of it too, or drops what is on its way. */

@@ -99,6 +99,14 @@ describe('a code', () => {
     expect([said?.textContent, said?.className]).toEqual(['All gone', '']);
   });
 
+  it('of a pool is a sample on a try, where none is given', async () => {
+    Object.assign(navigator, { clipboard: { writeText: () => Promise.resolve() } });
+    const box = boxOf(pooled);
+    attachCopy({ box }, {} as PartPage, { id: 'w' } as PartWidget);
+    await press(box);
+    expect(box.querySelector('code')?.textContent).toBe('SAMPLE');
+  });
+
   it('that hangs on the visitor’s own countdown has its beginning signed once the widget is there', () => {
     const body = compileWidget(
       buildWidget({

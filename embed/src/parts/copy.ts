@@ -5,33 +5,34 @@ import { report } from '../report.ts';
 /** How long a button says that it has copied, ms. */
 const saysMs = 2500;
 
+/** What a code is where none can be given: on a try, where nothing is. */
+const sample = 'SAMPLE';
+
 /** Lets the codes of a widget be copied; that they were is seen on the button, and heard. */
 export function attach({ box }: Pick<Mounted, 'box'>, page?: PartPage, widget?: PartWidget): Attached {
-  const codes = page?.codes;
-  const of = ({ dataset }: HTMLElement) => dataset['pool'] !== undefined;
+  const { codes } = page ?? {};
+  const id = widget?.id ?? '';
   const elementOf = (node: Element) => node.closest<HTMLElement>('[data-e]')?.dataset['e'] ?? '';
   // What hangs on the visitor's own countdown begins with it: the server signs when that was.
   const begin = () => {
     const own = box.querySelector<HTMLElement>('[data-own]');
-    if (widget && own && box.querySelector('[data-expires]'))
-      codes?.begin(widget.id, elementOf(own)).catch(report);
+    if (own && box.querySelector('[data-expires]')) codes?.begin(id, elementOf(own)).catch(report);
+  };
+  const give = async (button: HTMLElement) => {
+    const expires = button.dataset['expires'] !== undefined;
+    const code = codes ? await codes.ask(id, elementOf(button), expires) : sample;
+    if (code === null) return gone(button);
+    button.dataset['copy'] = code;
+    const place = button.parentElement?.querySelector('code');
+    if (place) place.textContent = code;
+    await copy(button, code);
   };
   const pressed = ({ target }: Event) => {
     const button = Element.prototype.closest.call(target, '[data-copy],[data-pool]');
     if (!(button instanceof HTMLElement)) return;
+    // What is copied is known, or is of a pool and is asked for.
     const { copy: known } = button.dataset;
-    if (known !== undefined || !of(button)) copy(button, known ?? '').catch(() => select(button));
-    else if (widget && codes)
-      codes.ask(widget.id, elementOf(button), button.dataset['expires'] !== undefined).then(
-        (code) => {
-          if (code === null) return gone(button);
-          button.dataset['copy'] = code;
-          const place = button.parentElement?.querySelector('code');
-          if (place) place.textContent = code;
-          return copy(button, code).catch(() => select(button));
-        },
-        (error: unknown) => report(error),
-      );
+    (known === undefined ? give(button) : copy(button, known)).catch(report);
   };
   begin();
   box.addEventListener('click', pressed);
@@ -40,9 +41,16 @@ export function attach({ box }: Pick<Mounted, 'box'>, page?: PartPage, widget?: 
 
 const statusOf = (button: HTMLElement) => button.parentElement?.querySelector('[role=status]');
 
+// A page without TLS has no clipboard: the code is selected, so that it can be copied by hand.
 async function copy(button: HTMLElement, code: string): Promise<void> {
+  try {
+    await navigator.clipboard.writeText(code);
+  } catch {
+    const place = button.parentElement?.querySelector('code');
+    if (place) getSelection()?.selectAllChildren(place);
+    return;
+  }
   const { copied = '' } = button.dataset;
-  await navigator.clipboard.writeText(code);
   const status = statusOf(button);
   const before = button.dataset['before'] ?? button.textContent;
   button.dataset['before'] = before;
@@ -52,12 +60,6 @@ async function copy(button: HTMLElement, code: string): Promise<void> {
     button.textContent = before;
     if (status) status.textContent = '';
   }, saysMs);
-}
-
-// A page without TLS has no clipboard: the code is selected, so that it can be copied by hand.
-function select(button: HTMLElement): void {
-  const code = button.parentElement?.querySelector('code');
-  if (code) getSelection()?.selectAllChildren(code);
 }
 
 // Said where the code would have been, in words that are seen.
