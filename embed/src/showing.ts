@@ -10,7 +10,7 @@ import { mount, type Mounted } from './mount.ts';
 import type { Attached, PartPage } from './parts/part.ts';
 import { isAttachable } from './parts/part.ts';
 import { placeOf } from './place.ts';
-import { remainsOf } from './remains.ts';
+import { remainingBody } from './remaining-body.ts';
 import { report, say } from './report.ts';
 import { serverClock } from './server-clock.ts';
 import { startsOf } from './storage.ts';
@@ -111,7 +111,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
       return mounted;
     },
     remain(widget, { body }, row) {
-      const mounted = mount(document, remainsOf(body), null, {
+      const mounted = mount(document, remainingBody(body), null, {
         base: load.origin,
         takesFocus: true,
         close: () => {},

@@ -5,7 +5,7 @@ import { buildWidget, words } from '@sirene/core/library/sketch';
 import { plainBrand } from '@sirene/core/style';
 import fc from 'fast-check';
 import { mount } from './mount.js';
-import { remainsOf } from './remains.js';
+import { remainingBody } from './remaining-body.js';
 import { facts } from '../../core/src/testing/visits.js';
 import { Surface, type Ready } from './surface.js';
 
@@ -46,7 +46,7 @@ function aPage() {
     },
     remain: ({ id }, { body }, row) => {
       told.push(`remains ${id} ${row}`);
-      return mount(document, remainsOf(body), null, {
+      return mount(document, remainingBody(body), null, {
         base: '',
         takesFocus: true,
         close: () => {},

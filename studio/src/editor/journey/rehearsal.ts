@@ -27,7 +27,7 @@ import { factsOf } from '@sirene/embed/facts';
 import { typesOf } from '@sirene/embed/parts/page-types';
 import { perform } from '@sirene/embed/signals/perform';
 import { follow } from '@sirene/embed/follow';
-import { remainsOf } from '@sirene/embed/remains';
+import { remainingBody } from '@sirene/embed/remaining-body';
 import type { ManifestWidget } from '@sirene/embed/manifest';
 import type { StoredPage } from '../../shared/api/index.ts';
 import { inBackground } from '../../shared/background.ts';
@@ -297,7 +297,7 @@ export class Rehearsal {
     inBackground(
       this.port.load(other.body).then((body) => {
         if (this.#ended || !this.#session.state().remaining.includes(id)) return;
-        this.stage.companions.show(id, other.slug, remainsOf(body), { close: () => {}, reopen });
+        this.stage.companions.show(id, other.slug, remainingBody(body), { close: () => {}, reopen });
       }),
     );
   }

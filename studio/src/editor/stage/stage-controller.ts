@@ -9,7 +9,7 @@ import type { TickingClock } from '@sirene/embed/parts/part';
 import { showFaults } from '@sirene/embed/parts/form';
 import { beginsFolded, mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
-import { remainsOf } from '@sirene/embed/remains';
+import { remainingBody } from '@sirene/embed/remaining-body';
 import { writeSamples } from '../../shared/samples.ts';
 import { forcedCss } from '../../shared/forced-css.ts';
 import { Companions } from './companions.ts';
@@ -291,7 +291,7 @@ export class StageController {
   #asSeen(body: CompiledWidget): CompiledWidget {
     const remains = this.#scene === 'teaser' && body.remains !== undefined;
     const view = this.#page?.defaultView;
-    return remains && view && !beginsFolded(body, view) ? remainsOf(body) : body;
+    return remains && view && !beginsFolded(body, view) ? remainingBody(body) : body;
   }
 
   #markMistakes(): void {
