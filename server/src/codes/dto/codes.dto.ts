@@ -25,22 +25,13 @@ export class StartDto {
   @Length(1, 60)
   widget: string;
 
-  @ApiProperty({ description: 'The countdown of the widget' })
+  @ApiProperty({ description: 'The element of the widget: the countdown, or the code' })
   @Matches(/^[a-z][a-z0-9]{0,19}$/, { message: 'must be the id of an element' })
   element: string;
 }
 
 /** A visitor asks for a code. */
-export class AskCodeDto {
-  @ApiProperty()
-  @IsString()
-  @Length(1, 60)
-  widget: string;
-
-  @ApiProperty({ description: 'The code element of the widget' })
-  @Matches(/^[a-z][a-z0-9]{0,19}$/, { message: 'must be the id of an element' })
-  element: string;
-
+export class AskCodeDto extends StartDto {
   @ApiProperty({ description: 'Made by the page at random, and the same for as long as its storage lasts' })
   @Matches(/^[0-9a-f]{32}$/, { message: 'must be 32 hexadecimal digits' })
   visitor: string;

@@ -1348,12 +1348,12 @@ export interface components {
     };
     StartDto: {
       widget: string;
-      /** @description The countdown of the widget */
+      /** @description The element of the widget: the countdown, or the code */
       element: string;
     };
     AskCodeDto: {
       widget: string;
-      /** @description The code element of the widget */
+      /** @description The element of the widget: the countdown, or the code */
       element: string;
       /** @description Made by the page at random, and the same for as long as its storage lasts */
       visitor: string;
