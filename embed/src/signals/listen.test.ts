@@ -70,32 +70,53 @@ test('arriving tells what the page says of itself', () => {
   });
 });
 
-test('scrolling tells the share of the page; a page without room to scroll is seen whole', async () => {
-  touch(false);
+describe('scrolling', () => {
+  beforeEach(() => void jest.useFakeTimers());
+  afterEach(() => void jest.useRealTimers());
   const at = (share: number) => ({ type: 'scroll', share });
-  await listening(['scroll', 'leave'], [at(0.25), at(0.9)]);
-  scrollTo(250, 0);
-  expect(sent).toContainEqual({ type: 'scroll', share: 0.25 });
-  Object.defineProperty(document.documentElement, 'scrollHeight', { value: 400, configurable: true });
-  scrollTo(0, 1000);
-  expect(sent).toContainEqual({ type: 'scroll', share: 1 });
-});
+  const told = () => sent.map(({ share }) => share);
 
-test('scrolling is told at the very depth that a rule waits for, where it comes to rest, and anew on the next page', async () => {
-  jest.useFakeTimers();
-  touch(false);
-  await listening(['scroll'], [{ type: 'scroll', share: 0.55 }]);
-  for (const top of [20, 100, 545, 549, 550, 560]) scrollTo(top, 0);
-  expect(sent.map(({ share }) => share)).toEqual([0.55]);
-  jest.advanceTimersByTime(250);
-  scrollTo(200, 0);
-  jest.advanceTimersByTime(250);
-  expect(sent.map(({ share }) => share)).toEqual([0.55, 0.56]);
-  history.pushState(null, '', '/another');
-  scrollTo(30, 0);
-  jest.advanceTimersByTime(250);
-  expect(sent.at(-1)).toEqual({ type: 'scroll', share: 0.03 });
-  jest.useRealTimers();
+  test('tells the share of the page; a page without room to scroll is seen whole', async () => {
+    touch(false);
+    await listening(['scroll', 'leave'], [at(0.25), at(0.9)]);
+    scrollTo(250, 0);
+    expect(sent).toContainEqual(at(0.25));
+    Object.defineProperty(document.documentElement, 'scrollHeight', { value: 400, configurable: true });
+    scrollTo(0, 1000);
+    jest.advanceTimersByTime(250);
+    expect(sent).toContainEqual(at(1));
+  });
+
+  test('is told soon after a depth is passed that a rule waits for, where it comes to rest, and anew on the next page', async () => {
+    touch(false);
+    await listening(['scroll'], [at(0.55)]);
+    for (const top of [20, 100, 545, 549]) scrollTo(top, 0);
+    jest.advanceTimersByTime(250);
+    expect(told()).toEqual([]);
+    for (const top of [550, 560]) scrollTo(top, 0);
+    jest.advanceTimersByTime(250);
+    expect(told()).toEqual([0.56]);
+    scrollTo(600, 0);
+    jest.advanceTimersByTime(500);
+    scrollTo(200, 0);
+    jest.advanceTimersByTime(500);
+    expect(told()).toEqual([0.56, 0.6]);
+    history.pushState(null, '', '/another');
+    scrollTo(30, 0);
+    jest.advanceTimersByTime(500);
+    expect(told()).toEqual([0.56, 0.6, 0.03]);
+  });
+
+  test('is listened to once until somebody scrolls again: in between nothing is called', async () => {
+    touch(false);
+    const added = jest.spyOn(window, 'addEventListener');
+    await listening(['scroll'], [at(0.9)]);
+    for (let top = 1; top < 100; top++) scrollTo(top, 0);
+    expect(added.mock.calls.filter(([type]) => type === 'scroll')).toHaveLength(1);
+    jest.advanceTimersByTime(500);
+    expect(added.mock.calls.filter(([type]) => type === 'scroll')).toHaveLength(2);
+    added.mockRestore();
+  });
 });
 
 test('nothing is listened to that no trigger goes by, and all of it can be stopped', async () => {

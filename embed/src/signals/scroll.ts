@@ -1,43 +1,45 @@
 import type { Detail } from '@sirene/core/behaviour';
 import type { Listener } from './listener.ts';
 
-/** How long nothing has been scrolled until it is told how deep the visitor is, ms. */
-const stillMs = 250;
+/** How often it is looked how deep a visitor is who scrolls, ms. */
+const oftenMs = 250;
 
 /**
- * A page without room to scroll is seen whole. Told at the depth that some rule waits for, and where the visitor comes to
- * rest, for explanations: what comes between changes nothing (20 ms a second of scrolling, at a quarter of the speed;
- * bench/page).
+ * A page without room to scroll is seen whole. Told when a depth has been passed that some rule waits for, and where the
+ * visitor comes to rest, for explanations: what comes between changes nothing. Looked at now and then, not at each of the
+ * events: a listener that is called for all of them, and a timer that each sets back, take 20 ms a second of scrolling at
+ * a quarter of the speed (bench/page).
  */
 export const scroll: Listener<'scroll'> = (page, happened, rules) => {
   const view = page.defaultView as Window;
   const wanted = rules.flatMap((one) => (one.type === 'scroll' && 'share' in one ? [Number(one.share)] : []));
   let deepest = -1;
   let address = page.location.href;
+  let top = 0;
   let timer = 0;
-  const shareNow = () => {
-    const room = roomOf(page);
-    return room > 0 ? Math.min(1, view.scrollY / room) : 1;
-  };
   const tell = (share: number) => {
     if (share <= deepest) return;
     deepest = share;
     happened({ share });
   };
-  const onScroll = () => {
+  const wait = () => view.addEventListener('scroll', look, { passive: true, once: true });
+  const look = () => {
     if (address !== page.location.href) deepest = -1;
     address = page.location.href;
-    const share = shareNow();
-    if (wanted.some((one) => deepest < one && one <= share)) tell(share);
-    view.clearTimeout(timer);
-    timer = view.setTimeout(() => tell(shareNow()), stillMs);
+    const room = roomOf(page);
+    const share = room > 0 ? Math.min(1, view.scrollY / room) : 1;
+    const rests = view.scrollY === top;
+    top = view.scrollY;
+    if (rests || wanted.some((one) => deepest < one && one <= share)) tell(share);
+    if (rests) wait();
+    else timer = view.setTimeout(look, oftenMs);
   };
   // Who came to the middle of a page, or scrolled before this was there, is there already.
-  if (view.scrollY > 0) onScroll();
-  view.addEventListener('scroll', onScroll, { passive: true });
+  if (view.scrollY > 0) look();
+  else wait();
   return () => {
     view.clearTimeout(timer);
-    view.removeEventListener('scroll', onScroll);
+    view.removeEventListener('scroll', look);
   };
 };
 

@@ -1,10 +1,10 @@
 import { Box } from '@chakra-ui/react';
 import { placeOf } from '@sirene/core/behaviour';
-import type { PlannedPage, PlanRow } from '@sirene/core/rehearse/plan';
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useRef } from 'react';
+import type { Clash, PlannedPage, PlanRow } from '@sirene/core/rehearse/plan';
+import { useVirtualizer, type VirtualItem } from '@tanstack/react-virtual';
+import { memo, useMemo, useRef } from 'react';
 import type { PlannedWidget } from '../../shared/api/index.ts';
-import { clashState, PresenceMark, presenceNames } from './marks.tsx';
+import { clashState, markLooks, presenceNames } from './marks.tsx';
 
 /** A cell of the plan, by the places of its page and its widget. */
 export interface Chosen {
@@ -37,7 +37,7 @@ export function PlanGrid({ pages, widgets, rows, chosen, onChoose }: Props) {
     count: pages.length,
     estimateSize: () => rowHeight,
     paddingStart: headHeight,
-    overscan: 6,
+    overscan: 4,
   });
   const across = useVirtualizer({
     ...common,
@@ -45,8 +45,11 @@ export function PlanGrid({ pages, widgets, rows, chosen, onChoose }: Props) {
     count: widgets.length,
     estimateSize: () => columnWidth,
     paddingStart: pageWidth,
-    overscan: 3,
+    overscan: 2,
   });
+  const found = across.getVirtualItems();
+  // Read once: what the virtualizer gives makes each item when it is asked for.
+  const columns = useMemo(() => found.map(({ index, start }) => ({ index, start })), [found]);
   const focus = (cell: Chosen) => {
     onChoose(cell);
     down.scrollToIndex(cell.page);
@@ -80,108 +83,36 @@ export function PlanGrid({ pages, widgets, rows, chosen, onChoose }: Props) {
       maxH="calc(100dvh - 210px)"
       overflow="auto"
       onKeyDown={onKey}
+      css={looks}
     >
       <Box position="relative" style={{ height: down.getTotalSize(), width: across.getTotalSize() }}>
-        <Box
-          role="row"
-          aria-rowindex={1}
-          position="sticky"
-          top="0"
-          zIndex="2"
-          h={`${headHeight}px`}
-          bg="paper"
-          borderBottomWidth="1px"
-        >
-          <Box
-            role="columnheader"
-            position="sticky"
-            left="0"
-            zIndex="1"
-            w={`${pageWidth}px`}
-            h="full"
-            bg="paper"
-            borderInlineEndWidth="1px"
-            px="3"
-            display="flex"
-            alignItems="end"
-            pb="2"
-            fontWeight="600"
-            fontSize="13px"
-          >
-            Page
-          </Box>
-          {across.getVirtualItems().map(({ index, start }) => (
-            <Box
+        <div role="row" aria-rowindex={1}>
+          <div role="columnheader">Page</div>
+          {columns.map(({ index, start }) => (
+            <div
               key={index}
               role="columnheader"
               aria-colindex={index + 2}
-              position="absolute"
-              top="0"
-              left={`${start}px`}
-              w={`${columnWidth}px`}
-              h="full"
-              px="1.5"
-              pb="2"
-              display="flex"
-              alignItems="end"
-              justifyContent="center"
-              textAlign="center"
-              fontSize="12px"
-              lineHeight="1.2"
-              fontWeight="600"
+              style={{ left: start }}
               title={widgets[index]?.name}
             >
-              <Box as="span" lineClamp={3}>
-                {widgets[index]?.name}
-              </Box>
-            </Box>
+              <span>{widgets[index]?.name}</span>
+            </div>
           ))}
-        </Box>
+        </div>
         {down.getVirtualItems().map(({ index, start }) => (
-          <Box
+          <PlannedRow
             key={index}
-            role="row"
-            aria-rowindex={index + 2}
-            position="absolute"
-            left="0"
-            right="0"
-            top={`${start}px`}
-            h={`${rowHeight}px`}
-            borderBottomWidth="1px"
-          >
-            <Box
-              role="rowheader"
-              position="sticky"
-              left="0"
-              zIndex="1"
-              w={`${pageWidth}px`}
-              h="full"
-              bg="sheet"
-              borderInlineEndWidth="1px"
-              px="3"
-              display="flex"
-              alignItems="center"
-              fontFamily="mono"
-              fontSize="12.5px"
-              title={pages[index]?.address}
-            >
-              <Box as="span" truncate>
-                {placeOf(pages[index]?.address ?? '').path}
-              </Box>
-            </Box>
-            {across.getVirtualItems().map((column) => (
-              <Cell
-                key={column.index}
-                row={rows[index]}
-                widget={widgets[column.index]}
-                cell={{ page: index, widget: column.index }}
-                left={column.start}
-                isChosen={chosen?.page === index && chosen.widget === column.index}
-                isFirst={!chosen && index === 0 && column.index === 0}
-                onChoose={onChoose}
-              />
-            ))}
-          </Box>
+            page={index}
+            address={pages[index]?.address ?? ''}
+            row={rows[index]}
+            widgets={widgets}
+            columns={columns}
+            top={start}
+            chosen={chosen?.page === index ? chosen.widget : -1}
+            entry={!chosen && index === 0}
+            onChoose={onChoose}
+          />
         ))}
       </Box>
     </Box>
@@ -197,44 +128,135 @@ const steps: ReadonlyMap<string, readonly [page: number, widget: number]> = new 
   ['PageDown', [10, 0]],
 ] as const);
 
-interface CellProps {
+interface RowProps {
+  page: number;
+  address: string;
   row: PlanRow | undefined;
-  widget: PlannedWidget | undefined;
-  cell: Chosen;
-  left: number;
-  isChosen: boolean;
-  isFirst: boolean;
+  widgets: readonly PlannedWidget[];
+  columns: readonly Pick<VirtualItem, 'index' | 'start'>[];
+  /** px */
+  top: number;
+  /** The place of the chosen widget, or -1. */
+  chosen: number;
+  /** Whether Tab comes to its first cell while none is chosen. */
+  entry: boolean;
   onChoose(cell: Chosen): void;
 }
 
-function Cell({ row, widget, cell, left, isChosen, isFirst, onChoose }: CellProps) {
-  const presence = row?.presence[cell.widget];
-  const own = row?.clashes.filter(({ one, other }) => one === widget?.id || other === widget?.id) ?? [];
-  const clash = clashState(own);
-  const said = clash === 'none' ? '' : `, ${own.length} ${clash} ${own.length === 1 ? 'clash' : 'clashes'}`;
+/** A page with what each widget is on it. Drawn again only when something of it is another. */
+const PlannedRow = memo(function PlannedRow(props: RowProps) {
+  const { page, address, row, widgets, columns, top, chosen, entry, onChoose } = props;
+  const clashes = useMemo(() => clashesOf(row), [row]);
   return (
-    <Box
-      role="gridcell"
-      aria-colindex={cell.widget + 2}
-      aria-selected={isChosen}
-      aria-label={presence ? `${widget?.name}: ${presenceNames[presence]}${said}` : 'Being worked out'}
-      data-cell={`${cell.page} ${cell.widget}`}
-      tabIndex={isChosen || isFirst ? 0 : -1}
-      position="absolute"
-      top="0"
-      left={`${left}px`}
-      w={`${columnWidth}px`}
-      h="full"
-      display="flex"
-      alignItems="center"
-      justifyContent="center"
-      cursor="pointer"
-      bg={isChosen ? 'wash' : undefined}
-      _hover={{ bg: 'wash' }}
-      _focusVisible={{ outline: '2px solid', outlineColor: 'deep', outlineOffset: '-2px' }}
-      onClick={() => onChoose(cell)}
-    >
-      {presence && <PresenceMark presence={presence} clash={clash} />}
-    </Box>
+    <div role="row" aria-rowindex={page + 2} style={{ top }}>
+      <div role="rowheader" title={address}>
+        <span>{placeOf(address).path}</span>
+      </div>
+      {columns.map(({ index, start }) => {
+        const widget = widgets[index];
+        const presence = row?.presence[index];
+        const own = clashes.get(widget?.id ?? '') ?? [];
+        return (
+          <div
+            key={index}
+            role="gridcell"
+            aria-colindex={index + 2}
+            aria-selected={chosen === index}
+            aria-label={
+              presence ? `${widget?.name}: ${presenceNames[presence]}${said(own)}` : 'Being worked out'
+            }
+            data-cell={`${page} ${index}`}
+            tabIndex={chosen === index || (entry && index === 0) ? 0 : -1}
+            style={{ left: start }}
+            data-presence={presence}
+            data-clash={clashState(own)}
+            onClick={() => onChoose({ page, widget: index })}
+          />
+        );
+      })}
+    </div>
   );
+});
+
+/** The clashes of a page by widget; each is told of both. */
+function clashesOf(row: PlanRow | undefined): ReadonlyMap<string, readonly Clash[]> {
+  const found = new Map<string, Clash[]>();
+  for (const clash of row?.clashes ?? [])
+    for (const widget of [clash.one, clash.other]) {
+      const own = found.get(widget);
+      if (own) own.push(clash);
+      else found.set(widget, [clash]);
+    }
+  return found;
 }
+
+const said = (clashes: readonly Clash[]) =>
+  clashes.length === 0
+    ? ''
+    : `, ${clashes.length} ${clashState(clashes)} ${clashes.length === 1 ? 'clash' : 'clashes'}`;
+
+/**
+ * The looks of all cells in one place: a component of the library for each cell took ten times as long as the cell itself
+ * (bench/plan).
+ */
+const looks = {
+  '& [role=row]': {
+    position: 'absolute',
+    insetInline: '0',
+    contain: 'layout style',
+    height: `${rowHeight}px`,
+    borderBottomWidth: '1px',
+  },
+  '& [role=row][aria-rowindex="1"]': {
+    position: 'sticky',
+    top: '0',
+    zIndex: '2',
+    height: `${headHeight}px`,
+    bg: 'paper',
+    fontWeight: '600',
+  },
+  '& [role=columnheader], & [role=gridcell]': {
+    position: 'absolute',
+    top: '0',
+    width: `${columnWidth}px`,
+    height: 'full',
+    display: 'flex',
+    justifyContent: 'center',
+  },
+  '& [role=columnheader]': {
+    paddingInline: '1.5',
+    paddingBottom: '2',
+    alignItems: 'end',
+    textAlign: 'center',
+    fontSize: '12px',
+    lineHeight: '1.2',
+    '& > span': { lineClamp: '3' },
+  },
+  '& [role=columnheader]:first-of-type, & [role=rowheader]': {
+    position: 'sticky',
+    left: '0',
+    zIndex: '1',
+    width: `${pageWidth}px`,
+    height: 'full',
+    borderInlineEndWidth: '1px',
+    paddingInline: '3',
+    display: 'flex',
+    justifyContent: 'start',
+  },
+  '& [role=columnheader]:first-of-type': { bg: 'paper', fontSize: '13px' },
+  '& [role=rowheader]': {
+    bg: 'sheet',
+    alignItems: 'center',
+    fontFamily: 'mono',
+    fontSize: '12.5px',
+    '& > span': { truncate: true },
+  },
+  '& [role=gridcell]': {
+    contain: 'strict',
+    ...markLooks,
+    alignItems: 'center',
+    cursor: 'pointer',
+    '&:hover, &[aria-selected=true]': { bg: 'wash' },
+    '&:focus-visible': { outline: '2px solid', outlineColor: 'deep', outlineOffset: '-2px' },
+  },
+} as const;
