@@ -20,6 +20,7 @@ import type { SurfacePort } from './surface.ts';
 interface Called {
   anchor: typeof import('./parts/anchor.ts');
   form: typeof import('./parts/form.ts');
+  sending: typeof import('./parts/sending.ts');
 }
 
 /** What showing widgets needs of the session around it. */
@@ -67,16 +68,31 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
   }
 
   function submit(form: HTMLFormElement, id: string, widget: ManifestWidget, mounted: Mounted): void {
+    const rule = valueAt(mounted.body.forms, id) ?? { fields: [] };
     load
       .part('form')
       .then((part) =>
         part.submit(form, {
-          address: load.submissions,
-          site: load.site,
           widget: widget.id,
-          body: widget.body,
-          rule: valueAt(mounted.body.forms, id) ?? { fields: [] },
-          done: () => submitted(widget, mounted),
+          rule,
+          async send(values, secret) {
+            const done = () => {
+              part.arrived(form, widget.id);
+              submitted(widget, mounted);
+            };
+            // In a try nothing is sent.
+            if (load.isTry) return done();
+            const { send } = await load.part('sending');
+            await send(form, values, {
+              address: load.submissions,
+              site: load.site,
+              widget: widget.id,
+              body: widget.body,
+              secret,
+              refused: (faults) => part.showFaults(form, rule, faults),
+              done,
+            });
+          },
         }),
       )
       .catch((error: unknown) => {

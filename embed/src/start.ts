@@ -30,8 +30,8 @@ const ownClock = {
   },
 };
 
-/** The longest that a timer waits, ms (HTML, timers: a signed number of 32 bits). */
-const longest = 2 ** 31 - 1;
+/** The longest that is waited for at once, ms: timers take a signed number of 32 bits (HTML, timers). */
+const longest = 2e9;
 
 // What is fetched beforehand is asked for again by who needs it, who says what went wrong.
 const later = () => {};
@@ -166,7 +166,7 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
   });
   if (hasUnsent(site))
     load
-      .part('form')
+      .part('sending')
       .then(({ sendUnsent }) => sendUnsent(load.submissions, site))
       .catch(report);
   instead?.started(rules, running);

@@ -57,7 +57,7 @@ export interface Unsent {
   widget: string;
   body: string;
   form: string;
-  values: Record<string, string>;
+  values: Readonly<Record<string, string>>;
   page: string;
   title: string;
 }

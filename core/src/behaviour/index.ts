@@ -41,5 +41,5 @@ export { comesByItself } from './by-itself.js';
 export { specOf, type Opener, type RuleField, type RuleSpec } from './rule-spec.js';
 export { startSession, type Clock, type Session } from './session.js';
 export { compileTargeting, explainTargeting, type Targeting, type TargetingOutcome } from './targeting.js';
-export { leavesOf, mapLeaves } from './tree.js';
+export { leavesOf, mapLeaves, type Tree } from './tree.js';
 export { triggerSpecs, type Trigger } from './triggers/registry.js';

@@ -13,7 +13,11 @@ export type RuleField = { key: string; label: string; help?: string } & (
       share?: boolean;
     }
   /** A text of so many characters at most. */
-  | { text: number }
+  | {
+      text: number;
+      /** The part that names a field of the form: what may be chosen in it is suggested. */
+      optionsOf?: string;
+    }
   /** A CSS selector of the page's elements. */
   | { selector: true }
   /** One of several values, or some of them; each with what it is called. */
@@ -25,6 +29,8 @@ export type RuleField = { key: string; label: string; help?: string } & (
   | { time: true }
   /** Another widget of the site, by its address name. */
   | { widget: true }
+  /** A field of the same form, by its name. */
+  | { field: true }
   /** Pages of the site, by their paths. */
   | { pages: true }
 );

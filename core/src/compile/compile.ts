@@ -1,11 +1,10 @@
 import { valueAt } from '../base/maps/index.js';
-import { childrenOf, scenesOf, withDescendants, type WidgetDocument } from '../document/widget/index.js';
+import { childrenOf, scenesOf, type WidgetDocument } from '../document/widget/index.js';
 import { definitionOf, plainText, type Element, type RenderContext } from '../document/elements/index.js';
 import type { PartName } from '../document/parts/index.js';
 import { noForeign } from '../base/html/no-foreign.js';
 import type { Foreign } from '../base/html/foreign.js';
-import type { FormRule } from '../form/index.js';
-import { defaultLanguage, directionOf, messagesIn, type Messages } from '../base/messages/index.js';
+import { defaultLanguage, directionOf, messagesIn } from '../base/messages/index.js';
 import { exitTime, motionCss } from '../style/motion/index.js';
 import { closingOf, remainsCss, standOf, surfaceRole } from '../document/placement/index.js';
 import { remainsOf } from './remains.js';
@@ -13,6 +12,7 @@ import { safeAddress } from '../base/sanitise/index.js';
 import { brandTokens, fontsIn, tokenVariable, withoutIdle, type Brand, type Role } from '../style/index.js';
 import { elementClass, lookClass, ownClass, roleClass, typeClass, variantClass } from './classes.js';
 import type { CompiledWidget } from './compiled.js';
+import { formRules } from './form-rules.js';
 import { styleLayers } from './layers.js';
 import { shownElements, type Shown } from './shown.js';
 import { Html, join } from '../base/html/index.js';
@@ -58,7 +58,7 @@ export function compileWidget(
     footer,
     scenes,
     ...(remains !== null && { remains }),
-    forms: formRules(document, shown, messages),
+    forms: formRules(document, shown, messages, language),
     after: afterwards(document),
     scripts: scriptsOf(shown),
     ...(document.motion?.entrance?.inView && { unseen: true }),
@@ -266,24 +266,6 @@ function variablesCss(css: string, brand: Brand): string {
     if (used.has(name)) lines.push(`${name}:${token.css}`);
   }
   return lines.length > 0 ? `:host,.box{${lines.join(';')}}` : '';
-}
-
-function formRules(
-  { elements }: WidgetDocument,
-  shown: readonly Shown[],
-  messages: Messages,
-): Record<string, FormRule> {
-  const forms = shown.filter(({ element }) => element.type === 'form');
-  return Object.fromEntries(
-    forms.map(({ id }) => {
-      const inside = new Set(withDescendants(elements, id));
-      const fields = shown.flatMap(({ id: inner, element, definition }) => {
-        const rule = inside.has(inner) ? definition.fieldRule?.(element, inner, messages) : undefined;
-        return rule ? [rule] : [];
-      });
-      return [id, { fields }];
-    }),
-  );
 }
 
 function afterwards({ afterwards: { visitor }, scenes }: WidgetDocument): CompiledWidget['after'] {

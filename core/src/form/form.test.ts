@@ -40,6 +40,8 @@ test.each([1, null, {}, ['a@b.example'], true])('a value that is no text is malf
 test('what is not required may be left out', () => {
   expect(checkForm({ fields: [field({ required: false })] }, {})).toEqual({
     values: { email: '' },
+    answers: { email: '' },
+    hidden: new Set(),
     faults: [],
   });
 });

@@ -2,14 +2,17 @@ import type { FieldKind, FieldSpec } from './field.js';
 import { choice, choiceSpec } from './fields/choice.js';
 import { choices, choicesSpec } from './fields/choices.js';
 import { consent, consentSpec } from './fields/consent.js';
+import { date, dateSpec } from './fields/date.js';
 import { email, emailSpec } from './fields/email.js';
 import { longText, longTextSpec } from './fields/long-text.js';
 import { name, nameSpec } from './fields/name.js';
 import { number, numberSpec } from './fields/number.js';
 import { password, passwordSpec } from './fields/password.js';
 import { phone, phoneSpec } from './fields/phone.js';
+import { scale, scaleSpec } from './fields/scale.js';
 import { select, selectSpec } from './fields/select.js';
 import { text, textSpec } from './fields/text.js';
+import { time, timeSpec } from './fields/time.js';
 
 // Two lists, so that the page loads how a kind behaves without what the studio says about it. The compiler asks for each kind
 // in both.
@@ -21,9 +24,12 @@ const specs = [
   longTextSpec,
   phoneSpec,
   numberSpec,
+  dateSpec,
+  timeSpec,
   selectSpec,
   choiceSpec,
   choicesSpec,
+  scaleSpec,
   consentSpec,
   passwordSpec,
 ] as const satisfies readonly FieldSpec[];
@@ -41,9 +47,12 @@ export const fieldKinds: { readonly [K in FieldKindName]: FieldKind } = {
   'long-text': longText,
   phone,
   number,
+  date,
+  time,
   select,
   choice,
   choices,
+  scale,
   consent,
   password,
 };

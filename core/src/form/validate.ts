@@ -1,5 +1,7 @@
+import { filled } from '../base/messages/filled.js';
 import { valueAt } from '../base/maps/index.js';
-import type { FieldProblem, FieldRule, FormRule } from './field.js';
+import { fillIn, isRequired, type Filled } from './asked.js';
+import type { Days, FieldProblem, FieldRule, FormRule } from './field.js';
 import { fieldKinds } from './registry.js';
 
 export interface FieldFault {
@@ -9,37 +11,54 @@ export interface FieldFault {
   message: string;
 }
 
-export interface FormResult {
-  /** The values tidied, one for each field of the form. */
-  values: Record<string, string>;
+/** A form as it stands, and what is wrong with it. */
+export interface FormResult extends Filled {
   faults: FieldFault[];
 }
 
 // For rules that were compiled without words.
-const fallback: Record<FieldProblem, string> = {
+const fallback: Partial<Record<FieldProblem, string>> = {
   missing: 'Please fill this in',
-  malformed: 'Please check this',
   tooLong: 'Please shorten this',
 };
 
+/** Limits that go by the day hold none back. */
+const anyDay: Days = { from: -Infinity, to: Infinity };
+
 /**
- * Checks what a visitor entered. The page and the server both call this, so they always agree.
+ * Checks what a visitor entered. The page and the server both call this, so they always agree. What is not asked for is neither
+ * checked nor among the values; what is calculated is calculated here, whatever was sent for it.
  *
  * @param entered values by field key; a missing key counts as empty
+ * @param today the days that it may be where the visitor is
  * @example checkForm(rule, { email: 'mira@' }).faults[0].problem // 'malformed'
  */
-export function checkForm(rule: FormRule, entered: Readonly<Record<string, unknown>>): FormResult {
-  const values: Record<string, string> = {};
+export function checkForm(
+  rule: FormRule,
+  entered: Readonly<Record<string, unknown>>,
+  today: Days = anyDay,
+): FormResult {
+  const given = (key: string): unknown => (Object.hasOwn(entered, key) ? valueAt(entered, key) : '');
+  const texts = Object.fromEntries(rule.fields.map((field) => [field.key, tidied(field, given(field.key))]));
+  const filledIn = fillIn(rule, texts);
+  const { values, answers } = filledIn;
   const faults: FieldFault[] = [];
   for (const field of rule.fields) {
-    const given = Object.hasOwn(entered, field.key) ? valueAt(entered, field.key) : '';
-    const value = tidied(field, given);
-    values[field.key] = value;
-    const problem = typeof given === 'string' ? fieldProblem(field, value) : 'malformed';
+    const value = valueAt(values, field.key);
+    if (value === undefined || field.program) continue;
+    const problem =
+      typeof given(field.key) === 'string'
+        ? fieldProblem(field, value, isRequired(field, answers), today)
+        : 'malformed';
     if (problem)
-      faults.push({ key: field.key, element: field.element, problem, message: messageFor(field, problem) });
+      faults.push({
+        key: field.key,
+        element: field.element,
+        problem,
+        message: messageFor(field, problem, today, rule.lang),
+      });
   }
-  return { values, faults };
+  return { ...filledIn, faults };
 }
 
 /** Whether a value is only checked: it is never stored, in the page or on the server. */
@@ -50,12 +69,31 @@ function tidied(field: FieldRule, value: unknown): string {
   return valueAt(fieldKinds, field.kind)?.tidy(value) ?? value;
 }
 
-function fieldProblem(field: FieldRule, value: string): FieldProblem | null {
-  if (value === '') return field.required ? 'missing' : null;
+function fieldProblem(field: FieldRule, value: string, required: boolean, today: Days): FieldProblem | null {
+  if (value === '') return required ? 'missing' : null;
   if (value.length > field.maxLength) return 'tooLong';
-  return valueAt(fieldKinds, field.kind)?.accepts(value, field) ? null : 'malformed';
+  const kind = valueAt(fieldKinds, field.kind);
+  if (!kind?.accepts(value, field)) return 'malformed';
+  const measure = kind.measure?.(value) ?? NaN;
+  // What can't be compared is no fault of the visitor's.
+  if (measure < limitOf(field, 'min', today)) return 'tooSmall';
+  return measure > limitOf(field, 'max', today) ? 'tooLarge' : null;
 }
 
-function messageFor(field: FieldRule, problem: FieldProblem): string {
-  return field.messages[problem] || fallback[problem];
+/** A limit of a field, as what is compared with it; NaN where there is none. */
+function limitOf({ kind, ...field }: FieldRule, which: 'min' | 'max', today: Days): number {
+  const text = field[which];
+  if (text === undefined) return NaN;
+  const limit = valueAt(fieldKinds, kind)?.limit ?? Number;
+  return limit(text, which === 'min' ? today.from : today.to);
+}
+
+function messageFor(field: FieldRule, problem: FieldProblem, today: Days, language?: string): string {
+  const message = field.messages[problem] || fallback[problem] || 'Please check this';
+  const which = problem === 'tooSmall' ? 'min' : problem === 'tooLarge' ? 'max' : null;
+  if (!which) return message;
+  const limit = limitOf(field, which, today);
+  return filled(message, {
+    limit: valueAt(fieldKinds, field.kind)?.limitText?.(limit, language) ?? field[which] ?? '',
+  });
 }

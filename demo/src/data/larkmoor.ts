@@ -5,6 +5,7 @@ import { basket } from './basket.js';
 import { circlePlans, domeMotor, membersCircle, membersDoor } from './circle.js';
 import { askTheObservatory, skyLetter } from './letter.js';
 import { lampOffer } from './offer.js';
+import { schoolVisit } from './school.js';
 
 export const siteKey = 'larkmoor';
 
@@ -27,6 +28,7 @@ export const widgets = (now: number): readonly DemoWidget[] => [
   { document: circlePlans, publish: true, did: [34, 0, 11] },
   { document: clearSky, publish: true, did: [41, 0, 13] },
   { document: lampOffer, publish: true, did: [29, 0, 29] },
+  { document: schoolVisit, publish: true, did: [9, 0.11, 31] },
   { document: domeMotor, publish: true, did: [22, 0.06, 17] },
   { document: basket, publish: true, did: [63, 0, 19] },
   { document: membersDoor, publish: true, did: [18, 0.52, 23] },

@@ -50,9 +50,8 @@ export async function startTry<L extends Loads>(load: L, token: string, start: S
     },
     async part(name: PartName) {
       const part = await load.part(name);
-      if (name !== 'form') return part;
-      const { tryOut } = part as typeof import('./form.ts');
-      return { ...part, submit: tryOut, sendUnsent: () => Promise.resolve() };
+      // What an earlier page could not send is no business of a try.
+      return name === 'sending' ? { ...part, sendUnsent: () => Promise.resolve() } : part;
     },
   };
   return start(tried, {

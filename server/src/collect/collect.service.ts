@@ -1,6 +1,7 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { ConflictException, HttpException, Inject, Injectable, NotFoundException } from '@nestjs/common';
-import { checkForm, isSecret, type FormRule } from '@sirene/core/form';
+import { checkForm, isSecret, type Days, type FormRule } from '@sirene/core/form';
+import { dayMs } from '@sirene/core/base/time';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { Action } from '@sirene/core/actions';
 import type { Database } from 'better-sqlite3';
@@ -63,7 +64,7 @@ export class CollectService {
     const rule = valueAt(seen.forms, submission.form);
     if (!rule) throw new NotFoundException(`form ${submission.form} is not part of this widget`);
     refuseUnknownFields(rule, submission.values);
-    const { values, faults } = checkForm(rule, submission.values);
+    const { values, answers, faults } = checkForm(rule, submission.values, this.#days());
     const [fault] = faults;
     if (fault) {
       const problems = faults.map(({ key, message }) => ({ path: `values.${key}`, reason: message }));
@@ -74,9 +75,19 @@ export class CollectService {
     }
     const ofKind = (kind: string) =>
       valueAt(values, rule.fields.find((field) => field.kind === kind)?.key ?? '') ?? '';
-    const fields = rule.fields
-      .filter((field) => !isSecret(field))
-      .map(({ key, label }) => ({ key, label, value: valueAt(values, key) ?? '' }));
+    // What was not asked for is no part of it.
+    const fields: SubmittedField[] = rule.fields
+      .filter((field) => !isSecret(field) && Object.hasOwn(values, field.key))
+      .map(({ key, label }) => {
+        const [value, answer] = [valueAt(values, key) ?? '', valueAt(answers, key)];
+        const isData = answer !== undefined && typeof answer !== 'string';
+        return {
+          key,
+          label,
+          value,
+          ...(isData && { answer: typeof answer === 'number' ? answer : [...answer] }),
+        };
+      });
     const entry: Entry = { site, seen, submission, fields, email: ofKind('email'), name: ofKind('name') };
     const outcome = await this.groups.add((database) => this.#store(database, entry));
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');
@@ -90,6 +101,12 @@ export class CollectService {
         statement(database, countOne[type]).run(day, widget, site.id);
       }
     });
+  }
+
+  /** What was filled in without a connection arrives days later, and it may be tomorrow already where the visitor is. */
+  #days(): Days {
+    const today = Math.floor(this.clock.now() / dayMs);
+    return { from: today - 7, to: today + 1 };
   }
 
   #store(

@@ -17,7 +17,16 @@ export const submission = answer('Submission', {
   ),
   fields: Type.Array(
     Type.Object(
-      { key: Type.String(), label: Type.String(), value: Type.String() },
+      {
+        key: Type.String(),
+        label: Type.String(),
+        value: Type.String(),
+        answer: Type.Optional(
+          Type.Union([Type.Number(), Type.Array(Type.String())], {
+            description: 'The same as data, where it is a number or several choices.',
+          }),
+        ),
+      },
       { additionalProperties: false },
     ),
     { description: 'With the labels that the visitor saw.' },

@@ -16,6 +16,8 @@ export interface SubmittedField {
   key: string;
   label: string;
   value: string;
+  /** The same as data, where that is no text: a number, or those that were chosen. */
+  answer?: number | string[];
 }
 
 @Entity('submission')

@@ -1,4 +1,4 @@
-/** The words that visitors read where the designer has written none. `{name}` and `{count}` are put in. */
+/** The words that visitors read where the designer has written none. `{name}` and the like are put in. */
 export interface Messages {
   /** A field that is required and empty, one that is not what it should be, one that is too long. */
   missing: string;
@@ -14,6 +14,20 @@ export interface Messages {
   missingChoices: string;
   missingConsent: string;
   missingAmount: string;
+  malformedDate: string;
+  malformedTime: string;
+  /** What is less or more than a field takes, by `{limit}`: of amounts, moments, texts, choices. */
+  atLeast: string;
+  atMost: string;
+  tooEarly: string;
+  tooLate: string;
+  tooShort: string;
+  tooFewChoices: string;
+  tooManyChoices: string;
+  /** Where in a form of several steps one is: `{count}`, `{total}`, and the step's `{name}`. */
+  stepOf: string;
+  /** Above the list of what is wrong with a form. */
+  checkThese: string;
   /** Behind the label of a field that may stay empty. */
   optional: string;
   /** What a drop-down shows before something is chosen. */

@@ -2,12 +2,17 @@ import { Type } from '@sinclair/typebox';
 import { valueAt } from '../../base/maps/index.js';
 import { oneOf } from '../../base/schema/index.js';
 import { axis, signalling } from '../axis.js';
+import {
+  comparing,
+  comparisonNames,
+  comparisonProblems,
+  comparisons,
+  comparisonWords,
+  type Comparison,
+} from '../comparison.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
-
-const comparisons = ['equals', 'one-of', 'more', 'less', 'contains'] as const;
-type Comparison = (typeof comparisons)[number];
 
 export interface FactCondition {
   type: 'fact';
@@ -18,34 +23,15 @@ export interface FactCondition {
   value: string;
 }
 
-const tests: Record<Comparison, (value: string) => (fact: string) => boolean> = {
-  equals: (value) => (fact) => fact === value,
-  'one-of': (value) => {
-    const wanted = value.split(',').map((one) => one.trim());
-    return (fact) => wanted.includes(fact);
-  },
-  more: (value) => (fact) => Number(fact) > Number(value),
-  less: (value) => (fact) => Number(fact) < Number(value),
-  contains: (value) => (fact) => fact.includes(value),
-};
-
 /** A fact that the page has told of itself or of the visitor. One that it has not told holds nothing. */
 export const fact: ConditionKind<FactCondition> = {
   compile({ name, how, value }) {
-    const test = tests[how](value.trim().toLowerCase());
+    const test = comparing(how, value);
     return ({ signals: { facts } }) => {
       const told = valueAt(facts, name);
-      return told !== undefined && test(String(told).toLowerCase());
+      return told !== undefined && test(String(told));
     };
   },
-};
-
-const words: Record<Comparison, string> = {
-  equals: 'is',
-  'one-of': 'is one of',
-  more: 'is more than',
-  less: 'is less than',
-  contains: 'contains',
 };
 
 export const factSpec = defineRule({
@@ -62,15 +48,13 @@ export const factSpec = defineRule({
       value: Type.String({ maxLength: 200 }),
     }),
   create: () => ({ type: 'fact', name: 'plan', how: 'equals', value: 'gold' }),
-  phrase: ({ name, how, value }: FactCondition) => `whose ${name} ${words[how]} ${value || '(empty)'}`,
+  phrase: ({ name, how, value }: FactCondition) =>
+    `whose ${name} ${comparisonWords[how]} ${value || '(empty)'}`,
   found: ({ signals: { facts } }: PageVisit, { name }: FactCondition) => {
     const told = valueAt(facts, name);
     return told === undefined ? `no ${name} told` : `${name} is ${String(told)}`;
   },
-  problems: ({ how, value }: FactCondition) =>
-    (how === 'more' || how === 'less') && !Number.isFinite(Number(value || NaN))
-      ? [['value', 'must be a number to be compared with more or less']]
-      : [],
+  problems: ({ how, value }: FactCondition) => comparisonProblems(how, value),
   axis: ({ name, how, value }: FactCondition) => {
     const number = Number(value);
     const named = how === 'one-of' ? value.split(',').map((one) => one.trim()) : [value];
@@ -105,13 +89,7 @@ export const factSpec = defineRule({
     {
       key: 'how',
       label: 'Comparison',
-      choice: {
-        equals: 'Equals',
-        'one-of': 'One of',
-        more: 'More than',
-        less: 'Less than',
-        contains: 'Contains',
-      },
+      choice: comparisonNames,
     },
     { key: 'value', label: 'Value', text: 200 },
   ],

@@ -14,6 +14,9 @@ const schema = elementFields('button', {
   label: Type.String({ maxLength: 120 }),
   action: Type.Union([
     Type.Object({ type: Type.Literal('submit') }, strict),
+    // To the next step of its form, once what this one asks for is there; and back.
+    Type.Object({ type: Type.Literal('next') }, strict),
+    Type.Object({ type: Type.Literal('back') }, strict),
     Type.Object({ type: Type.Literal('close') }, strict),
     Type.Object({ type: Type.Literal('scene'), scene: sceneName }, strict),
     // Asks the page anew for what it could not load, such as a basket.
@@ -117,7 +120,8 @@ export const button = define({
       const href = `data:text/calendar;charset=utf-8,${encodeURIComponent(file)}`;
       return h('a', { ...attributes, href, download: 'event.ics', 'data-act': 'link' }, ...inner);
     }
-    const type = action.type === 'submit' ? 'submit' : 'button';
+    // Enter in a field goes on to the next step, as it sends the last one (HTML, implicit submission).
+    const type = action.type === 'submit' || action.type === 'next' ? 'submit' : 'button';
     const scene = action.type === 'scene' ? action.scene : null;
     return h('button', { ...attributes, type, 'data-act': action.type, 'data-to': scene }, ...inner);
   },

@@ -6,7 +6,7 @@ import { motionsSchema, type Motions } from '../../style/motion/index.js';
 import type { Html } from '../../base/html/index.js';
 import { oneOf, strict } from '../../base/schema/index.js';
 import type { BrandLogo, Role, StyleSheet } from '../../style/index.js';
-import type { FieldRule } from '../../form/index.js';
+import { formTree, type FieldRule, type FormulaFields, type FormulaType } from '../../form/index.js';
 import type { PartName } from '../parts/index.js';
 import type { InspectorProperty } from '../property/index.js';
 
@@ -28,6 +28,15 @@ export interface RenderContext {
   foreign: Foreign;
   /** What visitors read in the widget's language. */
   messages: Messages;
+}
+
+/** A field of a form, as its conditions and formulas know it. */
+export interface AnswerField {
+  key: string;
+  label: string;
+  gives: FormulaType;
+  /** What may be chosen, for fields that offer choices. */
+  options?: readonly string[];
 }
 
 /** One entry of the menu of new elements. */
@@ -106,8 +115,10 @@ export interface ElementDefinition<S extends TObject = TObject> {
   cssFor?(element: Static<S>, held: () => readonly AnyElement[]): readonly string[];
   /** CSS that is needed only where the styles of the widget say something, such as a label elsewhere than above. */
   cssWhen?: readonly { styles: RegExp; css: string }[];
-  /** What it asks a submission to hold, for elements that are fields. */
-  fieldRule?(element: Static<S>, id: string, messages: Messages): FieldRule;
+  /** What it asks a submission to hold, for elements that are fields; `fields` are those of its form. */
+  fieldRule?(element: Static<S>, id: string, messages: Messages, fields: FormulaFields): FieldRule;
+  /** How conditions and formulas of its form know it, for elements that are fields. */
+  answers?(element: Static<S>): AnswerField;
   /** Checks that a schema can't express: `[path, reason]`. */
   problems?(element: Static<S>): [string, string][];
   /** The lazily loaded part of the page's script that it needs. */
@@ -148,6 +159,8 @@ export const languageTag = Type.String({
 export const line = (maxLength = 200) => Type.String({ maxLength });
 export const addressText = Type.String({ maxLength: 2048 });
 
+const answerTree = formTree();
+
 /** The schema of an element: what all have, and what is its own. */
 export function elementFields<T extends TProperties>(type: string, own: T) {
   return Type.Object(
@@ -168,6 +181,8 @@ export function elementFields<T extends TProperties>(type: string, own: T) {
       motion: Type.Optional(Type.Unsafe<Motions>(motionsSchema)),
       /** Seconds after the widget opened at which it appears. */
       after: Type.Optional(Type.Number({ minimum: 0, maximum: 600 })),
+      /** In a form: shown, and asked for, only while this holds of the other answers. */
+      when: Type.Optional(answerTree),
       ...own,
     },
     strict,

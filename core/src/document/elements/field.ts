@@ -1,8 +1,11 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { TextCursorInput } from 'lucide';
-import { fieldSpecs, type FieldSpec } from '../../form/index.js';
+import { fieldKinds, fieldSpecs, formTree, type FieldSpec, type Limits } from '../../form/index.js';
+import { valueAt } from '../../base/maps/index.js';
 import { h, type Html } from '../../base/html/index.js';
-import { define, elementFields, fieldName, oneOf } from './definition.js';
+import { define, elementFields, fieldName, oneOf, type InspectorProperty } from './definition.js';
+
+const limit = Type.Optional(Type.String({ minLength: 1, maxLength: 20 }));
 
 const schema = elementFields('field', {
   kind: oneOf(fieldSpecs.map(({ kind }) => kind)),
@@ -17,8 +20,19 @@ const schema = elementFields('field', {
   options: Type.Optional(
     Type.Array(Type.String({ minLength: 1, maxLength: 500 }), { minItems: 1, maxItems: 200 }),
   ),
+  /** It is required only while this holds of the other answers. */
+  requiredWhen: Type.Optional(formTree()),
+  /** The least and the most that it takes, as its kind says: `5`, `2027-01-12`, `today+7`, `09:30`. */
+  min: limit,
+  max: limit,
+  /** What it holds before the visitor enters anything, and the parameter of the page's address that says so. */
+  initial: Type.Optional(Type.String({ maxLength: 500 })),
+  parameter: Type.Optional(
+    Type.String({ pattern: '^[\\w.-]{1,60}$', description: 'must be 1 to 60 letters, digits or . _ -' }),
+  ),
   missing: Type.Optional(Type.String({ maxLength: 200 })),
   malformed: Type.Optional(Type.String({ maxLength: 200 })),
+  outside: Type.Optional(Type.String({ maxLength: 200 })),
 });
 
 type Field = Static<typeof schema>;
@@ -26,6 +40,16 @@ type Field = Static<typeof schema>;
 /** How the studio offers a kind of field; the first kind where it is unknown. */
 export function fieldSpec(kind: string): FieldSpec {
   return fieldSpecs.find((spec) => spec.kind === kind) ?? (fieldSpecs[0] as FieldSpec);
+}
+
+/** The kinds of limits that take something, with what the inspector calls them: one pair of rows for each wording. */
+function limitKinds(takes: Limits['takes']): { limits: Limits; only(field: never): boolean }[] {
+  const kinds = fieldSpecs.filter(({ limits }) => limits?.takes === takes);
+  const wordings = new Map(kinds.map(({ limits }) => [limits?.min, limits as Limits]));
+  return [...wordings].map(([wording, limits]) => ({
+    limits,
+    only: ({ kind }: Field) => fieldSpec(kind).limits?.min === wording,
+  }));
 }
 
 // A label stands above, at the side that a variable says.
@@ -76,7 +100,34 @@ const choiceButtonsCss =
   '& .choice:has(:focus-visible){outline:var(--cl,none);outline-offset:2px}' +
   '& .mark{position:var(--cm,static);opacity:var(--co,1)}';
 
-function choicesHtml({ key, options = [] }: Field, spec: FieldSpec, part: (name: string) => string): Html {
+/** A limit as what values are compared with; NaN for what is none. */
+function limitOf({ kind, ...field }: Field, which: 'min' | 'max'): number {
+  const text = field[which];
+  return text === undefined ? NaN : (valueAt(fieldKinds, kind)?.limit ?? Number)(text, 0);
+}
+
+const limitExamples: Readonly<Record<Limits['takes'], string>> = {
+  number: 'must be a number',
+  date: 'must be a date, such as 2027-01-12 or today+7',
+  time: 'must be a time of day, such as 09:30',
+};
+
+/** What is wrong with the limits of a field. */
+function limitProblems(field: Field): [string, string][] {
+  const { limits } = fieldSpec(field.kind);
+  const both = ['min', 'max'] as const;
+  const set = both.filter((which) => field[which] !== undefined);
+  if (!limits) return set.map((which) => [which, 'is not known for this type of field']);
+  const wrong = set.filter((which) => Number.isNaN(limitOf(field, which)));
+  if (wrong.length > 0) return wrong.map((which) => [which, limitExamples[limits.takes]]);
+  return limitOf(field, 'min') > limitOf(field, 'max') ? [['max', 'is less than the minimum']] : [];
+}
+
+function choicesHtml(
+  { key, options = [], initial = '' }: Field,
+  spec: FieldSpec,
+  part: (name: string) => string,
+): Html {
   return h(
     'div',
     { class: `choices ${part('choices')}` },
@@ -88,6 +139,7 @@ function choicesHtml({ key, options = [] }: Field, spec: FieldSpec, part: (name:
           ...spec.attributes,
           name: key,
           value: option,
+          checked: initial.split('\n').includes(option),
           class: `mark ${part('mark')} ${part(String(spec.attributes['type']))}`,
         }),
         h('span', {}, option),
@@ -141,7 +193,8 @@ export const field = define({
       label: 'Field type',
       control: 'choice',
       options: Object.fromEntries(fieldSpecs.map(({ kind, label }) => [kind, label])),
-      along: (kind: string) => ({ options: fieldSpec(kind).options }),
+      // What another kind takes for a limit is none of this one.
+      along: (kind: string) => ({ options: fieldSpec(kind).options, min: undefined, max: undefined }),
     },
     { path: ['label'], label: 'Label', control: 'line', always: true },
     {
@@ -164,8 +217,49 @@ export const field = define({
     { path: ['placeholder'], label: 'Placeholder', control: 'line' },
     { path: ['hint'], label: 'Hint', control: 'line' },
     { path: ['required'], label: 'Required', control: 'toggle' },
+    ...(['number', 'date', 'time'] as const).flatMap((takes): InspectorProperty[] =>
+      limitKinds(takes).flatMap(({ limits, only }) => [
+        {
+          path: ['min'],
+          label: limits.min,
+          control: 'line',
+          only,
+          ...(limits.help && { help: limits.help }),
+        },
+        { path: ['max'], label: limits.max, control: 'line', only },
+      ]),
+    ),
+    {
+      path: ['requiredWhen'],
+      label: 'Required when',
+      control: 'answers',
+      rare: true,
+      only: ({ required }: Field) => !required,
+    },
+    {
+      path: ['initial'],
+      label: 'Default value',
+      control: 'line',
+      rare: true,
+      only: ({ kind }: Field) => !fieldSpec(kind).options,
+    },
+    {
+      path: ['parameter'],
+      label: 'Default from URL parameter',
+      control: 'line',
+      rare: true,
+      help: 'With “name”, a page opened with ?name=Mira fills in Mira.',
+    },
     { path: ['missing'], label: 'Message when empty', control: 'line', rare: true },
     { path: ['malformed'], label: 'Message when invalid', control: 'line', rare: true },
+    {
+      path: ['outside'],
+      label: 'Message when out of range',
+      control: 'line',
+      rare: true,
+      only: ({ kind }: Field) => fieldSpec(kind).limits !== undefined,
+      help: '{limit} stands for the limit.',
+    },
     { path: ['key'], label: 'Field name', control: 'line', rare: true, always: true },
   ],
   offers: fieldSpecs.map(({ kind, key, label, asks, options }) => ({
@@ -178,21 +272,31 @@ export const field = define({
       ...(options && { options }),
     },
   })),
+  answers: ({ key, label, kind, options }) => ({
+    key,
+    label,
+    gives: fieldSpec(kind).gives ?? 'text',
+    ...(options && { options }),
+  }),
   render(element, { id, box, part, messages }) {
     const spec = fieldSpec(element.kind);
+    const placed = { ...box, 'data-parameter': element.parameter };
     const hint = element.hint ? h('p', { id: `${id}-hint`, class: part('hint') }, element.hint) : null;
     const error = h('p', { id: `${id}-error`, class: part('error') });
     const described = `${hint ? `${id}-hint ` : ''}${id}-error`;
     const label = `label ${part('label')}${element.labelHidden ? ' unseen' : ''}`;
     const words = [
       element.label,
-      !element.required && !element.labelHidden && h('span', { class: 'optional' }, ` ${messages.optional}`),
+      !element.required &&
+        !element.requiredWhen &&
+        !element.labelHidden &&
+        h('span', { class: 'optional' }, ` ${messages.optional}`),
     ];
     if (spec.tag === 'choices') {
       return h(
         'div',
         {
-          ...box,
+          ...placed,
           role: spec.attributes['type'] === 'radio' ? 'radiogroup' : 'group',
           'aria-labelledby': `${id}-label`,
           'aria-describedby': described,
@@ -221,16 +325,20 @@ export const field = define({
     };
     return h(
       'div',
-      box,
+      placed,
       h('label', { for: control.id, class: label }, ...words),
       spec.tag === 'select'
         ? h(
             'select',
             control,
             h('option', { value: '' }, element.placeholder || messages.choose),
-            ...(element.options ?? []).map((option) => h('option', { value: option }, option)),
+            ...(element.options ?? []).map((option) =>
+              h('option', { value: option, selected: option === element.initial }, option),
+            ),
           )
-        : h(spec.tag, typed),
+        : spec.tag === 'textarea'
+          ? h('textarea', typed, element.initial ?? '')
+          : h('input', { ...typed, value: element.initial }),
       hint,
       error,
     );
@@ -246,14 +354,17 @@ export const field = define({
       ...(fieldSpec(element.kind).tag === 'select' ? [selectCss] : []),
     ];
   },
-  problems: ({ kind, options }) =>
-    fieldSpec(kind).options && !options ? [['options', 'must be given for this type of field']] : [],
+  problems: (field) =>
+    fieldSpec(field.kind).options && !field.options
+      ? [['options', 'must be given for this type of field']]
+      : limitProblems(field),
   cssWhen: [
     { styles: /--l(?!j)\w+:(?!initial)/, css: placedLabelCss },
     { styles: /--cp:(?!initial)/, css: choiceButtonsCss },
   ],
   fieldRule(element: Field, id, messages) {
-    const { says = {}, maxLength, tag } = fieldSpec(element.kind);
+    const { says = {}, maxLength, tag, limits } = fieldSpec(element.kind);
+    const { min, max, outside, requiredWhen } = element;
     const isTyped = tag === 'input' || tag === 'textarea';
     return {
       element: id,
@@ -263,10 +374,17 @@ export const field = define({
       required: element.required,
       maxLength,
       ...(element.options && { options: element.options }),
+      ...(min !== undefined && { min }),
+      ...(max !== undefined && { max }),
+      ...(requiredWhen && !element.required && { requiredWhen }),
       messages: {
-        ...(element.required && { missing: element.missing || messages[says.missing ?? 'missing'] }),
+        ...((element.required || requiredWhen) && {
+          missing: element.missing || messages[says.missing ?? 'missing'],
+        }),
         malformed: element.malformed || messages[says.malformed ?? 'malformed'],
         ...(isTyped && { tooLong: messages.tooLong }),
+        ...(limits && min !== undefined && { tooSmall: outside || messages[limits.says.min] }),
+        ...(limits && max !== undefined && { tooLarge: outside || messages[limits.says.max] }),
       },
     };
   },

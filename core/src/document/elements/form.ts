@@ -3,6 +3,7 @@ import { SquarePen } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { childList, define, elementFields, oneOf } from './definition.js';
 import { formLayoutCss, formLayouts, sideBySide } from './form-layouts.js';
+import { inSteps, isStep, progress, stepsCss } from './form-steps.js';
 
 const schema = elementFields('form', {
   children: childList,
@@ -58,8 +59,9 @@ export const form = define({
       ],
     },
   ],
-  render: ({ failed, layout = 'stacked' }, { box, children, held, messages }) =>
-    h(
+  render({ failed, layout = 'stacked' }, { box, children, held, messages }) {
+    const steps = held().filter(({ element }) => isStep(element));
+    return h(
       'form',
       {
         ...box,
@@ -67,10 +69,19 @@ export const form = define({
         novalidate: true,
         'data-failed': failed || messages.failed,
         'data-sending': messages.sending,
+        ...(steps.length > 1 && { 'data-step-of': messages.stepOf }),
       },
-      layout === 'side' ? sideBySide(held()) : children(),
+      steps.length > 1 && progress(steps),
+      steps.length > 1 ? inSteps(held()) : layout === 'side' ? sideBySide(held()) : children(),
+      h('div', { class: 'faults', tabindex: -1, hidden: true }, h('p', {}, messages.checkThese)),
       h('p', { class: 'status', role: 'status' }),
-    ),
-  css: '&{display:flex;flex-direction:column;margin:0}&>.status{margin:0;font-size:.9em}&>.status:empty{display:none}',
-  cssFor: ({ layout = 'stacked' }, held) => formLayoutCss(layout, held),
+    );
+  },
+  css:
+    '& [hidden]{display:none!important}&>.faults{font-size:.9em;outline-offset:4px}&>.faults :is(p,ul){margin:0}&>.faults ul{padding-inline-start:1.2em}&>.faults a{color:inherit}' +
+    '&{display:flex;flex-direction:column;margin:0}&>.status{margin:0;font-size:.9em}&>.status:empty{display:none}',
+  cssFor: ({ layout = 'stacked' }, held) => [
+    ...formLayoutCss(layout, held),
+    ...(held().some(isStep) ? [stepsCss] : []),
+  ],
 });

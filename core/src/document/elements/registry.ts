@@ -3,12 +3,14 @@ import { amounts } from './amounts.js';
 import { badge } from './badge.js';
 import { basket } from './basket.js';
 import { button } from './button.js';
+import { calculation } from './calculation.js';
 import { code } from './code.js';
 import { countdown } from './countdown.js';
 import { divider } from './divider.js';
 import { field } from './field.js';
 import { form } from './form.js';
 import { group } from './group.js';
+import { hiddenField } from './hidden-field.js';
 import { html } from './html.js';
 import { icon } from './icon.js';
 import { image } from './image.js';
@@ -19,6 +21,7 @@ import { plan } from './plan.js';
 import { plans } from './plans.js';
 import { rating } from './rating.js';
 import { spacer } from './spacer.js';
+import { step } from './step.js';
 import { text } from './text.js';
 import { turns } from './turns.js';
 import { video } from './video.js';
@@ -37,6 +40,9 @@ export const definitions = {
   group,
   form,
   field,
+  step,
+  calculation,
+  'hidden-field': hiddenField,
   amounts,
   countdown,
   code,

@@ -1,6 +1,7 @@
 /**
  * The parts of the embed that pages load when a widget needs them, each a file of that name in `embed/src/parts/`. An element
- * names its own by `script`; forms and anchored placements bring theirs; `showing` comes with the first widget,
+ * names its own by `script`; forms and anchored placements bring theirs; `sending` comes with what is
+ * sent; `showing` comes with the first widget,
  * `signals`, `told`
  * and `page-types` where some rule asks for more than the page tells by itself.
  */
@@ -8,6 +9,7 @@ export const partNames = [
   'showing',
   'anchor',
   'form',
+  'sending',
   'basket',
   'countdown',
   'copy',

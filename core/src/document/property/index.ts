@@ -23,6 +23,8 @@ export interface InspectorProperty {
     | 'pool'
     | 'several'
     | 'order'
+    | 'answers'
+    | 'formula'
     | 'list';
   /** For choices: value and what it is called. */
   options?: Readonly<Record<string, string>>;

@@ -14,6 +14,7 @@ export const choiceSpec = {
   tag: 'choices',
   attributes: { type: 'radio' },
   maxLength: 200,
+  gives: 'option',
   asks: 'Which one?',
   options: ['First', 'Second', 'Third'],
 } as const satisfies FieldSpec;

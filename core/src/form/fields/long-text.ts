@@ -1,8 +1,10 @@
 import type { FieldKind, FieldSpec } from '../field.js';
+import { lengthLimits } from '../limits.js';
 
 export const longText: FieldKind = {
   tidy: (value) => value.replace(/\r\n?/g, '\n').trim(),
   accepts: () => true,
+  measure: (value) => value.length,
 };
 
 export const longTextSpec = {
@@ -13,4 +15,5 @@ export const longTextSpec = {
   tag: 'textarea',
   attributes: { rows: '4' },
   maxLength: 4000,
+  limits: lengthLimits,
 } as const satisfies FieldSpec;

@@ -1,8 +1,12 @@
+import { numberOf } from '../answer.js';
 import type { FieldKind, FieldSpec } from '../field.js';
+import { amountLimits } from '../limits.js';
 
 export const number: FieldKind = {
   tidy: (value) => value.trim().replace(/\s/g, ''),
   accepts: (value) => /^[+-]?\d+([.,]\d+)?$/.test(value),
+  answer: (value) => (value === '' ? '' : numberOf(value)),
+  measure: numberOf,
 };
 
 export const numberSpec = {
@@ -14,4 +18,6 @@ export const numberSpec = {
   tag: 'input',
   attributes: { type: 'text', inputmode: 'decimal' },
   maxLength: 30,
+  gives: 'number',
+  limits: amountLimits,
 } as const satisfies FieldSpec;

@@ -14,6 +14,7 @@ export const selectSpec = {
   tag: 'select',
   attributes: {},
   maxLength: 200,
+  gives: 'option',
   asks: 'Choose one',
   options: ['First', 'Second', 'Third'],
 } as const satisfies FieldSpec;

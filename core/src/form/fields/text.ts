@@ -1,8 +1,10 @@
 import type { FieldKind, FieldSpec } from '../field.js';
+import { lengthLimits } from '../limits.js';
 
 export const text: FieldKind = {
   tidy: (value) => value.trim(),
   accepts: () => true,
+  measure: (value) => value.length,
 };
 
 export const textSpec = {
@@ -13,4 +15,5 @@ export const textSpec = {
   tag: 'input',
   attributes: { type: 'text' },
   maxLength: 200,
+  limits: lengthLimits,
 } as const satisfies FieldSpec;

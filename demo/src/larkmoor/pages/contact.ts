@@ -10,5 +10,7 @@ export const contact: Page = {
 <tr><td>School visits</td><td><a href="mailto:schools@larkmoor.example">schools@larkmoor.example</a></td></tr>
 <tr><td>Open</td><td>Wednesday to Sunday</td></tr></tbody></table></div>
 <div><div class="card">${skyChart(5)}<div><h3>Up High Lane, to the end</h3><p>The last half mile has no lights, on purpose. Please dip your headlamps at the gate.</p></div></div></div>
-</div><div class="wide" style="padding-top:40px"><div data-sirene="ask-the-observatory"></div></div></section>`,
+</div><div class="wide" style="padding-top:40px"><h2>Bring your class</h2>
+<p>School classes, clubs and families come on evenings of their own, with a guide, from six children on.</p>
+<p><a class="button" href="#school-visit">Ask for a group visit</a></p></div><div class="wide" style="padding-top:40px"><div data-sirene="ask-the-observatory"></div></div></section>`,
 };

@@ -5,10 +5,10 @@ import CodeMirror, { type Extension } from '@uiw/react-codemirror';
 interface Props {
   id?: string;
   label: string;
-  language: 'html' | 'css';
   value: string;
   extensions?: Extension[];
   height?: string;
+  lineNumbers?: boolean;
   onChange(value: string): void;
 }
 
@@ -25,7 +25,15 @@ const face = EditorView.theme({
 });
 
 /** A field for code, with its lines counted and its brackets matched. Tab leaves it, as it leaves any other field. */
-export function CodeControl({ id, label, value, extensions = [], height = '150px', onChange }: Props) {
+export function CodeControl({
+  id,
+  label,
+  value,
+  extensions = [],
+  height = '150px',
+  lineNumbers = true,
+  onChange,
+}: Props) {
   return (
     <Box borderWidth="1px" rounded="sm" overflow="hidden" minW="0">
       <CodeMirror
@@ -33,7 +41,7 @@ export function CodeControl({ id, label, value, extensions = [], height = '150px
         height={height}
         theme="none"
         indentWithTab={false}
-        basicSetup={{ foldGutter: false, highlightActiveLine: false, searchKeymap: false }}
+        basicSetup={{ foldGutter: false, lineNumbers, highlightActiveLine: false, searchKeymap: false }}
         extensions={[
           face,
           EditorView.lineWrapping,

@@ -28,7 +28,6 @@ export function WidgetCss() {
       </Text>
       <CodeControl
         label="Custom CSS"
-        language="css"
         value={source}
         height="190px"
         extensions={extensions}

@@ -16,6 +16,7 @@ import { LaterRow } from './LaterRow.tsx';
 import { MotionControls } from './MotionControls.tsx';
 import { ClosingControls, PlacementControls } from './PlacementControls.tsx';
 import { PropertySections } from './property/PropertyRows.tsx';
+import { ShownWhen } from './ShownWhen.tsx';
 import { RegionControls } from './RegionControls.tsx';
 import { defaultLanguage, type Language } from '@sirene/core/base/messages';
 import { Choice } from '../../shared/Choice.tsx';
@@ -106,6 +107,7 @@ function ElementInspector({ id, element }: { id: string; element: Element }) {
       ) : (
         <>
           <PropertySections at={['elements', id]} properties={definition.properties} owner={element} />
+          <ShownWhen id={id} />
           <ConditionBar element roleName={definition.label.toLowerCase()} />
           <LookRow element={id} role={role} />
           <StyleSections

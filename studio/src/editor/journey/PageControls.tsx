@@ -1,11 +1,17 @@
 import { Stack, Text } from '@chakra-ui/react';
-import { isPattern, targetingOf, targetingParts, type Targeting } from '@sirene/core/behaviour';
+import {
+  conditionSpecs,
+  isPattern,
+  targetingOf,
+  targetingParts,
+  type Targeting,
+} from '@sirene/core/behaviour';
 import { neverMatches } from '@sirene/core/rehearse/plan';
-import { treeWords } from '@sirene/core/review/sentence';
+import { conditionWords, treeWords } from '@sirene/core/review/sentence';
 import { useMemo } from 'react';
 import { useDocument, useEditing } from '../state/editing.ts';
 import { PatternList } from './PatternList.tsx';
-import { TargetingTree } from './TargetingTree.tsx';
+import { ConditionTree } from './ConditionTree.tsx';
 
 const patternProblem = (pattern: string): string | null =>
   isPattern(pattern) ? null : 'starts with / or with https://';
@@ -57,7 +63,12 @@ export function ConditionControls() {
   const never = useMemo(() => neverMatches(targeting), [targeting]);
   return (
     <Stack gap="3" maxH="52vh" overflow="auto" tabIndex={-1}>
-      <TargetingTree tree={targeting} onChange={set} />
+      <ConditionTree
+        tree={targeting}
+        onChange={(tree) => set(tree as Targeting)}
+        specs={conditionSpecs}
+        words={(condition) => conditionWords(condition as never)}
+      />
       {never && (
         <Text role="alert" color="wine">
           Nobody can match: {never.nodes.map(nodeWords).join(' and ')}.

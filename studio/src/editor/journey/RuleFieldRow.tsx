@@ -1,20 +1,25 @@
 import { Checkbox, Flex, Input, Textarea } from '@chakra-ui/react';
 import type { RuleField } from '@sirene/core/behaviour';
+import { valueAt } from '@sirene/core/base/maps';
 import { useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
 import { Row } from '../../shared/Row.tsx';
 import { NumberRow } from '../inspector/NumberRow.tsx';
+import { useFormFields } from '../state/form-fields.ts';
 import { PageChoice } from './PageChoice.tsx';
 import { WidgetChoice } from './WidgetChoice.tsx';
 
 interface Props {
   field: RuleField;
+  /** The whole rule, for parts that depend on others. */
+  rule: Readonly<Record<string, unknown>>;
   value: unknown;
   onChange(value: unknown): void;
 }
 
 /** The control of one part of a rule, by what its kind says that it is. */
-export function RuleFieldRow({ field, value, onChange }: Props) {
+export function RuleFieldRow({ field, rule, value, onChange }: Props) {
+  const formFields = useFormFields();
   const { label } = field;
   if ('unit' in field) {
     const { share, min, max, unit } = field;
@@ -34,18 +39,45 @@ export function RuleFieldRow({ field, value, onChange }: Props) {
         const text = String(value ?? '');
         if ('choice' in field)
           return <Choice id={id} value={text} options={field.choice} onChange={onChange} />;
+        if ('field' in field)
+          return (
+            <Choice
+              id={id}
+              value={text}
+              unset={text || 'Choose a field'}
+              options={Object.fromEntries(formFields.map(({ key, label: name }) => [key, name || key]))}
+              onChange={onChange}
+            />
+          );
         if ('widget' in field) return <WidgetChoice id={id} value={text} onChange={onChange} />;
-        return (
+        const options =
+          'optionsOf' in field && field.optionsOf !== undefined
+            ? formFields.find(({ key }) => key === valueAt(rule, field.optionsOf ?? ''))?.options
+            : undefined;
+        const input = (
           <Input
             id={id}
             size="xs"
             bg="sheet"
+            {...(options && { list: `${id}-options` })}
             {...('time' in field ? { type: 'time', maxW: '120px' } : {})}
             {...('selector' in field ? { fontFamily: 'mono', maxLength: 300, placeholder: '#prices' } : {})}
             {...('text' in field ? { maxLength: field.text } : {})}
             value={text}
             onChange={(event) => onChange(event.target.value)}
           />
+        );
+        return options ? (
+          <>
+            {input}
+            <datalist id={`${id}-options`}>
+              {options.map((option) => (
+                <option key={option} value={option} />
+              ))}
+            </datalist>
+          </>
+        ) : (
+          input
         );
       }}
     </Row>

@@ -37,6 +37,7 @@ export function RuleFields<R extends { type: string }>({
           <Box key={field.key}>
             <RuleFieldRow
               field={field}
+              rule={shown as Readonly<Record<string, unknown>>}
               value={valueAt(shown as Readonly<Record<string, unknown>>, field.key)}
               onChange={(value) => change({ ...shown, [field.key]: value })}
             />

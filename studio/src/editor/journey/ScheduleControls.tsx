@@ -140,6 +140,7 @@ function HoursRow({
       </Flex>
       <RuleFieldRow
         field={{ key: 'days', label: 'Days', several: shortWeekdays }}
+        rule={{}}
         value={shown.days}
         onChange={(days) => change({ ...shown, days: days as number[] })}
       />

@@ -16,13 +16,12 @@ import {
   type SignalType,
 } from '@sirene/core/behaviour';
 import { blockerWords, reasonLines, type ReasonLine } from '@sirene/core/review/reasons';
-import { checkForm } from '@sirene/core/form';
 import { closingOf } from '@sirene/core/document/placement';
 import { compileWidget, rulesOf, type CompiledWidget } from '@sirene/core/compile';
 import { VirtualClock } from '@sirene/core/rehearse';
 import type { Brand } from '@sirene/core/style';
 import type { WidgetDocument } from '@sirene/core/document/widget';
-import { entries, showFaults } from '@sirene/embed/parts/form';
+import { begin, goOn } from '@sirene/embed/parts/form';
 import { factsOf } from '@sirene/embed/facts';
 import { typesOf } from '@sirene/embed/parts/page-types';
 import { perform } from '@sirene/embed/signals/perform';
@@ -312,12 +311,17 @@ export class Rehearsal {
     const body = compileWidget(this.script.document, this.script.brand);
     const rule = valueAt(body.forms, id);
     if (!rule) return;
-    const { faults } = checkForm(rule, entries(form));
-    showFaults(form, rule, faults);
+    begin(form, rule);
+    const isWrong = () => form.querySelector('[data-error]') !== null;
+    const isWhole = goOn(form, rule) !== null;
     this.#note(
-      faults.length > 0 ? 'Submits with an error' : 'Submits the form (rehearsal: nothing is stored)',
+      isWhole
+        ? 'Submits the form (rehearsal: nothing is stored)'
+        : isWrong()
+          ? 'Submits with an error'
+          : 'Goes on to the next step',
     );
-    if (faults.length === 0) {
+    if (isWhole) {
       this.#session.send({ type: 'submit', widget: widgetId });
       follow(body.after, {
         open: (address) => this.#follow(address),

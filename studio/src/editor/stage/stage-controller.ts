@@ -6,7 +6,7 @@ import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
 import type { Foreign } from '@sirene/core/compile/foreign';
 import { count } from '@sirene/embed/parts/countdown';
 import type { TickingClock } from '@sirene/embed/parts/part';
-import { showFaults } from '@sirene/embed/parts/form';
+import { begin, showFaults, showStep, stepWith } from '@sirene/embed/parts/form';
 import { beginsFolded, mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
 import { remainingBody } from '@sirene/embed/remaining-body';
@@ -40,6 +40,8 @@ export class StageController {
   #port: StagePort = editing;
   #foreign: Foreign = noForeign;
   #samples = 2;
+  /** The step that is shown of each form that has several. */
+  readonly #steps = new Map<string, number>();
   #forced: { id: string | null; state: State | null } = { id: null, state: null };
   #forcedSheet: CSSStyleSheet | null = null;
   #delayedSheet: CSSStyleSheet | null = null;
@@ -244,6 +246,21 @@ export class StageController {
 
   #fill(mounted: Mounted): void {
     writeSamples(mounted, this.#samples, this.#clock.now());
+    for (const [id, rule] of Object.entries(this.#body?.forms ?? {})) {
+      const form = this.nodeOf(id);
+      if (!form) continue;
+      if (this.#port === editing) this.#turn(id, form);
+      else begin(form, rule);
+    }
+  }
+
+  /** Of a form in several steps the one is shown that holds what is selected, until something in another is. */
+  #turn(id: string, form: HTMLElement): void {
+    const selected = this.#forced.id === null ? null : this.nodeOf(this.#forced.id);
+    const step = (selected && stepWith(form, selected)) ?? this.#steps.get(id);
+    if (step === undefined) return;
+    this.#steps.set(id, step);
+    showStep(form, step);
   }
 
   #unmount(): void {

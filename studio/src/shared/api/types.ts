@@ -1697,6 +1697,8 @@ export interface components {
         key: string;
         label: string;
         value: string;
+        /** @description The same as data, where it is a number or several choices. */
+        answer?: number | string[];
       }[];
       page: string;
       pageTitle: string;

@@ -1,5 +1,6 @@
 import type { Rule } from '../finding.js';
 import { afterwardsRule } from './afterwards.js';
+import { answersRule } from './answers.js';
 import { blendRule } from './blend.js';
 import { buttonsRule } from './buttons.js';
 import { closingRule, teaserRule } from './closing.js';
@@ -23,6 +24,7 @@ export const rules: readonly Rule[] = [
   coverRule,
   buttonsRule,
   formsRule,
+  answersRule,
   linksRule,
   countdownsRule,
   afterwardsRule,

@@ -12,6 +12,8 @@ type Action = (Element & { type: 'button' })['action'];
 
 const fresh: Record<Action['type'], Action> = {
   submit: { type: 'submit' },
+  next: { type: 'next' },
+  back: { type: 'back' },
   close: { type: 'close' },
   scene: { type: 'scene', scene: 'opening' },
   link: { type: 'link', address: '' },
@@ -30,6 +32,8 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
         value={value.type}
         options={{
           submit: 'Submit form',
+          next: 'Next step',
+          back: 'Previous step',
           close: 'Close widget',
           scene: 'Show scene',
           link: 'Open page',

@@ -138,6 +138,8 @@ const above: ReadonlySet<InspectorProperty['control']> = new Set([
   'image',
   'video',
   'action',
+  'answers',
+  'formula',
 ]);
 
 /** What is left where something has to stand and its field was emptied. */

@@ -5,6 +5,7 @@ import { AssetControl } from '../../../shared/assets/AssetControl.tsx';
 import { Choice } from '../../../shared/Choice.tsx';
 import { MeasureInput } from '../../../shared/MeasureInput.tsx';
 import { RichControl } from '../../text/RichControl.tsx';
+import { AnswersControl } from './AnswersControl.tsx';
 import { ActionControl } from './ActionControl.tsx';
 import { IconControl } from './IconControl.tsx';
 import { ListControl } from './ListControl.tsx';
@@ -19,6 +20,10 @@ import { RepeatControl } from './RepeatControl.tsx';
 import { ZoneControl } from './ZoneControl.tsx';
 
 const CodeControl = lazy(async () => ({ default: (await import('../../code/CodeControl.tsx')).CodeControl }));
+
+const FormulaControl = lazy(async () => ({
+  default: (await import('../../code/FormulaControl.tsx')).FormulaControl,
+}));
 
 type Control = React.ComponentType<PropertyControlProps<never>>;
 
@@ -113,9 +118,21 @@ function LazyCode(props: PropertyControlProps<string>) {
       <CodeControl
         id={props.id}
         label={props.property.label}
-        language="html"
         value={props.value ?? ''}
         onChange={(text) => props.onChange(text || emptyAs(props.property))}
+      />
+    </Suspense>
+  );
+}
+
+function LazyFormula(props: PropertyControlProps<string>) {
+  return (
+    <Suspense fallback={<Textarea id={props.id} size="xs" rows={2} readOnly value={props.value ?? ''} />}>
+      <FormulaControl
+        id={props.id}
+        label={props.property.label}
+        value={props.value ?? ''}
+        onChange={props.onChange}
       />
     </Suspense>
   );
@@ -147,6 +164,8 @@ const controls: Record<InspectorProperty['control'], Control> = {
   pool: PoolControl,
   several: SeveralControl,
   order: OrderControl,
+  answers: AnswersControl,
+  formula: LazyFormula,
   list: EntriesControl,
 };
 

@@ -2,7 +2,6 @@ import { Box, Button, Flex, IconButton, Menu, Portal, Stack, Text } from '@chakr
 import { valueAt } from '@sirene/core/base/maps';
 import {
   addAt,
-  conditionSpecs,
   groupOf,
   grouped,
   moveAt,
@@ -12,10 +11,10 @@ import {
   unwrapAt,
   wrapAt,
   type Group,
-  type Targeting,
+  type RuleSpec,
+  type Tree,
   type TreePath,
 } from '@sirene/core/behaviour';
-import { conditionWords } from '@sirene/core/review/sentence';
 import { ChevronDown, ChevronRight, EllipsisVertical } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
@@ -24,12 +23,19 @@ import { AddRule } from './AddRule.tsx';
 import { RuleFields } from './RuleFields.tsx';
 import { sentenceCase } from './RuleList.tsx';
 
-interface Tree {
-  tree: Targeting;
-  onChange(tree: Targeting): void;
+type Leaf = { type: string };
+type Node = Tree<Leaf>;
+
+interface TreeProps {
+  tree: Node;
+  onChange(tree: Node): void;
+  /** The kinds of conditions that can be added. */
+  specs: readonly RuleSpec[];
+  /** A condition in words. */
+  words(condition: Leaf): string;
 }
 
-interface NodeProps extends Tree {
+interface NodeProps extends TreeProps {
   path: TreePath;
   /** The condition whose controls are open, by its path. */
   opened: string;
@@ -43,7 +49,8 @@ const groupNames: Readonly<Record<Group, string>> = { all: 'All of', any: 'Any o
 const keyOf = (path: TreePath) => path.join('.');
 
 /** A tree of conditions as a tree of phrases: each is added, changed, moved, grouped and removed where it stands. */
-export function TargetingTree({ tree, onChange }: Tree) {
+export function ConditionTree({ tree, ...how }: TreeProps) {
+  const { onChange } = how;
   const [opened, setOpened] = useState('');
   const list = useRef<HTMLDivElement>(null);
   // A document of the plainest kind is one condition; it is shown as a group of one.
@@ -62,7 +69,7 @@ export function TargetingTree({ tree, onChange }: Tree) {
   };
   return (
     <Box ref={list} tabIndex={-1} outline="none">
-      <GroupNode {...{ tree: whole, onChange, opened, setOpened, move, remove }} path={[]} />
+      <GroupNode {...{ ...how, tree: whole, opened, setOpened, move, remove }} path={[]} />
     </Box>
   );
 }
@@ -74,8 +81,8 @@ function TreeNode(props: NodeProps) {
 }
 
 function GroupNode(props: NodeProps) {
-  const { tree, path, onChange } = props;
-  const { group, children } = groupOf(nodeAt(tree, path) as Targeting) ?? {
+  const { tree, path, onChange, specs } = props;
+  const { group, children } = groupOf(nodeAt(tree, path) ?? tree) ?? {
     group: 'all' as const,
     children: [],
   };
@@ -101,9 +108,9 @@ function GroupNode(props: NodeProps) {
         <Flex gap="2" pt="1">
           <AddRule
             label="Add condition"
-            offered={conditionSpecs}
+            offered={specs}
             onAdd={(create) => {
-              onChange(addAt(tree, path, create() as Targeting));
+              onChange(addAt(tree, path, create() as Leaf));
               props.setOpened(keyOf([...path, children.length]));
             }}
           />
@@ -123,10 +130,10 @@ function GroupNode(props: NodeProps) {
 }
 
 function ConditionNode(props: NodeProps) {
-  const { tree, path, onChange, opened, setOpened, move } = props;
-  const condition = nodeAt(tree, path) as Targeting & { type: string };
-  const words = sentenceCase(conditionWords(condition as never));
-  const spec = specOf(conditionSpecs, condition);
+  const { tree, path, onChange, opened, setOpened, move, specs } = props;
+  const condition = nodeAt(tree, path) as Leaf;
+  const words = sentenceCase(props.words(condition));
+  const spec = specOf(specs, condition);
   const isOpen = opened === keyOf(path);
   return (
     <Box borderWidth="1px" rounded="sm" bg="sheet">
@@ -164,7 +171,7 @@ function ConditionNode(props: NodeProps) {
           <RuleFields
             spec={spec}
             rule={condition}
-            onChange={(changed) => onChange(replaceAt(tree, path, [changed as Targeting]))}
+            onChange={(changed) => onChange(replaceAt(tree, path, [changed]))}
           />
         </Box>
       )}
@@ -180,7 +187,7 @@ function NodeMenu({
   remove,
   words,
   isGroup = false,
-}: NodeProps & { words: string; isGroup?: boolean }) {
+}: Omit<NodeProps, 'words'> & { words: string; isGroup?: boolean }) {
   const deeds: Readonly<Record<string, [label: string, deed: () => void]>> = {
     up: ['Move up', () => move(path, -1)],
     down: ['Move down', () => move(path, 1)],

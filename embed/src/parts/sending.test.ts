@@ -1,7 +1,8 @@
 import { noMemory } from '@sirene/core/behaviour';
 import type { FormRule } from '@sirene/core/form';
 import { jest } from '@jest/globals';
-import { sendUnsent, submit } from './form.js';
+import { showFaults, submit } from './form.js';
+import { send as post, sendUnsent } from './sending.js';
 import { memoryOf, unsentOf } from '../storage.js';
 
 const rule: FormRule = {
@@ -32,6 +33,7 @@ const status =
 beforeEach(() => {
   jest.useFakeTimers();
   localStorage.clear();
+  sessionStorage.clear();
   [answers, sent, done] = [[], [], 0];
   Object.assign(globalThis, {
     fetch: (_: string, { body }: { body: string }) => {
@@ -47,18 +49,25 @@ afterEach(() => jest.useRealTimers());
 const form = () => document.querySelector('form') as HTMLFormElement;
 const input = () => document.querySelector('input') as HTMLInputElement;
 const said = () => document.querySelector('.status')?.textContent;
-const port = {
-  address: '/c/k/submissions',
-  site: 'k',
+/** A form as a page with both parts has it. */
+const port = (of = rule) => ({
   widget: 'w',
-  body: '/b/x.json',
-  rule,
-  done: () => done++,
-};
+  rule: of,
+  send: (values: Readonly<Record<string, string>>, secret: boolean) =>
+    post(form(), values, {
+      address: '/c/k/submissions',
+      site: 'k',
+      widget: 'w',
+      body: '/b/x.json',
+      secret,
+      refused: (faults) => showFaults(form(), of, faults),
+      done: () => done++,
+    }),
+});
 
 async function send(email: string): Promise<void> {
   input().value = email;
-  await submit(form(), port);
+  await submit(form(), port());
 }
 
 test('a mistake is said beside its field and nothing is sent', async () => {
@@ -186,7 +195,7 @@ test('a password is never kept in the page’s storage, and sent again all the s
   );
   answers = [down];
   (form().querySelector('[name=email]') as HTMLInputElement).value = 'mira@stone.example';
-  await submit(form(), { ...port, rule: { fields: [...rule.fields, secret] } });
+  await submit(form(), port({ fields: [...rule.fields, secret] }));
   expect(JSON.stringify({ ...localStorage })).not.toContain('sesame');
   expect(unsentOf('k').read() ?? []).toEqual([]);
   await jest.advanceTimersByTimeAsync(60_000);

@@ -1,0 +1,21 @@
+import { valueAt } from '../../base/maps/index.js';
+import type { AnswerField } from '../elements/definition.js';
+import { definitionOf } from '../elements/index.js';
+import type { WidgetDocument } from './document.js';
+import { ancestorsOf, withDescendants } from './tree.js';
+
+/** The fields of a form, as its conditions and formulas know them, in reading order; each with its element. */
+export function formFields(
+  elements: WidgetDocument['elements'],
+  form: string,
+): (AnswerField & { element: string })[] {
+  return withDescendants(elements, form).flatMap((id) => {
+    const element = valueAt(elements, id);
+    const field = element && definitionOf(element).answers?.(element);
+    return field ? [{ ...field, element: id }] : [];
+  });
+}
+
+/** The form that an element stands in; `undefined` outside of one. */
+export const formAround = (elements: WidgetDocument['elements'], id: string): string | undefined =>
+  ancestorsOf(elements, id).find((one) => valueAt(elements, one)?.type === 'form');

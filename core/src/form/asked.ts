@@ -1,0 +1,69 @@
+import { valueAt } from '../base/maps/index.js';
+import type { Answer, Answers } from './answer.js';
+import { compileAnswers, type FormTree } from './condition.js';
+import type { FieldRule, FormRule } from './field.js';
+import { calculated, runProgram } from './formula/index.js';
+import { fieldKinds } from './registry.js';
+
+/** A form as it stands with what has been entered. */
+export interface Filled {
+  /** The values of what is asked for, tidied, by field name. */
+  values: Readonly<Record<string, string>>;
+  /** The same as data. */
+  answers: Answers;
+  /** The elements whose conditions do not hold. */
+  hidden: ReadonlySet<string>;
+}
+
+const tests = new WeakMap<FormTree, (answers: Answers) => boolean>();
+
+function holds(tree: FormTree, answers: Answers): boolean {
+  const test = tests.get(tree) ?? compileAnswers(tree);
+  tests.set(tree, test);
+  return test(answers);
+}
+
+/** What a field holds, as data. */
+export const answerOf = ({ kind }: FieldRule, value: string): Answer =>
+  valueAt(fieldKinds, kind)?.answer?.(value) ?? value;
+
+/** Whether a field has to be filled in. */
+export const isRequired = ({ required, requiredWhen }: FieldRule, answers: Answers): boolean =>
+  required || (requiredWhen !== undefined && holds(requiredWhen, answers));
+
+/**
+ * Works out what of a form is asked for, and what it calculates. A field that is not asked has no answer for anybody; so fields
+ * that depend on each other in a circle settle after as many rounds as there are fields, or stay as they are then.
+ *
+ * @param entered values by field name, tidied
+ */
+export function fillIn(rule: FormRule, entered: Readonly<Record<string, string>>): Filled {
+  let before = '';
+  let values: Record<string, string> = {};
+  let answers: Record<string, Answer> = {};
+  for (let round = 0; round <= rule.fields.length; round++) {
+    const next: typeof values = {};
+    const data: typeof answers = {};
+    // What stands above counts as it is in this round, what stands below as it was in the one before.
+    const known = (): Answers => ({ ...answers, ...data });
+    for (const field of rule.fields) {
+      if (field.when && !holds(field.when, known())) {
+        data[field.key] = '';
+        continue;
+      }
+      const value = field.program
+        ? calculated(runProgram(field.program, known()))
+        : (valueAt(entered, field.key) ?? '');
+      next[field.key] = value;
+      data[field.key] = answerOf(field, value);
+    }
+    values = next;
+    answers = data;
+    const now = JSON.stringify(next);
+    if (now === before) break;
+    before = now;
+  }
+  const shows = Object.entries(rule.shows ?? {});
+  const hidden = new Set(shows.flatMap(([element, tree]) => (holds(tree, answers) ? [] : [element])));
+  return { values, answers, hidden };
+}

@@ -1,0 +1,9 @@
+export {
+  formulaFunctions,
+  parseFormula,
+  type Formula,
+  type FormulaFields,
+  type FormulaType,
+} from './parse.js';
+export type { Program } from './program.js';
+export { calculated, runProgram } from './run.js';

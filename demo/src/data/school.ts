@@ -1,0 +1,102 @@
+import {
+  buildWidget,
+  email,
+  field,
+  form,
+  heading,
+  notice,
+  row,
+  send,
+  thanks,
+  words,
+  type Sketch,
+} from '@sirene/core/library/sketch';
+
+const step = (label: string, inside: readonly Sketch[]): Sketch => ({ type: 'step', label, inside });
+const button = (type: 'next' | 'back', label: string): Sketch => ({
+  type: 'button',
+  label,
+  action: { type },
+  wide: false,
+  ...(type === 'back' && { variant: 'text' }),
+});
+const answered = (name: string, how: string, value: string) => ({
+  all: [{ type: 'answer', field: name, how, value }],
+});
+
+/** A visit is asked for in three steps; what the second asks depends on the first, and the price is worked out meanwhile. */
+export const schoolVisit = buildWidget({
+  name: 'School visit',
+  kind: 'form',
+  placement: { type: 'centre', width: 560 },
+  opening: [
+    heading('Bring a group to the dome'),
+    words('An evening at the telescope, with a guide of your own. We answer within two working days.'),
+    form([
+      step('Your group', [
+        field('choice', 'group', 'Who is coming?', {
+          required: true,
+          options: ['A school', 'A club', 'Family and friends'],
+        }),
+        field('text', 'school', 'Name of the school', {
+          requiredWhen: answered('group', 'equals', 'A school'),
+          when: answered('group', 'equals', 'A school'),
+        }),
+        field('number', 'children', 'Number of children', { required: true, min: '6', max: '90' }),
+        field('number', 'adults', 'Accompanying adults', { required: true, min: '1', max: '20' }),
+        row([button('next', 'Next: the evening')]),
+      ]),
+      step('The evening', [
+        field('date', 'date', 'Date', {
+          required: true,
+          min: 'today+7',
+          max: 'today+365',
+          hint: 'From a week ahead; we are open Wednesday to Sunday.',
+        }),
+        field('choice', 'topic', 'What fits your lessons?', {
+          options: ['Moon and planets', 'Light and lenses', 'Finding your way by the stars'],
+          when: answered('group', 'equals', 'A school'),
+        }),
+        field('long-text', 'needs', 'Anything we should know', {
+          hint: 'Wheelchairs, allergies, an early bus.',
+          max: '1000',
+        }),
+        row([button('back', 'Back'), button('next', 'Next: your details')]),
+      ]),
+      step('Your details', [
+        field('name', 'name', 'Your name', { required: true }),
+        email(),
+        field('phone', 'phone', 'Phone', { when: answered('children', 'more', '40'), required: true }),
+        field('consent', 'consent', 'Your data', {
+          required: true,
+          options: ['The observatory may keep these details until the visit is over.'],
+        }),
+        row([button('back', 'Back'), { ...send('Ask for this visit'), wide: false }]),
+        notice('We use your details to plan the visit, and for nothing else.'),
+      ]),
+      {
+        type: 'calculation',
+        key: 'total',
+        label: 'Entry for your group',
+        formula: 'children × if(children > 40, 3.5, 4) + max(0, adults − round(children / 10)) × 7',
+        currency: 'EUR',
+        locale: 'en',
+      },
+      { type: 'hidden-field', key: 'from', label: 'Sent from', source: 'page', value: '' },
+    ]),
+  ],
+  scenes: thanks(
+    'Thank you, we’ve got your wish',
+    'We check the calendar and write back within two working days.',
+  ),
+  behaviour: { triggers: { any: [{ type: 'asked' }] }, frequency: { per: 'page' } },
+  afterwards: {
+    actions: [
+      {
+        type: 'notify',
+        recipients: ['desk@larkmoor.example', 'schools@larkmoor.example'],
+        subject: 'A group wants to visit',
+      },
+    ],
+  },
+});
