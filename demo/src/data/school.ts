@@ -86,7 +86,7 @@ export const schoolVisit = buildWidget({
     ]),
   ],
   scenes: thanks(
-    'Thank you, we’ve got your wish',
+    'Thank you, we’ve got your request',
     'We check the calendar and write back within two working days.',
   ),
   behaviour: { triggers: { any: [{ type: 'asked' }] }, frequency: { per: 'page' } },

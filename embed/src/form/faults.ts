@@ -26,32 +26,44 @@ export function showFaults(
 
 /** Of one mistake the field itself is shown, of several a list that leads to each (WCAG 2.2, technique G139). */
 function takeTo(form: HTMLElement, rule: FormRule, faults: readonly FieldFault[]): void {
-  const summary = form.querySelector<HTMLElement>('.faults');
   const [first] = faults;
-  summary?.querySelector('ul')?.remove();
-  if (summary) summary.hidden = faults.length < 2;
-  if (!first) return;
-  if (!summary || faults.length < 2) return controlOf(form, first.element)?.focus();
-  const list = form.ownerDocument.createElement('ul');
+  const summary = form.querySelector<HTMLElement>('.faults');
+  if (summary) {
+    summary.querySelector('ul')?.remove();
+    summary.hidden = faults.length < 2;
+    summary.append(list(form, rule, faults));
+  }
+  if (summary && faults.length > 1) summary.focus();
+  else if (first) controlOf(form, first.element)?.focus();
+}
+
+function list(form: HTMLElement, { fields }: FormRule, faults: readonly FieldFault[]): Element {
+  const page = form.ownerDocument;
+  const all = page.createElement('ul');
   for (const { element, message } of faults) {
-    const link = form.ownerDocument.createElement('a');
-    link.setAttribute('href', `#${element}-control`);
-    link.textContent = `${rule.fields.find((one) => one.element === element)?.label ?? ''}: ${message}`;
+    const link = page.createElement('a');
+    link.setAttribute('href', '#');
+    link.textContent = `${fields.find((one) => one.element === element)?.label ?? ''}: ${message}`;
     link.addEventListener('click', (event) => {
       // The field stands in a shadow tree, where fragments lead nowhere.
       event.preventDefault();
       controlOf(form, element)?.focus();
     });
-    const item = form.ownerDocument.createElement('li');
+    const item = page.createElement('li');
+    item.setAttribute('data-of', element);
     item.append(link);
-    list.append(item);
+    all.append(item);
   }
-  summary.append(list);
-  summary.focus();
+  return all;
 }
 
 /** Takes back what was said of fields that are right by now; of others nothing is said that was not said before. */
 export function forgive(form: HTMLElement, rule: FormRule, faults: readonly FieldFault[]): void {
   const shown = faults.filter(({ element }) => form.querySelector(`[data-e="${element}"][data-error]`));
   showFaults(form, rule, shown, false);
+  const summary = form.querySelector<HTMLElement>('.faults');
+  const items = summary?.querySelectorAll('li') ?? [];
+  for (const item of items)
+    if (!shown.some(({ element }) => element === item.getAttribute('data-of'))) item.remove();
+  if (summary) summary.hidden ||= !summary.querySelector('li');
 }

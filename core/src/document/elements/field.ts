@@ -214,7 +214,13 @@ export const field = define({
       control: 'toggle',
       help: 'Screen readers still read it.',
     },
-    { path: ['placeholder'], label: 'Placeholder', control: 'line' },
+    {
+      path: ['placeholder'],
+      label: 'Placeholder',
+      control: 'line',
+      // Browsers show none in a date or a time.
+      only: ({ kind }: Field) => fieldSpec(kind).tag !== 'choices' && kind !== 'date' && kind !== 'time',
+    },
     { path: ['hint'], label: 'Hint', control: 'line' },
     { path: ['required'], label: 'Required', control: 'toggle' },
     ...(['number', 'date', 'time'] as const).flatMap((takes): InspectorProperty[] =>

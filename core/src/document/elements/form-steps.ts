@@ -29,5 +29,5 @@ export function inSteps(all: readonly Held[]): Html {
 
 export const stepsCss =
   '&>.turn{display:contents}&>.progress{display:flex;gap:8px;margin:0;padding:0;list-style:none;font-size:.85em}' +
-  '&>.progress>li{flex:1 1 0;min-width:0;padding-block-start:6px;border-block-start:3px solid;opacity:.45;overflow-wrap:anywhere}' +
-  '&>.progress>[aria-current]{font-weight:600}&>.progress>li:is([aria-current],:has(~[aria-current])){opacity:1}';
+  '&>.progress>li{flex:1 1 0;min-width:0;padding-block-start:6px;border-block-start:3px solid color-mix(in srgb,currentColor 25%,transparent);overflow-wrap:anywhere}' +
+  '&>.progress>[aria-current]{font-weight:600}&>.progress>li:is([aria-current],:has(~[aria-current])){border-color:currentColor}';

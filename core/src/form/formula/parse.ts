@@ -74,11 +74,13 @@ const levels: readonly (readonly string[])[] = [
   ['+', '-'],
   ['*', '/'],
 ];
-const compares = new Set(levels[2]);
+/** The level of comparisons. */
+const comparison = 2;
+const compares = new Set(levels[comparison]);
 const deepest = 50;
 
 /**
- * Compiles a formula, by descent: `or`, `and`, comparisons, sums, products, signs.
+ * Compiles a formula, by descent: `or`, `and`, `not`, comparisons, sums, products, signs.
  *
  * @param formula such as `if(children > 40, 3.5, 4) × children`; a minus has spaces around it, since names hold hyphens
  */
@@ -117,6 +119,11 @@ class Parser {
   #level(at: number): FormulaType {
     const operators = levels[at];
     if (!operators) return this.#signed();
+    const first = this.tokens[this.#next];
+    if (at === comparison && first?.text.toLowerCase() === 'not') {
+      this.#next++;
+      return this.#negated(first.at);
+    }
     let type = this.#level(at + 1);
     for (;;) {
       const operator = this.tokens[this.#next];
@@ -126,7 +133,7 @@ class Parser {
       const other = this.#level(at + 1);
       this.#fitting(name, type, other, operator.at);
       this.program.push(name);
-      type = at < 3 ? 'truth' : 'number';
+      type = at <= comparison ? 'truth' : 'number';
     }
   }
 
@@ -146,19 +153,21 @@ class Parser {
       );
   }
 
+  /** “not” before a comparison; it binds tighter than “and”. */
+  #negated(at: number): FormulaType {
+    const type = this.#deeper(() => this.#level(comparison));
+    if (type !== 'truth') throw new Wrong(at, 'needs a comparison after “not”');
+    return this.#push('not/1', 'truth');
+  }
+
   #signed(): FormulaType {
-    const first = this.tokens[this.#next];
-    if (first?.text !== '-' && first?.text.toLowerCase() !== 'not') return this.#single();
+    const minus = this.tokens[this.#next];
+    if (minus?.text !== '-') return this.#single();
     this.#next++;
     const type = this.#deeper(() => this.#signed());
-    const negates = first.text === '-';
-    if (negates ? type === 'text' || type === 'truth' : type !== 'truth')
-      throw new Wrong(
-        first.at,
-        negates ? 'has a minus before what is no number' : 'needs a comparison after “not”',
-      );
-    this.program.push(negates ? 'neg/1' : 'not/1');
-    return negates ? 'number' : 'truth';
+    if (type === 'text' || type === 'truth')
+      throw new Wrong(minus.at, 'has a minus before what is no number');
+    return this.#push('neg/1', 'number');
   }
 
   #deeper<T>(read: () => T): T {

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import { EditorView } from '@codemirror/view';
+import { EditorView, tooltips } from '@codemirror/view';
 import CodeMirror, { type Extension } from '@uiw/react-codemirror';
 
 interface Props {
@@ -20,6 +20,10 @@ const face = EditorView.theme({
   '.cm-cursor': { borderLeftColor: 'var(--chakra-colors-ink)' },
   '&.cm-focused .cm-selectionBackground, .cm-selectionBackground': {
     backgroundColor: 'var(--chakra-colors-line) !important',
+  },
+  '.cm-tooltip.cm-tooltip-autocomplete > ul > li[aria-selected]': {
+    backgroundColor: 'var(--chakra-colors-wash)',
+    color: 'var(--chakra-colors-ink)',
   },
   '.cm-tooltip': { backgroundColor: 'var(--chakra-colors-sheet)', color: 'var(--chakra-colors-ink)' },
 });
@@ -45,10 +49,12 @@ export function CodeControl({
         extensions={[
           face,
           EditorView.lineWrapping,
+          // Above all: what is around the field cuts off what reaches out of it.
+          tooltips({ parent: document.body }),
           EditorView.contentAttributes.of({ 'aria-label': label, ...(id && { id }) }),
           ...extensions,
         ]}
-        onChange={onChange}
+        onChange={(text) => onChange(text)}
       />
     </Box>
   );

@@ -21,7 +21,12 @@ export function FormulaControl({ id, label, value, onChange }: Props) {
   const example = fields.find(({ gives }) => gives === 'number')?.key ?? 'children';
   return (
     <Stack gap="1">
-      <CodeControl {...{ id, label, value, extensions, onChange }} height="64px" lineNumbers={false} />
+      <CodeControl
+        {...{ id, label, value, extensions }}
+        height="64px"
+        lineNumbers={false}
+        onChange={onChange}
+      />
       {value.trim() === '' ? (
         <Text color="slate" fontSize="12px">
           Such as {example} × 4.5, or if({example} {'>'} 40, 3.5, 4) × {example}.
