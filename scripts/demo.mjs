@@ -8,12 +8,14 @@ import { buildAll, ensureDemoData, ensurePackages, root, say, together } from '.
 const port = Number(process.env.SIRENE_PORT || 4300);
 const demoPort = Number(process.env.SIRENE_DEMO_PORT || 4310);
 const smtpPort = Number(process.env.SIRENE_SMTP_PORT || 4325);
+const hookPort = Number(process.env.SIRENE_TEST_WEBHOOK_PORT || smtpPort + 1);
 const data = resolve(root, process.env.SIRENE_DATA || 'data');
 
 await refuseTaken([
   [port, 'SIRENE_PORT', 'the studio'],
   [demoPort, 'SIRENE_DEMO_PORT', 'the demo site'],
   [smtpPort, 'SIRENE_SMTP_PORT', 'the mail stand-in'],
+  [hookPort, 'SIRENE_TEST_WEBHOOK_PORT', 'the webhook stand-in'],
 ]);
 ensurePackages();
 if (!process.env.SIRENE_BUILT) buildAll();
@@ -23,6 +25,7 @@ const env = {
   SIRENE_PORT: String(port),
   SIRENE_DEMO_PORT: String(demoPort),
   SIRENE_SMTP_PORT: String(smtpPort),
+  SIRENE_TEST_WEBHOOK_PORT: String(hookPort),
   SIRENE_DATA: data,
   SIRENE_DEMO: '1',
   // The demo's site is on this very machine: its pages may be fetched all the same.

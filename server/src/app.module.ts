@@ -21,6 +21,8 @@ import { PagesModule } from './pages/pages.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { SitesModule } from './sites/sites.module.js';
 import { StandinsModule } from './standins/standins.module.js';
+import { VaultModule } from './vault/vault.module.js';
+import { WebhooksModule } from './webhooks/webhooks.module.js';
 import { WidgetsModule } from './widgets/widgets.module.js';
 
 const systemClock: ServerClock = { now: () => Date.now() };
@@ -37,6 +39,8 @@ export class AppModule {
         ForeignModule,
         MailModule,
         NetModule,
+        VaultModule,
+        WebhooksModule,
         AccountsModule,
         SitesModule,
         MembersModule,

@@ -21,6 +21,7 @@ import { BodyPipe } from './shared/body.pipe.js';
 import { encode, sendEncoded } from './shared/encoded.js';
 import { withAnswers } from './shared/answers.js';
 import { withPathParameters } from './shared/path-parameters.js';
+import { HookSink } from './standins/hook-sink.js';
 import { MailSink } from './standins/mail-sink.js';
 import { version } from './version.js';
 import { openVisitorSurface } from './visitor-surface.js';
@@ -100,6 +101,7 @@ export function describeApi(app: NestFastifyApplication): OpenAPIObject {
 export async function startApp(app: NestFastifyApplication, config: Config): Promise<void> {
   await dropUploads(config.data);
   await app.get(MailSink).start();
+  await app.get(HookSink).start();
   await app.listen(config.port, '0.0.0.0');
   app.get(OutboxService).start();
 }

@@ -16,6 +16,8 @@ export interface Config {
   mailFrom: string;
   /** Port of the mail stand-in, or null when real mail is set up. */
   standinSmtpPort: number | null;
+  /** Port of the webhook stand-in, or null where there is none. */
+  standinHookPort: number | null;
   submissionsPerMinute: number;
   signInsPerMinute: number;
   /** How often one visitor may ask for what pages fetch: manifest, bodies, hosted pages, uploads. */
@@ -40,24 +42,27 @@ export class ConfigError extends Error {}
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const port = wholeNumber(env, 'SIRENE_PORT', 4300);
   const standinPort = wholeNumber(env, 'SIRENE_SMTP_PORT', 4325);
+  const hookPort = wholeNumber(env, 'SIRENE_TEST_WEBHOOK_PORT', standinPort + 1);
   const smtpUrl = env['SIRENE_SMTP_URL'];
+  const demo = env['SIRENE_DEMO'] === '1';
   return {
     port,
     data: resolve(env['SIRENE_DATA'] ?? './data'),
     origin: env['SIRENE_ORIGIN'] ?? `http://localhost:${port}`,
-    demo: env['SIRENE_DEMO'] === '1',
+    demo,
     smtpUrl: smtpUrl ?? `smtp://127.0.0.1:${standinPort}`,
     mailFrom: env['SIRENE_MAIL_FROM'] ?? 'Sirene <post@sirene.example>',
     standinSmtpPort: smtpUrl ? null : standinPort,
+    standinHookPort: demo ? hookPort : null,
     submissionsPerMinute: wholeNumber(env, 'SIRENE_SUBMISSIONS_PER_MINUTE', 60, 10_000_000),
     signInsPerMinute: wholeNumber(env, 'SIRENE_SIGN_INS_PER_MINUTE', 10, 10_000),
     readsPerMinute: wholeNumber(env, 'SIRENE_READS_PER_MINUTE', 6000, 10_000_000),
     trustProxy: trustedProxies(env),
     pagePatienceMs: 8000,
-    privateHosts: (env['SIRENE_PRIVATE_HOSTS'] ?? '')
-      .split(',')
-      .map((host) => host.trim())
-      .filter(Boolean),
+    privateHosts: [
+      ...(env['SIRENE_PRIVATE_HOSTS'] ?? '').split(',').map((host) => host.trim()),
+      ...(demo ? [`127.0.0.1:${hookPort}`] : []),
+    ].filter(Boolean),
     studio: resolve(import.meta.dirname, '../../studio/dist'),
     embed: resolve(import.meta.dirname, '../../embed/dist/public'),
   };

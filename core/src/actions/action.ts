@@ -1,25 +1,44 @@
-import type { TObject } from '@sinclair/typebox';
+import { Type, type TObject, type TProperties } from '@sinclair/typebox';
+import { strict } from '../base/schema/index.js';
+import { formTree, type FormTree } from '../form/index.js';
 
-/** A part of an action, as its controls offer it: lines of mail addresses, or one line of text. */
+/**
+ * A part of an action, as its controls offer it: lines of mail addresses, a line or a text, both with answers in them, or the
+ * address of a server.
+ */
 export type ActionField = { key: string; label: string; help?: string } & (
-  { control: 'addresses' } | { control: 'line'; max: number }
+  { control: 'addresses' } | { control: 'line' | 'text'; max: number; words: boolean } | { control: 'url' }
 );
 
 /** What is known of a kind of action: what follows a submission on the server. One file each, and a handler of the server. */
 export interface ActionSpec<S extends TObject = TObject> {
   type: string;
-  /** What the studio calls what it tells and those it tells. */
   label: string;
   schema: S;
   /** @param name the widget's name */
   create(name: string): Record<string, unknown>;
   fields: readonly ActionField[];
-  /** Who or what is told, as people read it; an action that tells nobody is taken out of the document. */
+  /** Who or what is told, as people read it; an action that tells nobody yet does nothing. */
   told(action: never): readonly string[];
   /** What becomes of those told, as it follows their names in a sentence: "is notified by e-mail". */
   phrase(told: readonly string[]): string;
   /** What one delivery of it is called: "Mail to desk@place.example". */
   delivery(target: string): string;
+  /** Whether people of the site hear of a submission by it. */
+  notifies?: boolean;
   /** Checks that a schema can't express: `[path, reason]`. */
   problems?(action: never): readonly (readonly [path: string, reason: string])[];
 }
+
+/** What every action has, beside its own. */
+export interface AnyAction {
+  type: string;
+  /** It follows only where this holds of the answers. */
+  when?: FormTree;
+}
+
+const answers = formTree();
+
+/** The schema of an action: its type, its condition, and what is its own. */
+export const actionSchema = <T extends string, P extends TProperties>(type: T, own: P) =>
+  Type.Object({ type: Type.Literal(type), ...own, when: Type.Optional(answers) }, strict);

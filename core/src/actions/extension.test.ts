@@ -12,6 +12,7 @@ const ring = {
   ),
   create: () => ({ type: 'ring', rooms: [] }),
   fields: [],
+  notifies: true,
   told: ({ rooms }: { rooms: string[] }) => rooms,
   delivery: (room) => `Bell in ${room}`,
   problems: ({ rooms }: { rooms: string[] }) =>

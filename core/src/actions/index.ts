@@ -1,12 +1,16 @@
 import type { Static } from '@sinclair/typebox';
-import type { ActionSpec } from './action.js';
+import { compileAnswers, type Answers } from '../form/index.js';
+import type { ActionSpec, AnyAction } from './action.js';
 import { notify } from './notify.js';
+import { reply } from './reply.js';
+import { webhook } from './webhook.js';
 
-export type { ActionField, ActionSpec } from './action.js';
+export type { ActionField, ActionSpec, AnyAction } from './action.js';
 export { isMailAddress } from './mail-address.js';
+export { fillWords, namesIn, wordNames } from './words.js';
 
 /** Every kind of action. A new one is its file, a line here, and its handler, for which the server's compiler asks. */
-export const actionSpecs = [notify] as const;
+export const actionSpecs = [notify, reply, webhook] as const;
 
 export type Action = Static<(typeof actionSpecs)[number]['schema']>;
 
@@ -17,6 +21,10 @@ export const specOfAction = ({ type }: { type: string }): ActionSpec | undefined
 /** Who is told by an action, as people read it. */
 export const toldBy = (action: Action): readonly string[] =>
   specOfAction(action)?.told(action as never) ?? [];
+
+/** Whether an action follows a submission with these answers. */
+export const follows = ({ when }: AnyAction, answers: Answers): boolean =>
+  when === undefined || compileAnswers(when)(answers);
 
 /** What a delivery of an action is called; of a kind that is not known any more, by its target alone. */
 export const deliveryLabel = ({ type, target }: { type: string; target: string }): string =>

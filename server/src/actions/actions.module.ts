@@ -1,9 +1,11 @@
 import { Module } from '@nestjs/common';
 import { ActionsController } from './actions.controller.js';
 import { handlerTypes } from './handlers/registry.js';
+import { WebhooksModule } from '../webhooks/webhooks.module.js';
 import { HANDLERS, OutboxService } from './outbox.service.js';
 
 @Module({
+  imports: [WebhooksModule],
   controllers: [ActionsController],
   providers: [
     ...Object.values(handlerTypes),

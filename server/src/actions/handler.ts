@@ -1,3 +1,4 @@
+import type { Answers } from '@sirene/core/form';
 import type { Action } from '@sirene/core/actions';
 import type { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
@@ -12,10 +13,20 @@ export interface Errand {
   site: SiteEntity;
 }
 
+/** What a receiver wants no more: it is not tried again. */
+export class Unwanted extends Error {}
+
+/** What is known of a submission when its actions are written down. */
+export interface Sent {
+  answers: Answers;
+  /** What was entered in its e-mail field; empty where there is none. */
+  email: string;
+}
+
 /** One kind of action. `run` may be called more than once for a delivery and names it to the other side each time. */
 export interface ActionHandler<A extends Action = Action> {
   /** One entry for each delivery that the action makes: each is tried, retried and repeated by itself. */
-  targets(action: A): { target: string; settings: Record<string, unknown> }[];
+  targets(action: A, sent: Sent): { target: string; settings: Record<string, unknown> }[];
   /** Throws when the other side did not take it. */
   run(errand: Errand): Promise<void>;
 }

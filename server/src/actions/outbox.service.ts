@@ -1,5 +1,5 @@
 import { Inject, Injectable, Logger, NotFoundException, type OnApplicationShutdown } from '@nestjs/common';
-import type { Action } from '@sirene/core/actions';
+import { follows, type Action } from '@sirene/core/actions';
 import { valueAt } from '@sirene/core/base/maps';
 import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
@@ -13,6 +13,7 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { DeliveryEntity } from './actions.entity.js';
 import { waitAfter } from './backoff.js';
+import { Unwanted, type ActionHandler, type Sent } from './handler.js';
 import type { Handlers } from './handlers/registry.js';
 
 /** Token under which the handlers are injected, by the type of their action. */
@@ -65,11 +66,13 @@ export class OutboxService implements OnApplicationShutdown {
     siteId: string,
     submissionId: string,
     actions: readonly Action[],
+    sent: Sent,
     now: number,
   ): void {
-    const rows = actions.flatMap((action) =>
-      this.handlers[action.type]
-        .targets(action)
+    const following = actions.filter((action) => follows(action, sent.answers));
+    const rows = following.flatMap((action) =>
+      (this.handlers[action.type] as ActionHandler)
+        .targets(action, sent)
         .map(({ target, settings }) => [
           newId('d'),
           siteId,
@@ -161,17 +164,24 @@ export class OutboxService implements OnApplicationShutdown {
     const attempts = delivery.attempts + 1;
     const outcome = await this.#attempt(delivery);
     const now = this.clock.now();
-    const wait = outcome === null ? null : waitAfter(attempts);
+    const wait = outcome === null || outcome.final ? null : waitAfter(attempts);
     const state = outcome === null ? 'sent' : wait === null ? 'failed' : 'waiting';
     const update =
       'UPDATE delivery SET attempts = ?, state = ?, lastAt = ?, lastError = ?, dueAt = ? WHERE id = ?';
     await this.groups.add((database) =>
-      statement(database, update).run(attempts, state, now, outcome, now + (wait ?? 0), delivery.id),
+      statement(database, update).run(
+        attempts,
+        state,
+        now,
+        outcome?.reason ?? null,
+        now + (wait ?? 0),
+        delivery.id,
+      ),
     );
   }
 
   /** What went wrong, or `null` when it was taken. */
-  async #attempt(delivery: DeliveryEntity): Promise<string | null> {
+  async #attempt(delivery: DeliveryEntity): Promise<{ reason: string; final: boolean } | null> {
     try {
       const { siteId, submissionId } = delivery;
       const submission = await this.dataSource
@@ -187,7 +197,8 @@ export class OutboxService implements OnApplicationShutdown {
       await handler.run({ delivery, submission, person, site });
       return null;
     } catch (error) {
-      return (error instanceof Error ? error.message : String(error)).slice(0, 500);
+      const reason = (error instanceof Error ? error.message : String(error)).slice(0, 500);
+      return { reason, final: error instanceof Unwanted };
     }
   }
 }

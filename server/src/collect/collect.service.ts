@@ -1,6 +1,6 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { ConflictException, HttpException, Inject, Injectable, NotFoundException } from '@nestjs/common';
-import { checkForm, isSecret, type Days, type FormRule } from '@sirene/core/form';
+import { checkForm, isSecret, type Answers, type Days, type FormRule } from '@sirene/core/form';
 import { dayMs } from '@sirene/core/base/time';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { Action } from '@sirene/core/actions';
@@ -30,6 +30,7 @@ interface Entry {
   seen: SeenVersion;
   submission: Submission;
   fields: SubmittedField[];
+  answers: Answers;
   email: string;
   name: string;
 }
@@ -88,7 +89,15 @@ export class CollectService {
           ...(isData && { answer: typeof answer === 'number' ? answer : [...answer] }),
         };
       });
-    const entry: Entry = { site, seen, submission, fields, email: ofKind('email'), name: ofKind('name') };
+    const entry: Entry = {
+      site,
+      seen,
+      submission,
+      fields,
+      answers,
+      email: ofKind('email'),
+      name: ofKind('name'),
+    };
     const outcome = await this.groups.add((database) => this.#store(database, entry));
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');
   }
@@ -111,7 +120,7 @@ export class CollectService {
 
   #store(
     database: Database,
-    { site, seen, submission, fields, email, name }: Entry,
+    { site, seen, submission, fields, answers, email, name }: Entry,
   ): 'stored' | 'again' | 'taken' {
     const now = this.clock.now();
     const person = email
@@ -131,7 +140,7 @@ export class CollectService {
       now,
     );
     if (changes === 0) return this.#known(database, site.id, submission.id, seen.widgetId);
-    this.outbox.enqueue(database, site.id, submission.id, seen.actions, now);
+    this.outbox.enqueue(database, site.id, submission.id, seen.actions, { answers, email }, now);
     return 'stored';
   }
 

@@ -14,6 +14,7 @@ import { FirstDay1764300000000 } from './migrations/1764300000000-first-day.js';
 import { RulesOfASite1764500000000 } from './migrations/1764500000000-rules-of-a-site.js';
 import { Tries1764600000000 } from './migrations/1764600000000-tries.js';
 import { Codes1764700000000 } from './migrations/1764700000000-codes.js';
+import { Webhooks1764800000000 } from './migrations/1764800000000-webhooks.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -32,6 +33,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       RulesOfASite1764500000000,
       Tries1764600000000,
       Codes1764700000000,
+      Webhooks1764800000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

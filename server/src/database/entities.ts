@@ -7,8 +7,9 @@ import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import { SeenPageEntity, SiteEntity } from '../sites/sites.entity.js';
-import { MailEntity } from '../standins/standins.entity.js';
+import { MailEntity, TestHookEntity } from '../standins/standins.entity.js';
 import { TryLinkEntity } from '../tries/tries.entity.js';
+import { WebhookKeyEntity } from '../webhooks/webhooks.entity.js';
 import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
 
 /** Every table of the database. */
@@ -35,4 +36,6 @@ export const entities = [
   TryLinkEntity,
   CodeEntity,
   SigningKeyEntity,
+  WebhookKeyEntity,
+  TestHookEntity,
 ];

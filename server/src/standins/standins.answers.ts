@@ -18,3 +18,21 @@ export const wholeMail = answer('WholeMail', {
     Type.Object({ name: Type.String(), value: Type.String() }, { additionalProperties: false }),
   ),
 });
+
+export const testWebhooks = answer('TestWebhooks', {
+  url: Type.String({ description: 'Where the receiver listens.' }),
+  behaviour: Type.String({ description: 'What it answers: ok, fail, slow or gone.' }),
+  calls: Type.Array(
+    Type.Object(
+      {
+        id: Type.String({ description: 'The same for each try of one delivery.' }),
+        body: Type.String(),
+        genuine: Type.Boolean({ description: 'Whether its signature is the site’s.' }),
+        times: Type.Integer({ description: 'How often it came.' }),
+        answered: Type.Integer({ description: 'The last answer, as an HTTP status.' }),
+        lastAt: Type.Integer(),
+      },
+      { additionalProperties: false },
+    ),
+  ),
+});

@@ -11,3 +11,16 @@ export class MailEntity {
   @Column('simple-json') headers: { name: string; value: string }[];
   @Column('integer') receivedAt: number;
 }
+
+/** A webhook that the webhook stand-in received; tried again, it counts up. */
+@Entity('test_hook')
+export class TestHookEntity {
+  @PrimaryColumn('text') siteId: string;
+  @PrimaryColumn('text') id: string;
+  @Column('text') body: string;
+  /** 1 where its signature was the site's. */
+  @Column('integer') genuine: number;
+  @Column('integer') times: number;
+  @Column('integer') answered: number;
+  @Column('integer') lastAt: number;
+}

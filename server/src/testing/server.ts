@@ -7,6 +7,7 @@ import { createElement } from '@sirene/core/document/elements';
 import { AccountsService, demoUser } from '../accounts/accounts.service.js';
 import { createApp, describeApi } from '../app.js';
 import type { Config } from '../config.js';
+import { HookSink } from '../standins/hook-sink.js';
 import { MailSink } from '../standins/mail-sink.js';
 import { described } from './described.js';
 
@@ -50,6 +51,7 @@ export class TestServer {
       smtpUrl: 'smtp://127.0.0.1:9',
       mailFrom: 'Sirene <post@sirene.example>',
       standinSmtpPort: null,
+      standinHookPort: null,
       submissionsPerMinute: 10_000,
       signInsPerMinute: 1000,
       readsPerMinute: 100_000,
@@ -64,6 +66,7 @@ export class TestServer {
     const accounts = app.get(AccountsService);
     if (!(await accounts.byEmail(demoUser.email))) await accounts.create(demoUser.email, demoUser.name, null);
     await app.get(MailSink).start();
+    await app.get(HookSink).start();
     await app.listen(0, '127.0.0.1');
     return new TestServer(app, clock, folder, config, await app.getUrl(), described(describeApi(app)));
   }

@@ -26,7 +26,7 @@ test('a copy is gone through from name to brand', () => {
     reviewOf(copy, plainBrand).map(({ title, says, broken }) => [title, says.join('; '), broken]),
   ).toEqual([
     ['Name', 'Winter (copy)', undefined],
-    ['Recipients', 'desk@larkmoor.example', undefined],
+    ['Notification', 'desk@larkmoor.example', undefined],
     ['Page after a submission', 'none yet', undefined],
     ['Pages', '/journal/*; not /journal/old', undefined],
     ['Links', 'More: /winter; Look: /shop; Account: /me', undefined],

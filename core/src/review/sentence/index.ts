@@ -1,5 +1,5 @@
 import { valueAt } from '../../base/maps/index.js';
-import { specOfAction, toldBy, type Action } from '../../actions/index.js';
+import { specOfAction, toldBy } from '../../actions/index.js';
 import { closingOf, type Closing, placementPhrase, rimWords } from '../../document/placement/index.js';
 import {
   conditionSpecs,
@@ -13,7 +13,8 @@ import {
   type Trigger,
 } from '../../behaviour/index.js';
 import type { Element } from '../../document/elements/index.js';
-import { withDescendants, type WidgetDocument } from '../../document/widget/index.js';
+import { answerWords, type FormTree } from '../../form/index.js';
+import { formFields, withDescendants, type WidgetDocument } from '../../document/widget/index.js';
 import { hoursWords } from '../../base/time/hours-words.js';
 import { listed } from '../../base/measure/listed.js';
 
@@ -111,7 +112,7 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
   },
   afterwards: (document) => {
     const { afterwards, scenes } = document;
-    const { visitor, actions } = afterwards;
+    const { visitor } = afterwards;
     if (!hasForm(document))
       return [say('There is no form to submit, so nothing is stored and nobody is notified.')];
     const seen =
@@ -124,7 +125,7 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
       say('After submitting, visitors see '),
       about('visitor', seen),
       say('. The submission is stored, and '),
-      ...toldPieces(actions),
+      ...toldPieces(document),
       say('.'),
     ];
   },
@@ -279,15 +280,39 @@ function contentWords({ elements, scenes }: WidgetDocument): string {
   return types.length > 1 ? plural(types.length - 1, 'element') : 'an empty box';
 }
 
-/** Who is told of a submission and how, one action after the other. */
-function toldPieces(actions: readonly Action[]): Piece[] {
+/** What follows a submission, one action after the other, and on which answers it depends. */
+function toldPieces({ afterwards: { actions }, elements }: WidgetDocument): Piece[] {
   const telling = actions.filter((action) => toldBy(action).length > 0);
   if (telling.length === 0) return [about('recipients', 'nobody'), say(' is notified by e-mail')];
+  const labels = fieldLabels(elements);
   return telling.flatMap((action, at) => [
     ...(at > 0 ? [say(at === telling.length - 1 ? ', and ' : ', ')] : []),
     about('recipients', listed(toldBy(action), 'and')),
     say(` ${specOfAction(action)?.phrase(toldBy(action))}`),
+    ...(action.when ? [say(` if ${answersWords(action.when, labels)}`)] : []),
   ]);
+}
+
+/** What the fields of a widget's forms are called, by their names. */
+const fieldLabels = (elements: WidgetDocument['elements']): ReadonlyMap<string, string> =>
+  new Map(
+    Object.entries(elements).flatMap(([id, { type }]) =>
+      type === 'form'
+        ? formFields(elements, id).map(({ key, label }): [string, string] => [key, label || key])
+        : [],
+    ),
+  );
+
+/** Conditions on answers in words, such as "Who is coming? is A school and Children is more than 40". */
+export function answersWords(tree: FormTree, labels: ReadonlyMap<string, string>): string {
+  if ('type' in tree) return answerWords(tree, labels);
+  const [list, word, before] =
+    'all' in tree ? [tree.all, 'and', ''] : 'any' in tree ? [tree.any, 'or', ''] : [tree.none, 'or', 'not '];
+  const said = listed(
+    list.map((one) => answersWords(one, labels)),
+    word as 'and' | 'or',
+  );
+  return before || ('any' in tree && list.length > 1) ? `${before}(${said})` : said;
 }
 
 const hasForm = ({ elements }: WidgetDocument): boolean =>

@@ -3,6 +3,7 @@ import type { Action } from '@sirene/core/actions';
 import { CONFIG, type Config } from '../../config.js';
 import { Mailer, siteHeader } from '../../mail/mailer.js';
 import type { ActionHandler, Errand } from '../handler.js';
+import { answerLines, filledSubject, filledText } from '../mail-words.js';
 
 /** Tells people by mail that a submission has come; one delivery for each recipient. */
 @Injectable()
@@ -13,30 +14,42 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
   ) {}
 
   /** One target for each recipient, named twice or not. */
-  targets({ recipients, subject }: Action & { type: 'notify' }) {
-    return [...new Set(recipients)].map((target) => ({ target, settings: { subject } }));
+  targets({ recipients, subject, text }: Action & { type: 'notify' }) {
+    return [...new Set(recipients)].map((target) => ({
+      target,
+      settings: { subject, ...(text && { text }) },
+    }));
   }
 
   /** Sends the mail. May be called more than once for a delivery: the mail carries its id. */
-  async run({ delivery, submission, person, site }: Errand): Promise<void> {
-    const { fields, page, pageTitle, receivedAt, widgetName } = submission;
-    const lines = fields.map(({ label, value }) => `${label}: ${value || '(left empty)'}`);
+  async run(errand: Errand): Promise<void> {
+    const { delivery, submission, person, site } = errand;
+    const { subject = submission.widgetName, text } = delivery.settings as {
+      subject?: string;
+      text?: string;
+    };
     await this.mailer.send({
       to: delivery.target,
       headers: { [siteHeader]: site.id },
       // The other side can tell a repeated mail by its id (RFC 5322, 3.6.4).
       messageId: `<${delivery.id}@sirene>`,
-      subject: String(delivery.settings['subject'] ?? widgetName),
+      subject: filledSubject(subject, errand),
       ...(person && { replyTo: { name: '', address: person.email } }),
-      text: [
-        `${widgetName} on ${site.name}`,
-        '',
-        ...lines,
-        '',
-        `Sent from: ${pageTitle ? `${pageTitle} – ` : ''}${page}`,
-        `Received: ${new Date(receivedAt).toISOString().replace('T', ' ').slice(0, 16)} UTC`,
-        `In Sirene: ${this.config.origin}/people?submission=${encodeURIComponent(submission.id)}`,
-      ].join('\n'),
+      text: text ? filledText(text, errand) : this.#plain(errand),
     });
+  }
+
+  /** What is told where the designer has written nothing. */
+  #plain({ submission, site }: Errand): string {
+    const { fields, page, pageTitle, receivedAt, widgetName } = submission;
+    return [
+      `${widgetName} on ${site.name}`,
+      '',
+      ...answerLines(fields),
+      '',
+      `Sent from: ${pageTitle ? `${pageTitle} – ` : ''}${page}`,
+      `Received: ${new Date(receivedAt).toISOString().replace('T', ' ').slice(0, 16)} UTC`,
+      `In Sirene: ${this.config.origin}/people?submission=${encodeURIComponent(submission.id)}`,
+    ].join('\n');
   }
 }

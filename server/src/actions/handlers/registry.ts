@@ -2,12 +2,16 @@ import type { Type } from '@nestjs/common';
 import type { Action } from '@sirene/core/actions';
 import type { ActionHandler } from '../handler.js';
 import { NotifyHandler } from './notify.js';
+import { ReplyHandler } from './reply.js';
+import { WebhookHandler } from './webhook.js';
 
 /** How the server does each kind of action; the compiler asks for every kind. */
 export const handlerTypes: {
   readonly [T in Action['type']]: Type<ActionHandler<Extract<Action, { type: T }>>>;
 } = {
   notify: NotifyHandler,
+  reply: ReplyHandler,
+  webhook: WebhookHandler,
 };
 
 /** The handlers, made, by the type of their action. */

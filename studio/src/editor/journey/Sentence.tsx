@@ -6,7 +6,8 @@ import { ClosingControls, PlacementControls } from '../inspector/PlacementContro
 import { ConditionControls, PageControls } from './PageControls.tsx';
 import { ScheduleControls } from './ScheduleControls.tsx';
 import { FrequencyControls, OthersControls, PauseControls, TriggerControls } from './TimingControls.tsx';
-import { RecipientControls, VisitorControls } from './AfterwardsControls.tsx';
+import { ActionList } from './ActionControls.tsx';
+import { VisitorControls } from './AfterwardsControls.tsx';
 
 const controls: Record<Topic, [title: string, Control: React.ComponentType]> = {
   pages: ['Pages', PageControls],
@@ -17,7 +18,7 @@ const controls: Record<Topic, [title: string, Control: React.ComponentType]> = {
   placement: ['Size and position', PlacementControls],
   closing: ['Closing', ClosingControls],
   visitor: ['After submitting', VisitorControls],
-  recipients: ['Notifications', RecipientControls],
+  recipients: ['Actions', ActionList],
   afterClosing: ['After closing', () => <PauseControls which="afterClosing" />],
   afterOthers: ['After submitting another widget', OthersControls],
   afterSubmitting: ['After submitting', () => <PauseControls which="afterSubmitting" />],

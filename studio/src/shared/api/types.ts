@@ -8,6 +8,40 @@ import type { Proposal as CoreProposal } from '@sirene/core/library/proposal';
 import type { Branch as CoreBranch } from '@sirene/core/document/widget';
 import type { WidgetRules as CoreWidgetRules } from '@sirene/core/behaviour';
 export interface paths {
+  '/api/sites/{site}/webhook-key': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The key that the site’s webhooks are signed with. */
+    get: operations['WebhooksController_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/webhook-key/rotate': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Gives the site a new key; the old one signs beside it for a day. */
+    post: operations['WebhooksController_rotate'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/session': {
     parameters: {
       query?: never;
@@ -1195,6 +1229,24 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/test-webhooks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** What the webhook stand-in has received, the newest first, and how it behaves. */
+    get: operations['HooksController_list'];
+    /** Sets how the webhook stand-in behaves from now on. */
+    put: operations['HooksController_behave'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/health': {
     parameters: {
       query?: never;
@@ -1381,11 +1433,21 @@ export interface components {
     EventsDto: {
       events: components['schemas']['CountedDto'][];
     };
+    BehaveDto: {
+      /** @enum {string} */
+      behaviour: 'ok' | 'fail' | 'slow' | 'gone';
+    };
     /** @description A refusal. Some carry more, such as `problems` with path and reason. */
     Problem: {
       statusCode: number;
       /** @description What was wrong and what to do, as a sentence. */
       message: string;
+    };
+    WebhookKey: {
+      /** @description What the site’s webhooks are signed with (Standard Webhooks). */
+      key: string;
+      createdAt: number;
+      previousUntil: number | null;
     };
     Session: {
       user: {
@@ -1583,6 +1645,7 @@ export interface components {
           | 'showing'
           | 'anchor'
           | 'form'
+          | 'sending'
           | 'basket'
           | 'countdown'
           | 'copy'
@@ -1626,6 +1689,7 @@ export interface components {
           | 'showing'
           | 'anchor'
           | 'form'
+          | 'sending'
           | 'basket'
           | 'countdown'
           | 'copy'
@@ -1735,6 +1799,24 @@ export interface components {
         value: string;
       }[];
     };
+    TestWebhooks: {
+      /** @description Where the receiver listens. */
+      url: string;
+      /** @description What it answers: ok, fail, slow or gone. */
+      behaviour: string;
+      calls: {
+        /** @description The same for each try of one delivery. */
+        id: string;
+        body: string;
+        /** @description Whether its signature is the site’s. */
+        genuine: boolean;
+        /** @description How often it came. */
+        times: number;
+        /** @description The last answer, as an HTTP status. */
+        answered: number;
+        lastAt: number;
+      }[];
+    };
     Health: {
       /** @enum {string} */
       status: 'ok' | 'failing';
@@ -1751,6 +1833,68 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+  WebhooksController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['WebhookKey'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  WebhooksController_rotate: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['WebhookKey'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   AccountsController_current: {
     parameters: {
       query?: never;
@@ -4389,6 +4533,72 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['WholeMail'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  HooksController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TestWebhooks'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  HooksController_behave: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BehaveDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TestWebhooks'];
         };
       };
       /** @description Refused */

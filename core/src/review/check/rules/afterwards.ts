@@ -1,4 +1,4 @@
-import { toldBy } from '../../../actions/index.js';
+import { specOfAction, toldBy } from '../../../actions/index.js';
 import { inside, seen, type Finding, type Rule } from '../finding.js';
 
 /** What follows a submission, and what is missing of it. */
@@ -8,7 +8,10 @@ export const afterwardsRule: Rule = (subject) => {
   if (inside(subject, scenes.opening.root).length === 1)
     findings.push({ element: null, severity: 'error', text: 'The opening is empty' });
   const hasForm = seen(subject).some(([, { type }]) => type === 'form');
-  if (hasForm && !afterwards.actions.some((action) => toldBy(action).length > 0))
+  if (
+    hasForm &&
+    !afterwards.actions.some((action) => specOfAction(action)?.notifies && toldBy(action).length > 0)
+  )
     findings.push({
       element: null,
       text: 'Nobody is notified of submissions: add a recipient under Afterwards',

@@ -1,0 +1,35 @@
+import { Type } from '@sinclair/typebox';
+import { actionSchema, type ActionSpec } from './action.js';
+import { mailAddress } from './mail-address.js';
+
+/** Answers whoever sent a submission, by the address in its e-mail field. */
+export const reply = {
+  type: 'reply',
+  label: 'Auto-reply',
+  schema: actionSchema('reply', {
+    subject: Type.String({ minLength: 1, maxLength: 200 }),
+    text: Type.String({ minLength: 1, maxLength: 5000 }),
+    /** Where answers to it go; the address that mail is sent from where nothing is said. */
+    replyTo: Type.Optional(mailAddress),
+  }),
+  create: (name) => ({
+    type: 'reply',
+    subject: `Thank you: ${name}`.slice(0, 200),
+    text: 'Thank you for writing to {{site.name}}. This is what you sent us:\n\n{{form.answers}}\n\nWe will be in touch.',
+  }),
+  fields: [
+    { key: 'subject', label: 'Subject', control: 'line', max: 200, words: true },
+    { key: 'text', label: 'Text', control: 'text', max: 5000, words: true },
+    {
+      key: 'replyTo',
+      label: 'Reply-to address',
+      control: 'line',
+      max: 254,
+      words: false,
+      help: 'Where answers to this e-mail arrive.',
+    },
+  ],
+  told: () => ['the sender'],
+  delivery: (target) => `Reply to ${target}`,
+  phrase: () => 'gets a reply by e-mail',
+} satisfies ActionSpec;

@@ -1,0 +1,28 @@
+import { fillWords, namesIn } from '@sirene/core/actions';
+import type { Errand } from './handler.js';
+
+/** What a mail about a submission can name: its answers by field name, and what is known of it besides. */
+function wordsOf({ submission, site }: Errand): Record<string, string> {
+  const { fields, page, pageTitle } = submission;
+  return {
+    ...Object.fromEntries(fields.map(({ key, value }) => [key, value])),
+    'form.answers': answerLines(submission.fields).join('\n'),
+    'form.page': pageTitle ? `${pageTitle} – ${page}` : page,
+    'site.name': site.name,
+  };
+}
+
+/** The answers of a submission, a line each. */
+export const answerLines = (fields: Errand['submission']['fields']): string[] =>
+  fields.map(({ label, value }) => `${label}: ${value || '(left empty)'}`);
+
+/** A text of an action with what was sent in it. */
+export const filledText = (text: string, errand: Errand): string =>
+  namesIn(text).length === 0 ? text : fillWords(text, wordsOf(errand));
+
+/** A subject with what was sent in it: one line, whatever was entered, and no longer than a mail program shows. */
+export const filledSubject = (subject: string, errand: Errand): string =>
+  filledText(subject, errand)
+    .replace(/[\p{Cc}\s]+/gu, ' ')
+    .trim()
+    .slice(0, 250);

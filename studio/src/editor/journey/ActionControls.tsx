@@ -1,0 +1,129 @@
+import { Box, Field, Input, Stack, Text } from '@chakra-ui/react';
+import {
+  actionSpecs,
+  isMailAddress,
+  specOfAction,
+  toldBy,
+  type Action,
+  type ActionField,
+} from '@sirene/core/actions';
+import { valueAt } from '@sirene/core/base/maps';
+import { formFields } from '@sirene/core/document/widget';
+import type { FormTree } from '@sirene/core/form';
+import { useMemo } from 'react';
+import { AnswersControl } from '../inspector/property/AnswersControl.tsx';
+import { useDocument, useEditing } from '../state/editing.ts';
+import { FormFieldsContext } from '../state/form-fields.ts';
+import { PatternList } from './PatternList.tsx';
+import { RuleList } from './RuleList.tsx';
+import { WordsField } from './WordsField.tsx';
+
+const mailProblem = (address: string): string | null =>
+  isMailAddress(address) ? null : 'is not an e-mail address';
+
+const words = (action: Action): string => {
+  const told = toldBy(action);
+  const label = specOfAction(action)?.label ?? action.type;
+  return told.length > 0 ? `${label}: ${told.join(', ')}` : label;
+};
+
+/** What follows a submission: each action with its controls, and the answers on which it depends. */
+export function ActionList() {
+  const { session } = useEditing();
+  const { name, afterwards, elements } = useDocument();
+  const fields = useMemo(() => {
+    const forms = Object.entries(elements).filter(([, { type }]) => type === 'form');
+    return forms.flatMap(([id]) => formFields(elements, id));
+  }, [elements]);
+  // Without any, the one that nearly all want stands there to be filled in.
+  const isNone = afterwards.actions.length === 0;
+  const first = actionSpecs[0].create(name) as Action;
+  const set = (actions: Action[]) =>
+    session.apply({ type: 'set', path: ['afterwards', 'actions'], value: actions }, 'actions');
+  return (
+    <FormFieldsContext value={fields}>
+      <Box maxH="52vh" overflow="auto" tabIndex={-1}>
+        <RuleList
+          rules={isNone ? [first] : afterwards.actions}
+          words={words}
+          controls={(action, change) => <ActionFields action={action} onChange={change} />}
+          offered={actionSpecs.map(({ type, label, create }) => ({
+            type,
+            label,
+            create: () => create(name),
+          }))}
+          one="action"
+          least={isNone ? 1 : 0}
+          onChange={set}
+        />
+      </Box>
+    </FormFieldsContext>
+  );
+}
+
+function ActionFields({ action, onChange }: { action: Action; onChange(action: Action): void }) {
+  const own = action as unknown as Readonly<Record<string, unknown>>;
+  const set = (key: string, value: unknown) => {
+    const { [key]: _, ...rest } = own;
+    onChange((value === undefined ? rest : { ...rest, [key]: value }) as unknown as Action);
+  };
+  return (
+    <Stack gap="4">
+      {specOfAction(action)?.fields.map((field) => (
+        <FieldOfAction
+          key={field.key}
+          field={field}
+          value={valueAt(own, field.key)}
+          onChange={(value) => set(field.key, value)}
+        />
+      ))}
+      <Stack gap="1.5">
+        <Text fontSize="13px" fontWeight="500">
+          Only when
+        </Text>
+        <AnswersControl
+          id={`when ${action.type}`}
+          property={{ path: ['when'], label: 'Only when', control: 'answers' }}
+          value={action.when as FormTree | undefined}
+          onChange={(when) => set('when', when)}
+        />
+      </Stack>
+    </Stack>
+  );
+}
+
+interface FieldProps {
+  field: ActionField;
+  value: unknown;
+  onChange(value: unknown): void;
+}
+
+function FieldOfAction({ field, value, onChange }: FieldProps) {
+  if (field.control === 'addresses')
+    return (
+      <PatternList
+        label={field.label}
+        help={field.help ?? ''}
+        value={value as string[]}
+        problem={mailProblem}
+        onChange={onChange}
+      />
+    );
+  const text = (value as string | undefined) ?? '';
+  if (field.control !== 'url' && field.words)
+    return <WordsField field={field} value={text} onChange={(next) => onChange(next || undefined)} />;
+  return (
+    <Field.Root>
+      <Field.Label>{field.label}</Field.Label>
+      <Input
+        size="sm"
+        type={field.control === 'url' ? 'url' : 'text'}
+        placeholder={field.control === 'url' ? 'https://…' : undefined}
+        maxLength={field.control === 'url' ? 2048 : field.max}
+        value={text}
+        onChange={(event) => onChange(event.target.value || (field.control === 'url' ? '' : undefined))}
+      />
+      {field.help && <Field.HelperText>{field.help}</Field.HelperText>}
+    </Field.Root>
+  );
+}
