@@ -36,7 +36,7 @@ await d.getByLabel('Your name').fill('Mira Stone');
 await d.getByLabel('E-mail address').fill('mira@stone.example');
 await d.getByLabel(/Phone/).fill('01632 960 001');
 await d.getByText('The observatory may keep').click();
-await d.getByRole('button', { name: 'Ask for this visit' }).click();
+await d.getByRole('button', { name: 'Ask for this visit' }).click(); await page.waitForTimeout(2500);
 await page.waitForTimeout(800);
 await page.screenshot({ path: '/tmp/s7.png' });
 await browser.close();

@@ -10,6 +10,9 @@ import { pages, renderPage } from './larkmoor/site.js';
 const origin =
   process.env['SIRENE_DEMO_ORIGIN'] ?? `http://localhost:${process.env['SIRENE_DEMO_PORT'] ?? 4310}`;
 
+const smtpPort = Number(process.env['SIRENE_SMTP_PORT'] ?? 4325);
+const hooks = `http://127.0.0.1:${process.env['SIRENE_TEST_WEBHOOK_PORT'] ?? smtpPort + 1}`;
+
 const archives = [
   {
     format: 'sirene-site',
@@ -32,7 +35,7 @@ const archives = [
       file,
       content: Buffer.from(svg).toString('base64'),
     })),
-    widgets: widgets(Date.now()).map(({ document, publish, did }) => ({
+    widgets: widgets(Date.now(), hooks).map(({ document, publish, did }) => ({
       name: document.name,
       document,
       publish,

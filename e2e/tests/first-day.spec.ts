@@ -173,7 +173,7 @@ test('from an empty folder to a visitor who is answered', async ({ page, browser
     await elsewhere.getByLabel('E-mail').fill('mira@studio.example');
     await elsewhere.getByRole('button', { name: 'Send link' }).click();
     await expect(elsewhere.getByRole('status')).toContainText('a link is on its way');
-    await page.getByRole('link', { name: 'Test mailbox' }).click();
+    await page.getByRole('link', { name: 'Test services' }).click();
     await page.getByText('Reset your Sirene password').first().click();
     const mail = page.getByRole('region', { name: 'E-mail' });
     await expect(mail).toContainText(`${studio}/reset/`);

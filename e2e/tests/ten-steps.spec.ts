@@ -229,7 +229,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
     const total = Number.parseInt((await page.getByText(/^\d+ submissions$/).textContent()) ?? '');
     expect(csv.trim().split('\r\n')).toHaveLength(total + 1);
 
-    await page.getByRole('link', { name: 'Test mailbox' }).click();
+    await page.getByRole('link', { name: 'Test services' }).click();
     await page.getByRole('button', { name: /shows@larkmoor.example/ }).click();
     const mail = page.getByRole('region', { name: 'E-mail' });
     await expect(mail).toContainText('New from Winter shows');

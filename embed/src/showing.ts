@@ -57,13 +57,16 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
     tell(happening, widget);
   }
 
-  function submitted(widget: ManifestWidget, mounted: Mounted): void {
+  function submitted(widget: ManifestWidget, mounted: Mounted, greet: (box: Element) => void): void {
     send('submit', widget);
     happened('submit', widget);
     follow(mounted.body.after, {
       open: (address) => location.assign(address),
       close: () => send('close', widget),
-      thank: () => mounted.show('thanks', true),
+      thank() {
+        mounted.show('thanks', true);
+        greet(mounted.box);
+      },
     });
   }
 
@@ -78,7 +81,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
           async send(values, secret) {
             const done = () => {
               part.arrived(form, widget.id);
-              submitted(widget, mounted);
+              submitted(widget, mounted, (box) => part.greet(box, values));
             };
             // In a try nothing is sent.
             if (load.isTry) return done();

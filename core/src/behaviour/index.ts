@@ -37,7 +37,7 @@ export { readIdentity } from './signals/identify.js';
 export { readFacts, type Fact } from './signals/set.js';
 export { touchKey, touchOf, type ElementTouched } from './signals/element.js';
 export * from './rules.js';
-export { comesByItself } from './by-itself.js';
+export { comesByItself, opensByHand } from './by-itself.js';
 export { specOf, type Opener, type RuleField, type RuleSpec } from './rule-spec.js';
 export { startSession, type Clock, type Session } from './session.js';
 export { compileTargeting, explainTargeting, type Targeting, type TargetingOutcome } from './targeting.js';

@@ -26,16 +26,12 @@ function formRule(
   const within = shown.filter(({ id }) => inside.has(id));
   const types = Object.fromEntries(formFields(elements, form).map(({ key, gives }) => [key, gives]));
   const fields = within.flatMap(({ id, element, definition }): FieldRule[] => {
-    const rule = definition.fieldRule?.(element, id, messages, types);
-    if (!rule) return [];
+    const rules = definition.fieldRules?.(element, id, messages, types) ?? [];
     const around = [id, ...ancestorsOf(elements, id)].filter((one) => inside.has(one));
     const trees = around.flatMap((one) => valueAt(elements, one)?.when ?? []);
-    return [
-      {
-        ...rule,
-        ...(trees.length > 0 && { when: trees.length === 1 ? trees[0] : { all: trees } }),
-      } as FieldRule,
-    ];
+    const [only] = trees;
+    const when = trees.length > 1 ? { all: trees } : only;
+    return rules.map((rule) => (when ? { ...rule, when } : rule));
   });
   const shows: [string, FormTree][] = within.flatMap(({ id, element }) =>
     element.when ? [[id, element.when]] : [],

@@ -5,6 +5,7 @@ import { basket } from './basket.js';
 import { circlePlans, domeMotor, membersCircle, membersDoor } from './circle.js';
 import { askTheObservatory, skyLetter } from './letter.js';
 import { lampOffer } from './offer.js';
+import { howWasYourEvening } from './evening.js';
 import { schoolVisit } from './school.js';
 
 export const siteKey = 'larkmoor';
@@ -20,7 +21,7 @@ interface DemoWidget {
 }
 
 /** The observatory's widgets. */
-export const widgets = (now: number): readonly DemoWidget[] => [
+export const widgets = (now: number, hooks = 'http://127.0.0.1:4326'): readonly DemoWidget[] => [
   { document: skyLetter, publish: true, did: [46, 0.031, 3] },
   { document: askTheObservatory, publish: false },
   { document: meteorNight(now), publish: true, did: [88, 0, 5] },
@@ -28,7 +29,8 @@ export const widgets = (now: number): readonly DemoWidget[] => [
   { document: circlePlans, publish: true, did: [34, 0, 11] },
   { document: clearSky, publish: true, did: [41, 0, 13] },
   { document: lampOffer, publish: true, did: [29, 0, 29] },
-  { document: schoolVisit, publish: true, did: [9, 0.11, 31] },
+  { document: schoolVisit(hooks), publish: true, did: [9, 0.11, 31] },
+  { document: howWasYourEvening, publish: true, did: [6, 0.4, 37] },
   { document: domeMotor, publish: true, did: [22, 0.06, 17] },
   { document: basket, publish: true, did: [63, 0, 19] },
   { document: membersDoor, publish: true, did: [18, 0.52, 23] },

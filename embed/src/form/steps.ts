@@ -31,6 +31,7 @@ export function nextStep(form: Element, by: 1 | -1): number | null {
 /** Shows a step of a form, and says which one it is. */
 export function showStep(form: HTMLElement, at: number, focus = false): void {
   const turns = turnsOf(form);
+  if (!turns[at]) return;
   turns.forEach((turn, place) => (turn.hidden = place !== at));
   form.querySelectorAll('.progress>li').forEach((one, place) => {
     if (place === at) one.setAttribute('aria-current', 'step');

@@ -7,6 +7,7 @@ import type { Attached, PartPage, PartWidget } from './part.ts';
 
 export { begin, checked, goOn } from '../form/begin.ts';
 export { showFaults } from '../form/faults.ts';
+export { greet } from '../form/greet.ts';
 export { showStep, stepWith } from '../form/steps.ts';
 
 /** What a form needs of the page around it. */

@@ -17,7 +17,7 @@ const places = {
   '/brand': { bar: 'Brand', title: 'Brand' },
   '/people': { bar: 'People', title: 'People' },
   '/site': { bar: 'Site', title: 'Site: origins, script tag and install check' },
-  '/post': { bar: 'Test mailbox', title: 'Test mailbox' },
+  '/post': { bar: 'Test services', title: 'Test services: mailbox, webhooks' },
   '/start': { title: 'Set up a new site', withoutSite: true },
   '/account': { title: 'Account: name, password, sessions', withoutSite: true },
 } as const satisfies Record<`/${string}`, Place>;

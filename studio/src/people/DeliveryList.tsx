@@ -14,14 +14,24 @@ export function DeliverySummary({ deliveries }: { deliveries: Delivery[] }) {
   return <StateMark tone="good">{deliveries.length} sent</StateMark>;
 }
 
+const times = (attempts: number) => (attempts === 1 ? 'once' : `${attempts} times`);
+
 function DeliveryState({ delivery: { state, attempts, dueAt, lastAt, lastError } }: { delivery: Delivery }) {
   if (state === 'sent') return <StateMark tone="good">Sent {lastAt ? ago(lastAt) : ''}</StateMark>;
-  if (state === 'failed') return <StateMark tone="bad">Failed after {attempts} attempts</StateMark>;
   if (attempts === 0) return <StateMark tone="waiting">Waiting to be sent</StateMark>;
+  if (state === 'failed')
+    return (
+      <Stack gap="0.5">
+        <StateMark tone="bad">Failed; tried {times(attempts)}</StateMark>
+        <Text color="slate" fontSize="13px">
+          {lastError}
+        </Text>
+      </Stack>
+    );
   return (
     <Stack gap="0.5">
       <StateMark tone="waiting">
-        Not taken yet; tried {attempts === 1 ? 'once' : `${attempts} times`}, next at {dateTime(dueAt)}
+        Not taken yet; tried {times(attempts)}, next at {dateTime(dueAt)}
       </StateMark>
       <Text color="slate" fontSize="13px">
         {lastError}
@@ -44,7 +54,7 @@ export function DeliveryList({
     await post(at('/api/sites/{site}/deliveries/{delivery}/repeat', { site: siteId, delivery: id }));
     onChange();
   };
-  if (deliveries.length === 0) return <Text color="slate">No notifications.</Text>;
+  if (deliveries.length === 0) return <Text color="slate">No actions.</Text>;
   return (
     <Stack as="ul" gap="3" listStyleType="none">
       {deliveries.map((delivery) => (

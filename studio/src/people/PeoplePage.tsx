@@ -82,7 +82,7 @@ function Submissions({ site }: { site: Site }) {
                   <Table.ColumnHeader>Name</Table.ColumnHeader>
                   <Table.ColumnHeader>Widget</Table.ColumnHeader>
                   <Table.ColumnHeader>Page</Table.ColumnHeader>
-                  <Table.ColumnHeader>Notification</Table.ColumnHeader>
+                  <Table.ColumnHeader>Actions</Table.ColumnHeader>
                   <Table.ColumnHeader textAlign="end">Received</Table.ColumnHeader>
                 </Table.Row>
               </Table.Header>

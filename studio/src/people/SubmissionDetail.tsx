@@ -61,7 +61,7 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
           </Text>
           <Text color="slate">{exactTime(data.receivedAt)}</Text>
         </Part>
-        <Part title="Notification">
+        <Part title="Actions">
           <DeliveryList siteId={site.id} deliveries={data.deliveries} onChange={changed} />
         </Part>
       </Stack>

@@ -1,19 +1,45 @@
-import { Box, Button, Code, Flex, Grid, Heading, Stack, Text } from '@chakra-ui/react';
+import { Box, Button, Code, Flex, Grid, Heading, Stack, Tabs, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { at, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
 import { ago, exactTime } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
+import { TestWebhooks } from './TestWebhooks.tsx';
 import { inBackground } from '../shared/background.ts';
 
-/** The mail stand-in: what Sirene would have sent, to be read here. */
+const tabs = { mailbox: Mailbox, webhooks: TestWebhooks };
+const tabNames = { mailbox: 'Mailbox', webhooks: 'Webhooks' };
+
+/** The stand-ins for services outside: what they were sent, to be read here. */
 export function PostPage() {
+  return (
+    <Page title="Test services">
+      <Tabs.Root defaultValue="mailbox" size="sm" lazyMount unmountOnExit>
+        <Tabs.List aria-label="Test services" mb="4">
+          {Object.entries(tabNames).map(([name, label]) => (
+            <Tabs.Trigger key={name} value={name}>
+              {label}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        {Object.entries(tabs).map(([name, Tab]) => (
+          <Tabs.Content key={name} value={name} p="0">
+            <Tab />
+          </Tabs.Content>
+        ))}
+      </Tabs.Root>
+    </Page>
+  );
+}
+
+/** The mail stand-in: what Sirene would have sent. */
+function Mailbox() {
   const { data, error, mutate } = useAnswer(at('/api/post'), { refreshInterval: 3000 });
   const [chosen, setChosen] = useState<string | null>(null);
   const open = chosen ?? data?.[0]?.id;
   return (
-    <Page title="Test mailbox">
+    <>
       <Text color="slate" mb="4" maxW="72ch">
         This is the mail stand-in. Mail of your sites and to you arrives here and goes no further, until a
         real mail server is set with <Code>SIRENE_SMTP_URL</Code>.
@@ -75,7 +101,7 @@ export function PostPage() {
           <MailText id={open} />
         </Grid>
       )}
-    </Page>
+    </>
   );
 }
 

@@ -15,6 +15,7 @@ import { CodePools } from './CodePools.tsx';
 import { Members } from './Members.tsx';
 import { Panel } from '../shared/Panel.tsx';
 import { ScriptTag } from './ScriptTag.tsx';
+import { WebhookKey } from './WebhookKey.tsx';
 import { SitePolicy, SiteZone } from './SiteRules.tsx';
 import { inBackground } from '../shared/background.ts';
 
@@ -33,6 +34,7 @@ export function SitePage() {
           <SiteZone site={site} />
           <SitePolicy key={`policy ${site.id}`} site={site} />
           <CodePools key={`codes ${site.id}`} site={site} />
+          <WebhookKey key={`webhooks ${site.id}`} site={site} />
           <Origins key={site.id} site={site} />
           <Members site={site} />
           <Archive site={site} />

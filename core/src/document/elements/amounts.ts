@@ -89,20 +89,24 @@ export const amounts = define({
     '& .grid{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,130px),1fr));gap:inherit;gap:8px}' +
     '& .amount{display:flex;flex-direction:column;cursor:pointer;position:relative}' +
     '& .amount:has(:focus-visible){outline:2px solid;outline-offset:2px}',
-  answers: ({ key, label, amounts }) => ({
-    key,
-    label,
-    gives: 'option',
-    options: amounts.map(({ value }) => String(value)),
-  }),
-  fieldRule: (element: Static<typeof schema>, id, { missingAmount }) => ({
-    element: id,
-    key: element.key,
-    kind: 'choice',
-    label: element.label,
-    required: true,
-    maxLength: 20,
-    options: element.amounts.map(({ value }) => String(value)),
-    messages: { missing: missingAmount },
-  }),
+  answers: ({ key, label, amounts }) => [
+    {
+      key,
+      label,
+      gives: 'option',
+      options: amounts.map(({ value }) => String(value)),
+    },
+  ],
+  fieldRules: (element: Static<typeof schema>, id, { missingAmount }) => [
+    {
+      element: id,
+      key: element.key,
+      kind: 'choice',
+      label: element.label,
+      required: true,
+      maxLength: 20,
+      options: element.amounts.map(({ value }) => String(value)),
+      messages: { missing: missingAmount },
+    },
+  ],
 });

@@ -38,7 +38,7 @@ export const calculation = define({
     { path: ['locale'], label: 'Language', control: 'line', rare: true, always: true },
     { path: ['key'], label: 'Field name', control: 'line', rare: true, always: true },
   ],
-  answers: ({ key, label }) => ({ key, label, gives: 'number' }),
+  answers: ({ key, label }) => [{ key, label, gives: 'number' }],
   render: ({ label, key, currency, locale }, { id, box, part }) =>
     h(
       'div',
@@ -54,18 +54,20 @@ export const calculation = define({
   css:
     '&{display:flex!important;flex-wrap:wrap;align-items:baseline;justify-content:space-between}' +
     '& output{font-weight:700;font-variant-numeric:tabular-nums}& output:empty::before{content:"–"}',
-  fieldRule(element: Static<typeof schema>, id, _messages, fields) {
+  fieldRules(element: Static<typeof schema>, id, _messages, fields) {
     const formula = parseFormula(element.formula, fields);
-    return {
-      element: id,
-      key: element.key,
-      kind: 'number',
-      label: element.label,
-      required: false,
-      maxLength: 30,
-      // What can't be read is nothing, as what can't be calculated.
-      program: formula.ok ? formula.program : [],
-      messages: {},
-    };
+    return [
+      {
+        element: id,
+        key: element.key,
+        kind: 'number',
+        label: element.label,
+        required: false,
+        maxLength: 30,
+        // What can't be read is nothing, as what can't be calculated.
+        program: formula.ok ? formula.program : [],
+        messages: {},
+      },
+    ];
   },
 });

@@ -115,10 +115,10 @@ export interface ElementDefinition<S extends TObject = TObject> {
   cssFor?(element: Static<S>, held: () => readonly AnyElement[]): readonly string[];
   /** CSS that is needed only where the styles of the widget say something, such as a label elsewhere than above. */
   cssWhen?: readonly { styles: RegExp; css: string }[];
-  /** What it asks a submission to hold, for elements that are fields; `fields` are those of its form. */
-  fieldRule?(element: Static<S>, id: string, messages: Messages, fields: FormulaFields): FieldRule;
+  /** What it asks a submission to hold, for elements that are fields, or several of them; `fields` are those of its form. */
+  fieldRules?(element: Static<S>, id: string, messages: Messages, fields: FormulaFields): FieldRule[];
   /** How conditions and formulas of its form know it, for elements that are fields. */
-  answers?(element: Static<S>): AnswerField;
+  answers?(element: Static<S>): AnswerField[];
   /** Checks that a schema can't express: `[path, reason]`. */
   problems?(element: Static<S>): [string, string][];
   /** The lazily loaded part of the page's script that it needs. */

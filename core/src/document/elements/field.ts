@@ -176,6 +176,9 @@ export const field = define({
       : ['input', 'placeholder']),
     ...(hint ? ['hint'] : []),
   ],
+  // A scale lies in a row, where looks, the widget or the element do not say otherwise.
+  variants: ({ kind }) =>
+    kind === 'scale' ? [{ name: 'scale', sheet: { choices: { base: { choiceFlow: 'buttons' } } } }] : [],
   texts: ({ kind, labelHidden, hint }) => [
     fieldSpec(kind).tag === 'choices' ? 'choice' : 'input',
     ...(labelHidden ? [] : ['label']),
@@ -278,12 +281,9 @@ export const field = define({
       ...(options && { options }),
     },
   })),
-  answers: ({ key, label, kind, options }) => ({
-    key,
-    label,
-    gives: fieldSpec(kind).gives ?? 'text',
-    ...(options && { options }),
-  }),
+  answers: ({ key, label, kind, options }) => [
+    { key, label, gives: fieldSpec(kind).gives ?? 'text', ...(options && { options }) },
+  ],
   render(element, { id, box, part, messages }) {
     const spec = fieldSpec(element.kind);
     const placed = { ...box, 'data-parameter': element.parameter };
@@ -368,30 +368,32 @@ export const field = define({
     { styles: /--l(?!j)\w+:(?!initial)/, css: placedLabelCss },
     { styles: /--cp:(?!initial)/, css: choiceButtonsCss },
   ],
-  fieldRule(element: Field, id, messages) {
+  fieldRules(element: Field, id, messages) {
     const { says = {}, maxLength, tag, limits } = fieldSpec(element.kind);
     const { min, max, outside, requiredWhen } = element;
     const isTyped = tag === 'input' || tag === 'textarea';
-    return {
-      element: id,
-      key: element.key,
-      kind: element.kind,
-      label: element.label,
-      required: element.required,
-      maxLength,
-      ...(element.options && { options: element.options }),
-      ...(min !== undefined && { min }),
-      ...(max !== undefined && { max }),
-      ...(requiredWhen && !element.required && { requiredWhen }),
-      messages: {
-        ...((element.required || requiredWhen) && {
-          missing: element.missing || messages[says.missing ?? 'missing'],
-        }),
-        malformed: element.malformed || messages[says.malformed ?? 'malformed'],
-        ...(isTyped && { tooLong: messages.tooLong }),
-        ...(limits && min !== undefined && { tooSmall: outside || messages[limits.says.min] }),
-        ...(limits && max !== undefined && { tooLarge: outside || messages[limits.says.max] }),
+    return [
+      {
+        element: id,
+        key: element.key,
+        kind: element.kind,
+        label: element.label,
+        required: element.required,
+        maxLength,
+        ...(element.options && { options: element.options }),
+        ...(min !== undefined && { min }),
+        ...(max !== undefined && { max }),
+        ...(requiredWhen && !element.required && { requiredWhen }),
+        messages: {
+          ...((element.required || requiredWhen) && {
+            missing: element.missing || messages[says.missing ?? 'missing'],
+          }),
+          malformed: element.malformed || messages[says.malformed ?? 'malformed'],
+          ...(isTyped && { tooLong: messages.tooLong }),
+          ...(limits && min !== undefined && { tooSmall: outside || messages[limits.says.min] }),
+          ...(limits && max !== undefined && { tooLarge: outside || messages[limits.says.max] }),
+        },
       },
-    };
+    ];
   },
 });

@@ -52,17 +52,19 @@ export const hiddenField = define({
     },
     { path: ['key'], label: 'Field name', control: 'line', rare: true, always: true },
   ],
-  answers: ({ key, label }) => ({ key, label, gives: 'option' }),
+  answers: ({ key, label }) => [{ key, label, gives: 'option' }],
   render: ({ key, source, value }, { box }) =>
     h('input', { ...box, type: 'hidden', name: key, 'data-source': source, 'data-value': value }),
   css: '',
-  fieldRule: ({ key, label }: Static<typeof schema>, id, { malformed, tooLong }) => ({
-    element: id,
-    key,
-    kind: 'text',
-    label,
-    required: false,
-    maxLength: 1000,
-    messages: { malformed, tooLong },
-  }),
+  fieldRules: ({ key, label }: Static<typeof schema>, id, { malformed, tooLong }) => [
+    {
+      element: id,
+      key,
+      kind: 'text',
+      label,
+      required: false,
+      maxLength: 1000,
+      messages: { malformed, tooLong },
+    },
+  ],
 });

@@ -17,6 +17,7 @@ import { image } from './image.js';
 import { links } from './links.js';
 import { list } from './list.js';
 import { map } from './map.js';
+import { matrix } from './matrix.js';
 import { plan } from './plan.js';
 import { plans } from './plans.js';
 import { rating } from './rating.js';
@@ -42,6 +43,7 @@ export const definitions = {
   field,
   step,
   calculation,
+  matrix,
   'hidden-field': hiddenField,
   amounts,
   countdown,

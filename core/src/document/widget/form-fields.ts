@@ -11,8 +11,8 @@ export function formFields(
 ): (AnswerField & { element: string })[] {
   return withDescendants(elements, form).flatMap((id) => {
     const element = valueAt(elements, id);
-    const field = element && definitionOf(element).answers?.(element);
-    return field ? [{ ...field, element: id }] : [];
+    const fields = (element && definitionOf(element).answers?.(element)) ?? [];
+    return fields.map((field) => ({ ...field, element: id }));
   });
 }
 

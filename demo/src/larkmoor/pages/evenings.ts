@@ -20,7 +20,8 @@ const shows: Page = {
 <p>Every clear evening from Wednesday to Sunday. Under cloud we talk, and there is soup.</p><div class="cards">
 <article class="card">${skyChart(91)}<div><h3><a href="/shows/meteor-night/">Meteor night</a></h3><p>Lie down on the moor, look up, count. Blankets are ours, socks are yours.</p></div></article>
 <article class="card">${skyChart(52)}<div><h3>First light</h3><p>For those who have never looked through a telescope. Thursdays, two hours.</p></div></article>
-<article class="card">${skyChart(64)}<div><h3>The long look</h3><p>One faint thing, one whole evening, one big lens. Members first.</p></div></article></div></div></section>`,
+<article class="card">${skyChart(64)}<div><h3>The long look</h3><p>One faint thing, one whole evening, one big lens. Members first.</p></div></article></div>
+<p>Were you here lately? <a href="#how-was-your-evening">Tell us how it was</a>.</p></div></section>`,
 };
 
 const meteorNight: Page = {

@@ -1,4 +1,4 @@
-import { Box, Field, Input, Stack, Text } from '@chakra-ui/react';
+import { Box, Button, Field, Flex, IconButton, Input, Stack, Text } from '@chakra-ui/react';
 import {
   actionSpecs,
   isMailAddress,
@@ -10,12 +10,14 @@ import {
 import { valueAt } from '@sirene/core/base/maps';
 import { formFields } from '@sirene/core/document/widget';
 import type { FormTree } from '@sirene/core/form';
-import { useMemo } from 'react';
+import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
+import { useMemo, useRef, useState } from 'react';
+import { keepFocus } from '../../shared/keep-focus.ts';
 import { AnswersControl } from '../inspector/property/AnswersControl.tsx';
 import { useDocument, useEditing } from '../state/editing.ts';
 import { FormFieldsContext } from '../state/form-fields.ts';
 import { PatternList } from './PatternList.tsx';
-import { RuleList } from './RuleList.tsx';
+import { AddRule } from './AddRule.tsx';
 import { WordsField } from './WordsField.tsx';
 
 const mailProblem = (address: string): string | null =>
@@ -27,36 +29,87 @@ const words = (action: Action): string => {
   return told.length > 0 ? `${label}: ${told.join(', ')}` : label;
 };
 
-/** What follows a submission: each action with its controls, and the answers on which it depends. */
+/** What follows a submission: each action unfolds to its controls and the answers on which it depends. */
 export function ActionList() {
   const { session } = useEditing();
   const { name, afterwards, elements } = useDocument();
+  const list = useRef<HTMLDivElement>(null);
+  // Without any, the one that nearly all want stands there to be filled in.
+  const isNone = afterwards.actions.length === 0;
+  const actions = isNone ? [actionSpecs[0].create(name) as Action] : afterwards.actions;
+  const [opened, setOpened] = useState(actions.length === 1 ? 0 : -1);
   const fields = useMemo(() => {
     const forms = Object.entries(elements).filter(([, { type }]) => type === 'form');
     return forms.flatMap(([id]) => formFields(elements, id));
   }, [elements]);
-  // Without any, the one that nearly all want stands there to be filled in.
-  const isNone = afterwards.actions.length === 0;
-  const first = actionSpecs[0].create(name) as Action;
-  const set = (actions: Action[]) =>
-    session.apply({ type: 'set', path: ['afterwards', 'actions'], value: actions }, 'actions');
+  const set = (next: Action[]) =>
+    session.apply({ type: 'set', path: ['afterwards', 'actions'], value: next }, 'actions');
   return (
     <FormFieldsContext value={fields}>
-      <Box maxH="52vh" overflow="auto" tabIndex={-1}>
-        <RuleList
-          rules={isNone ? [first] : afterwards.actions}
-          words={words}
-          controls={(action, change) => <ActionFields action={action} onChange={change} />}
+      <Stack ref={list} gap="2" maxH="52vh" overflow="auto" tabIndex={-1} outline="none">
+        {actions.map((action, at) => (
+          <Box key={at} borderWidth="1px" rounded="sm" bg="sheet">
+            <Flex align="center" pr="1">
+              <Button
+                variant="plain"
+                size="sm"
+                flex="1"
+                minW="0"
+                h="auto"
+                minH="34px"
+                py="1.5"
+                justifyContent="start"
+                textAlign="start"
+                whiteSpace="normal"
+                aria-expanded={opened === at}
+                onClick={() => setOpened(opened === at ? -1 : at)}
+              >
+                {opened === at ? (
+                  <ChevronDown size={13} aria-hidden />
+                ) : (
+                  <ChevronRight size={13} aria-hidden />
+                )}
+                <Text as="span" minW="0" overflowWrap="anywhere">
+                  {words(action)}
+                </Text>
+              </Button>
+              {!isNone && (
+                <IconButton
+                  size="2xs"
+                  variant="ghost"
+                  colorPalette="plain"
+                  aria-label={`Remove: ${words(action)}`}
+                  onClick={() => {
+                    set(actions.toSpliced(at, 1));
+                    setOpened(-1);
+                    keepFocus(list.current);
+                  }}
+                >
+                  <Trash2 size={13} aria-hidden />
+                </IconButton>
+              )}
+            </Flex>
+            {opened === at && (
+              <Box px="3" pb="3" pt="1">
+                <ActionFields action={action} onChange={(changed) => set(actions.with(at, changed))} />
+              </Box>
+            )}
+          </Box>
+        ))}
+        <AddRule
+          label="Add action"
           offered={actionSpecs.map(({ type, label, create }) => ({
             type,
             label,
             create: () => create(name),
           }))}
-          one="action"
-          least={isNone ? 1 : 0}
-          onChange={set}
+          onAdd={(create) => {
+            const others = isNone ? [] : actions;
+            set([...others, create() as Action]);
+            setOpened(others.length);
+          }}
         />
-      </Box>
+      </Stack>
     </FormFieldsContext>
   );
 }

@@ -1,4 +1,4 @@
-import { Field, Input, Stack } from '@chakra-ui/react';
+import { Field, Input, Stack, Text } from '@chakra-ui/react';
 import { safeAddress } from '@sirene/core/base/sanitise';
 import type { WidgetDocument } from '@sirene/core/document/widget';
 import { useState } from 'react';
@@ -28,6 +28,11 @@ export function VisitorControls() {
           />
         )}
       </Row>
+      {visitor.type === 'scene' && (
+        <Text color="slate" fontSize="13px">
+          Its texts can name answers by their field name, such as {'{{name}}'}.
+        </Text>
+      )}
       {visitor.type === 'page' && (
         <AddressField value={visitor.address} onChange={(address) => set({ type: 'page', address })} />
       )}

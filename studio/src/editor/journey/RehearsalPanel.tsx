@@ -50,6 +50,7 @@ export function RehearsalPanel({
   }, [playing, speed, rehearsal]);
 
   const steps: [string, () => void][] = [
+    ...(rehearsal.opensByHand ? [['Open widget', () => rehearsal.ask()] as [string, () => void]] : []),
     ['Wait 10 s', () => rehearsal.pass(10_000)],
     ...rehearsal.presses.map(({ signal, label, detail }): [string, () => void] => [
       label,

@@ -3,6 +3,7 @@ import {
   askingRules,
   compileRules,
   explain,
+  opensByHand,
   signalDeeds,
   startSession,
   type Deed,
@@ -160,6 +161,17 @@ export class Rehearsal {
     });
   }
 
+  /** Whether a link or a script of the page can open the widget. */
+  get opensByHand(): boolean {
+    return opensByHand(this.script.document.behaviour);
+  }
+
+  /** A link or a script of the page opens the widget. */
+  ask(): void {
+    this.#session.send({ type: 'ask', widget: widgetId });
+    this.#tell();
+  }
+
   /** What has happened so far. */
   get log(): readonly Happening[] {
     return this.#log;
@@ -313,7 +325,8 @@ export class Rehearsal {
     if (!rule) return;
     begin(form, rule);
     const isWrong = () => form.querySelector('[data-error]') !== null;
-    const isWhole = goOn(form, rule) !== null;
+    const result = goOn(form, rule);
+    const isWhole = result !== null;
     this.#note(
       isWhole
         ? 'Submits the form (rehearsal: nothing is stored)'
@@ -321,12 +334,15 @@ export class Rehearsal {
           ? 'Submits with an error'
           : 'Goes on to the next step',
     );
-    if (isWhole) {
+    if (result) {
       this.#session.send({ type: 'submit', widget: widgetId });
       follow(body.after, {
         open: (address) => this.#follow(address),
         close: () => this.#session.send({ type: 'close', widget: widgetId }),
-        thank: () => this.stage.face('thanks', true),
+        thank: () => {
+          this.stage.face('thanks', true);
+          this.stage.fillAnswers(result.values);
+        },
       });
     }
     this.#tell();

@@ -6,7 +6,7 @@ import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
 import type { Foreign } from '@sirene/core/compile/foreign';
 import { count } from '@sirene/embed/parts/countdown';
 import type { TickingClock } from '@sirene/embed/parts/part';
-import { begin, showFaults, showStep, stepWith } from '@sirene/embed/parts/form';
+import { begin, greet, showFaults, showStep, stepWith } from '@sirene/embed/parts/form';
 import { beginsFolded, mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
 import { remainingBody } from '@sirene/embed/remaining-body';
@@ -152,6 +152,11 @@ export class StageController {
   reveal(): void {
     const type = this.#body?.placement.type;
     if (type === 'inline' || type === 'anchored') this.#place?.scrollIntoView({ block: 'center' });
+  }
+
+  /** Puts answers into the texts that name them, as after a submission. */
+  fillAnswers(values: Readonly<Record<string, string>>): void {
+    if (this.#mounted) greet(this.#mounted.box, values);
   }
 
   /** Lets all motion of the widget begin again. */

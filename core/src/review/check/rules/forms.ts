@@ -1,5 +1,11 @@
 import { valueAt } from '../../../base/maps/index.js';
-import { createElement, noticeText, toRuns, type Element } from '../../../document/elements/index.js';
+import {
+  createElement,
+  definitionOf,
+  noticeText,
+  toRuns,
+  type Element,
+} from '../../../document/elements/index.js';
 import { freeKey, isSubmit, withDescendants, type Operation } from '../../../document/widget/index.js';
 import { inside, seen, titleOf, type Finding, type Rule } from '../finding.js';
 
@@ -11,7 +17,7 @@ export const formsRule: Rule = (subject) => {
     const found: Finding[] = [];
     if (!held.some((one) => isSubmit(one)))
       found.push({ element: id, severity: 'error', text: 'A form has no submit button' });
-    if (!held.some(({ type }) => type === 'field' || type === 'amounts'))
+    if (!held.some((one) => definitionOf(one).answers !== undefined))
       found.push({ element: id, severity: 'warning', text: 'A form has no fields' });
     else if (
       !saysWhatBecomes(subject.faces.find(({ ids }) => ids.includes(id))?.ids, subject.document.elements)

@@ -1,4 +1,4 @@
-import { valueAt } from '../base/maps/index.js';
+import { valueAt } from '../../base/maps/index.js';
 
 /** What a mail can name beside the answers; a dot is in no field's name. */
 export const wordNames = {

@@ -1,0 +1,209 @@
+import { expect, test, type Page } from '@playwright/test';
+import {
+  add,
+  demo,
+  expectAccessible,
+  inspector,
+  openPiece,
+  openWidget,
+  row,
+  saved,
+  signIn,
+  stage,
+} from './helpers.ts';
+
+// A form where a visitor becomes a lead: asked in steps, by conditions, with a sum while they type; and what follows it.
+
+const dialog = (page: Page) => page.getByRole('dialog');
+
+/** The contact page, with the school visit open on it. */
+async function openVisit(page: Page): Promise<void> {
+  await page.goto(`${demo}/contact/`);
+  await page.getByRole('link', { name: 'Ask for a group visit' }).click();
+  await expect(dialog(page)).toBeVisible();
+}
+
+/** A date so many days from today where the browser is, as its field takes it. */
+const inDays = (days: number) => {
+  const date = new Date(Date.now() + days * 86_400_000);
+  return date.toISOString().slice(0, 10);
+};
+
+test('a school asks for a visit in three steps, and everybody who should know knows', async ({ page }) => {
+  await openVisit(page);
+  const visit = dialog(page);
+  const total = visit.getByRole('status').filter({ hasText: '€' });
+
+  // What is wrong is listed, and each line leads to its field; mended, it goes from the list.
+  await visit.getByRole('button', { name: 'Next: the evening' }).click();
+  await expect(visit.getByText('Please check these answers')).toBeVisible();
+  await expectAccessible(page);
+  await visit.getByRole('link', { name: /^Number of children/ }).click();
+  await expect(visit.getByLabel('Number of children')).toBeFocused();
+  await page.keyboard.type('44');
+  await expect(visit.getByRole('link', { name: /^Number of children/ })).toHaveCount(0);
+
+  // What is asked depends on the answer before, and the sum follows each key.
+  await expect(visit.getByLabel('Name of the school')).toBeHidden();
+  await visit.getByLabel('A school').check();
+  await visit.getByLabel('Name of the school').fill('Stone Lane');
+  await visit.getByLabel('Accompanying adults').fill('5');
+  await expect(total).toHaveText('€161');
+  await page.keyboard.press('Enter');
+
+  // A date that is too early is said when the field is left.
+  await expect(visit.getByRole('group', { name: 'Step 2 of 3: The evening' })).toBeFocused();
+  await visit.getByLabel('Date').fill(inDays(2));
+  await visit.getByLabel('Anything we should know').click();
+  await expect(visit.getByText(/^Please choose .* or later$/)).toBeVisible();
+  await visit.getByLabel('Date').fill(inDays(30));
+  await visit.getByRole('button', { name: 'Back' }).click();
+  await expect(visit.getByLabel('Number of children')).toHaveValue('44');
+  await visit.getByRole('button', { name: 'Next: the evening' }).click();
+  await visit.getByRole('button', { name: 'Next: your details' }).click();
+
+  // What was typed is there after a reload, at the step where one was.
+  await visit.getByLabel('Your name').fill('Mira Stone');
+  await page.reload();
+  await page.getByRole('link', { name: 'Ask for a group visit' }).click();
+  await expect(visit.getByLabel('Your name')).toHaveValue('Mira Stone');
+  await expect(total).toHaveText('€161');
+  await visit.getByLabel('E-mail address').fill('mira@stone.example');
+  await visit.getByLabel(/^Phone/).fill('01632 960 001');
+  await visit.getByLabel(/The observatory may keep/).check();
+  await visit.getByRole('button', { name: 'Ask for this visit' }).click();
+  await expect(visit.getByRole('heading', { name: 'Thank you, Mira Stone' })).toBeVisible();
+
+  await signIn(page);
+  await page.getByRole('link', { name: 'People' }).click();
+  const submission = page.getByRole('region', { name: 'Submission' });
+  await expect(submission).toContainText('Stone Lane');
+  await expect(submission).toContainText('161');
+  await expect(submission.getByRole('listitem').getByText(/^Sent /)).toHaveCount(4, { timeout: 20_000 });
+
+  await page.getByRole('link', { name: 'Test services' }).click();
+  const mails = page.getByRole('list', { name: 'E-mails' });
+  await mails
+    .getByRole('button', { name: /mira@stone\.example/ })
+    .first()
+    .click();
+  await expect(page.getByRole('region', { name: 'E-mail' })).toContainText('Dear Mira Stone,');
+  await mails
+    .getByRole('button', { name: /schools@larkmoor\.example/ })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: /^Stone Lane wants to come on/ })).toBeVisible();
+  await page.getByRole('tab', { name: 'Webhooks' }).click();
+  const hooks = page.getByRole('table', { name: 'Webhooks' });
+  await expect(hooks.getByText('Valid', { exact: true })).toHaveCount(1);
+  await hooks.locator('summary').click();
+  await expect(hooks).toContainText('"value": 44');
+  await expectAccessible(page);
+});
+
+test('who is not asked is not told: a club of ten has no school, no phone and no webhook', async ({
+  page,
+}) => {
+  await openVisit(page);
+  const visit = dialog(page);
+  await visit.getByLabel('A school').check();
+  await visit.getByLabel('Name of the school').fill('Stone Lane');
+  await visit.getByLabel('A club').check();
+  await visit.getByLabel('Number of children').fill('10');
+  await visit.getByLabel('Accompanying adults').fill('1');
+  await visit.getByRole('button', { name: 'Next: the evening' }).click();
+  await visit.getByLabel('Date').fill(inDays(20));
+  await expect(visit.getByText('What fits your lessons?')).toBeHidden();
+  await visit.getByRole('button', { name: 'Next: your details' }).click();
+  await expect(visit.getByLabel(/^Phone/)).toBeHidden();
+  await visit.getByLabel('Your name').fill('Jory Holt');
+  await visit.getByLabel('E-mail address').fill('jory@holt.example');
+  await visit.getByLabel(/The observatory may keep/).check();
+  const sent = page.waitForRequest((request) => request.url().endsWith('/submissions'));
+  await visit.getByRole('button', { name: 'Ask for this visit' }).click();
+  const { values } = (await sent).postDataJSON() as { values: Record<string, string> };
+  expect(Object.keys(values).sort()).toEqual([
+    'adults',
+    'children',
+    'consent',
+    'date',
+    'email',
+    'from',
+    'group',
+    'name',
+    'needs',
+    'total',
+  ]);
+  expect(values['total']).toBe('40');
+});
+
+test('a designer gives a form a condition and a formula, and is told of what can’t be', async ({ page }) => {
+  await signIn(page);
+  await openWidget(page, 'Ask the observatory');
+  await row(page, 'Your name').click();
+  await add(page, 'Number field');
+  await inspector(page).getByLabel('Label', { exact: true }).fill('Guests');
+  await inspector(page).getByLabel('Minimum', { exact: true }).fill('ten');
+  await expect(inspector(page).getByText('Not applied: it must be a number.')).toBeVisible();
+  await inspector(page).getByLabel('Minimum', { exact: true }).fill('1');
+
+  await add(page, 'Calculated value');
+  const formula = inspector(page).locator('.cm-content');
+  await formula.click();
+  await page.keyboard.type('number * gue');
+  await expect(inspector(page).getByText('The formula has “gue”, which no field is called.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  for (let at = 0; at < 3; at++) await page.keyboard.press('Backspace');
+  await page.keyboard.type('4');
+  await expect(inspector(page).getByText(/^The formula has/)).toHaveCount(0);
+
+  await row(page, /^Your question/).click();
+  await inspector(page)
+    .getByRole('button', { name: /^Shown when/ })
+    .click();
+  await inspector(page).getByRole('button', { name: 'Add condition' }).first().click();
+  await expect(
+    inspector(page).getByRole('button', { name: 'Your name is filled in', exact: true }),
+  ).toBeVisible();
+  await inspector(page).getByRole('button', { name: 'Your name is filled in', exact: true }).click();
+  await inspector(page).getByLabel('Field', { exact: true }).selectOption({ label: 'Guests' });
+  await inspector(page).getByLabel('Comparison', { exact: true }).selectOption({ label: 'More than' });
+  await inspector(page).getByLabel('Value', { exact: true }).fill('2');
+  await expect(
+    inspector(page).getByRole('button', { name: 'Guests is more than 2', exact: true }),
+  ).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await row(page, /^Your question/).click();
+  await expect(
+    inspector(page).getByRole('button', { name: 'Guests is more than 2', exact: true }),
+  ).toBeVisible();
+
+  const actions = await openPiece(page, 'Afterwards', /desk@larkmoor/);
+  await actions.getByRole('button', { name: 'Add action' }).click();
+  await page.getByRole('menuitem', { name: 'Auto-reply' }).click();
+  await actions.getByRole('button', { name: 'Insert into Subject' }).click();
+  await page.getByRole('menuitem', { name: /^Guests/ }).click();
+  await expect(actions.getByRole('textbox', { name: 'Subject' })).toHaveValue(/\{\{number\}\}/);
+  await actions.getByRole('textbox', { name: 'Text' }).fill('Dear {{nobody}}');
+  await expect(actions.getByText('{{nobody}} stands for nothing in this form')).toBeVisible();
+  await actions.getByRole('textbox', { name: 'Text' }).fill('Dear {{name}}');
+  await page.keyboard.press('Escape');
+  await expect(page.locator('[data-sentence=afterwards]')).toContainText('the sender gets a reply by e-mail');
+});
+
+test('a rehearsal goes through the steps as a visitor does', async ({ page }) => {
+  await signIn(page);
+  await openWidget(page, 'School visit');
+  await row(page, 'Date').click();
+  await expect(stage(page).getByLabel('Date', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Rehearse a visit' }).click();
+  await page.getByRole('button', { name: 'Open widget' }).click();
+  await stage(page).getByLabel('Family and friends').check();
+  await stage(page).getByLabel('Number of children').fill('8');
+  await stage(page).getByLabel('Accompanying adults').fill('2');
+  await expect(stage(page).getByText('€39')).toBeVisible();
+  await stage(page).getByRole('button', { name: 'Next: the evening' }).click();
+  await expect(page.getByRole('list', { name: 'What happened' })).toContainText('Goes on to the next step');
+  await expect(stage(page).getByLabel('Date', { exact: true })).toBeVisible();
+});
