@@ -154,18 +154,21 @@ function writeElement(
   const look = (part: string) => (worn ? ` ${lookClass(worn, part)}` : '');
   const classes = (part: string) => `${roleClass(role, part)}${look(part)}${own(part)}`;
   const named = element.class ? ` ${ownClass(element.class)}` : '';
-  const varied = (definition.variants?.(element) ?? [])
-    .map(({ name }) => ` ${variantClass(name, 'box')}`)
-    .join('');
+  const variants = definition.variants?.(element) ?? [];
+  const varied = (part: string) =>
+    variants
+      .filter(({ sheet }) => part === 'box' || valueAt(sheet, part) !== undefined)
+      .map(({ name }) => ` ${variantClass(name, part)}`)
+      .join('');
   const moving = element.motion || element.after ? ` ${movingClass(id)}` : '';
   return definition.render(element, {
     id,
     box: {
       'data-e': id,
-      class: `${typeClass(element.type)} ${classes('box')}${varied}${moving}${named}`,
+      class: `${typeClass(element.type)} ${classes('box')}${varied('box')}${moving}${named}`,
       ...(element.motion?.entrance?.inView && { 'data-unseen': true }),
     },
-    part: classes,
+    part: (part) => classes(part) + varied(part),
     children: () => join(inner),
     held: () => held().map((one, at) => ({ element: one, html: inner[at] ?? nothing })),
     ...around,

@@ -24,7 +24,7 @@ function holds(tree: FormTree, answers: Answers): boolean {
 }
 
 /** What a field holds, as data. */
-export const answerOf = ({ kind }: FieldRule, value: string): Answer =>
+const answerOf = ({ kind }: FieldRule, value: string): Answer =>
   valueAt(fieldKinds, kind)?.answer?.(value) ?? value;
 
 /** Whether a field has to be filled in. */

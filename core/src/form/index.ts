@@ -1,7 +1,7 @@
 export { answerSpec, answerWords, formTree } from './condition-spec.js';
 export { compileAnswers, type AnswerCondition, type FormTree } from './condition.js';
 export type { Answer, Answers } from './answer.js';
-export { answerOf, fillIn, isRequired, type Filled } from './asked.js';
+export type { Filled } from './asked.js';
 export * from './field.js';
 export * from './formula/index.js';
 export { fieldKinds, fieldSpecs } from './registry.js';

@@ -39,8 +39,9 @@ export function begin(form: HTMLElement, rule: FormRule, keptAs?: string): void 
   react(form, rule);
   if (typed && stepOf(form) !== null) showStep(form, typed.step);
   const keep = () => {
-    const values = entries(form);
-    for (const field of rule.fields) if (isSecret(field)) delete values[field.key];
+    const secrets = rule.fields.filter(isSecret).map(({ key }) => key);
+    const open = Object.entries(entries(form)).filter(([key]) => !secrets.includes(key));
+    const values = Object.fromEntries(open);
     kept?.write({ values, step: stepOf(form) ?? 0 });
   };
   form.addEventListener('input', () => {

@@ -1,6 +1,6 @@
-// Never a property of the form: a field may be called "elements", and would be found in its place.
 type Control = HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement;
 
+/** The controls of a form, never asked of the form itself: a field may be called "elements", and would be found in its place. */
 export const controlsOf = (form: Element): Control[] => [...form.querySelectorAll<Control>('[name]')];
 
 const isChoice = (control: Control): control is HTMLInputElement =>

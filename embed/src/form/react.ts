@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/base/maps';
 import { checkForm, type FormRule } from '@sirene/core/form';
 import { entries } from './entries.ts';
 
@@ -13,7 +14,7 @@ export function react(form: Element, rule: FormRule): void {
   }
   for (const output of form.querySelectorAll<HTMLElement>('[data-calculated]')) {
     const { calculated = '', currency, locale = 'en' } = output.dataset;
-    const value = values[calculated] ?? '';
+    const value = valueAt(values, calculated) ?? '';
     const text = value === '' ? '' : written(Number(value), locale, currency);
     // Written only when it changes: a live region is read out each time.
     if (output.textContent !== text) output.textContent = text;

@@ -74,7 +74,8 @@ export class HookSink implements OnApplicationShutdown {
     if (!site || request.method !== 'POST') return void response.writeHead(404).end();
     const body = await bodyOf(request);
     if (body === null) return void response.writeHead(413).end();
-    const header = (name: string) => String(request.headers[name] ?? '');
+    const headers = new Map(Object.entries(request.headers));
+    const header = (name: string) => String(headers.get(name) ?? '');
     const message = { id: header('webhook-id'), timestamp: Number(header('webhook-timestamp')), body };
     const genuine = await this.webhooks.isGenuine(site, message, header('webhook-signature'));
     const behaviour = this.behaviourOf(site.id);

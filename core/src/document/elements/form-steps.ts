@@ -1,6 +1,7 @@
 import { h, join, type Html } from '../../base/html/index.js';
 import type { AnyElement, Held } from './definition.js';
 
+/** Whether an element is a step that visitors see. */
 export const isStep = ({ type, hidden }: AnyElement): boolean => type === 'step' && !hidden;
 
 /** Where in a form of several steps one is: their names, the present one marked by the part that shows it. */

@@ -304,7 +304,7 @@ const fieldLabels = (elements: WidgetDocument['elements']): ReadonlyMap<string, 
   );
 
 /** Conditions on answers in words, such as "Who is coming? is A school and Children is more than 40". */
-export function answersWords(tree: FormTree, labels: ReadonlyMap<string, string>): string {
+function answersWords(tree: FormTree, labels: ReadonlyMap<string, string>): string {
   if ('type' in tree) return answerWords(tree, labels);
   const [list, word, before] =
     'all' in tree ? [tree.all, 'and', ''] : 'any' in tree ? [tree.any, 'or', ''] : [tree.none, 'or', 'not '];
