@@ -92,7 +92,7 @@ test('the page’s own script may open, close and listen', async ({ page }) => {
   await page.evaluate('sirene.close()');
   await expect(letter(page)).toHaveCount(0);
   await page.evaluate('sirene.open("nobody")');
-  await expect.poll(() => said.join('\n')).toContain('no published widget is named "nobody"');
+  await expect.poll(() => said.join('\n')).toContain('no widget "nobody" is published');
   expect(await page.evaluate('heard')).toEqual(['open sky-letter', 'close sky-letter']);
 });
 

@@ -92,7 +92,7 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
   }
 
   const { api, isReady } = createApi({
-    open: (name) => open(name) || say(`no published widget is named "${name}".`),
+    open: (name) => open(name) || say(`no widget "${name}" is published.`),
     close(name) {
       for (const { id, slug } of widgets)
         if (!name || name === slug) session?.send({ type: 'close', widget: id });
