@@ -78,7 +78,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
         part.submit(form, {
           widget: widget.id,
           rule,
-          async send(values, secret) {
+          async send(values, secret, by) {
             const done = () => {
               part.arrived(form, widget.id);
               submitted(widget, mounted, (box) => part.greet(box, values));
@@ -92,6 +92,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
               widget: widget.id,
               body: widget.body,
               secret,
+              by,
               refused: (faults) => part.showFaults(form, rule, faults),
               done,
             });

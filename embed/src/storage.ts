@@ -58,6 +58,8 @@ export interface Unsent {
   body: string;
   form: string;
   values: Readonly<Record<string, string>>;
+  trap: string;
+  took: number;
   page: string;
   title: string;
 }

@@ -5,7 +5,14 @@ import { typedIn } from './kept.ts';
 import { react } from './react.ts';
 import { isInStep, nextStep, showStep, stepOf, stepWith } from './steps.ts';
 
-const begun = new WeakSet<Element>();
+/** When each form was begun, ms. */
+const begun = new WeakMap<Element, number>();
+
+/** How a form was filled in: what tells people from programs. */
+export const filledBy = (form: Element): { trap: string; took: number } => ({
+  trap: form.querySelector<HTMLInputElement>('[data-trap]')?.value.slice(0, 200) ?? '',
+  took: Math.round(Date.now() - (begun.get(form) ?? Date.now())),
+});
 
 const today = (): Days => {
   const now = new Date();
@@ -27,7 +34,7 @@ export const keptName = (widget: string, form: Element) => `${widget}:${form.get
  */
 export function begin(form: HTMLElement, rule: FormRule, keptAs?: string): void {
   if (begun.has(form)) return;
-  begun.add(form);
+  begun.set(form, Date.now());
   const view = form.ownerDocument.defaultView as Window;
   // Who was faster than the script keeps what they have entered.
   const isNew = isUntouched(form);

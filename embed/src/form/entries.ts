@@ -1,7 +1,9 @@
 type Control = HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement;
 
 /** The controls of a form, never asked of the form itself: a field may be called "elements", and would be found in its place. */
-export const controlsOf = (form: Element): Control[] => [...form.querySelectorAll<Control>('[name]')];
+export const controlsOf = (form: Element): Control[] => [
+  ...form.querySelectorAll<Control>('[name]:not([data-trap])'),
+];
 
 const isChoice = (control: Control): control is HTMLInputElement =>
   control.type === 'radio' || control.type === 'checkbox';

@@ -1,6 +1,6 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { isSecret, type FormRule } from '@sirene/core/form';
-import { begin, goOn, keptName } from '../form/begin.ts';
+import { begin, filledBy, goOn, keptName } from '../form/begin.ts';
 import { typedIn } from '../form/kept.ts';
 import type { Mounted } from '../mount.ts';
 import type { Attached, PartPage, PartWidget } from './part.ts';
@@ -15,14 +15,14 @@ export interface FormPort {
   widget: string;
   rule: FormRule;
   /** Sends what is right and whole; what is `secret` is kept nowhere meanwhile. */
-  send(values: Readonly<Record<string, string>>, secret: boolean): unknown;
+  send(values: Readonly<Record<string, string>>, secret: boolean, by: ReturnType<typeof filledBy>): unknown;
 }
 
 /** Checks a form, and shows what is wrong or the next step, or has it sent. */
 export async function submit(form: HTMLFormElement, { widget, rule, send }: FormPort): Promise<void> {
   begin(form, rule, keptName(widget, form));
   const result = goOn(form, rule);
-  if (result) await send(result.values, rule.fields.some(isSecret));
+  if (result) await send(result.values, rule.fields.some(isSecret), filledBy(form));
 }
 
 /** Forgets what was typed into a form: it has arrived. */

@@ -53,13 +53,14 @@ const said = () => document.querySelector('.status')?.textContent;
 const port = (of = rule) => ({
   widget: 'w',
   rule: of,
-  send: (values: Readonly<Record<string, string>>, secret: boolean) =>
+  send: (values: Readonly<Record<string, string>>, secret: boolean, by: { trap: string; took: number }) =>
     post(form(), values, {
       address: '/c/k/submissions',
       site: 'k',
       widget: 'w',
       body: '/b/x.json',
       secret,
+      by,
       refused: (faults) => showFaults(form(), of, faults),
       done: () => done++,
     }),

@@ -17,6 +17,8 @@ export interface SendingPort {
   body: string;
   /** Kept nowhere, not even until the connection is back: it is sent from this page or not at all. */
   secret: boolean;
+  /** How it was filled in. */
+  by: { trap: string; took: number };
   /** The server finds fault with fields. */
   refused(faults: readonly FieldFault[]): void;
   done(): void;
@@ -48,6 +50,7 @@ function newSubmission(form: HTMLFormElement, port: SendingPort, values: Values)
     body: port.body,
     form: form.getAttribute('data-e') ?? '',
     values,
+    ...port.by,
     page: location.href.slice(0, 2048),
     title: title.slice(0, 300),
   };

@@ -115,6 +115,7 @@ export class ArchiveService {
       page,
       pageTitle,
       receivedAt,
+      held: null,
     });
     for (const target of delivered) {
       await manager.insert(DeliveryEntity, {

@@ -1,7 +1,12 @@
 import { Module } from '@nestjs/common';
 import { ActionsModule } from '../actions/actions.module.js';
 import { CollectController } from './collect.controller.js';
+import { HeldController } from './held.controller.js';
 import { CollectService } from './collect.service.js';
 
-@Module({ imports: [ActionsModule], controllers: [CollectController], providers: [CollectService] })
+@Module({
+  imports: [ActionsModule],
+  controllers: [CollectController, HeldController],
+  providers: [CollectService],
+})
 export class CollectModule {}

@@ -1,6 +1,14 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { ConflictException, HttpException, Inject, Injectable, NotFoundException } from '@nestjs/common';
-import { checkForm, isSecret, type Answers, type Days, type FormRule } from '@sirene/core/form';
+import {
+  checkForm,
+  isSecret,
+  spamSigns,
+  type SpamReason,
+  type Answers,
+  type Days,
+  type FormRule,
+} from '@sirene/core/form';
 import { dayMs } from '@sirene/core/base/time';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { Action } from '@sirene/core/actions';
@@ -10,7 +18,7 @@ import { OutboxService } from '../actions/outbox.service.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
-import type { SubmittedField } from '../people/people.entity.js';
+import { SubmissionEntity, type Held, type SubmittedField } from '../people/people.entity.js';
 import { heardOf, upsertPerson } from '../people/upsert-person.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { BodyEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
@@ -26,6 +34,8 @@ interface SeenVersion {
 }
 
 interface Entry {
+  /** Why it is held back, where it is. */
+  reasons: SpamReason[];
   site: SiteEntity;
   seen: SeenVersion;
   submission: Submission;
@@ -36,8 +46,8 @@ interface Entry {
 }
 
 const insertSubmission = `INSERT INTO submission
-    (siteId, id, widgetId, widgetName, versionNumber, personId, fields, page, pageTitle, receivedAt)
-  VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT DO NOTHING`;
+    (siteId, id, widgetId, widgetName, versionNumber, personId, fields, page, pageTitle, receivedAt, held)
+  VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT DO NOTHING`;
 
 const counting = (column: string): string =>
   `INSERT INTO count (widgetId, day, ${column}) SELECT id, ?, 1 FROM widget WHERE id = ? AND siteId = ?
@@ -89,7 +99,9 @@ export class CollectService {
           ...(isData && { answer: typeof answer === 'number' ? answer : [...answer] }),
         };
       });
+    const reasons = spamSigns(values, { trap: submission.trap ?? '', took: submission.took ?? null });
     const entry: Entry = {
+      reasons,
       site,
       seen,
       submission,
@@ -100,6 +112,31 @@ export class CollectService {
     };
     const outcome = await this.groups.add((database) => this.#store(database, entry));
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');
+  }
+
+  /** Lets a submission through that was held back: who sent it becomes known, and its actions follow. */
+  async release(site: SiteEntity, id: string): Promise<void> {
+    const at = { siteId: site.id, id };
+    const submission = await this.dataSource.getRepository(SubmissionEntity).findOneBy(at);
+    if (!submission?.held) throw new NotFoundException('There is no such submission held back.');
+    const { widgetId, versionNumber, fields, held } = submission;
+    const version = await this.dataSource
+      .getRepository(VersionEntity)
+      .findOneBy({ widgetId, number: versionNumber });
+    const actions = version?.document.afterwards.actions ?? [];
+    const answers = Object.fromEntries(fields.map(({ key, value, answer = value }) => [key, answer]));
+    await this.groups.add((database) => {
+      const now = this.clock.now();
+      const { email, name } = held;
+      const heard = heardOf({ siteId: site.id, email, name, at: submission.receivedAt });
+      const person = email ? statement(database, upsertPerson).get(...heard) : null;
+      const { changes } = statement(
+        database,
+        'UPDATE submission SET held = NULL, personId = ? WHERE siteId = ? AND id = ? AND held IS NOT NULL',
+      ).run((person as { id: string } | null)?.id ?? null, site.id, id);
+      // Two who press at once let it through once.
+      if (changes > 0) this.outbox.enqueue(database, site.id, id, actions, { answers, email }, now);
+    });
   }
 
   /** Counts what widgets did; events of widgets that are gone are dropped. */
@@ -120,12 +157,14 @@ export class CollectService {
 
   #store(
     database: Database,
-    { site, seen, submission, fields, answers, email, name }: Entry,
+    { reasons, site, seen, submission, fields, answers, email, name }: Entry,
   ): 'stored' | 'again' | 'taken' {
     const now = this.clock.now();
-    const person = email
-      ? statement(database, upsertPerson).get(...heardOf({ siteId: site.id, email, name, at: now }))
-      : null;
+    const isHeld = reasons.length > 0;
+    const person =
+      email && !isHeld
+        ? statement(database, upsertPerson).get(...heardOf({ siteId: site.id, email, name, at: now }))
+        : null;
     const personId = (person as { id: string } | null)?.id ?? null;
     const { changes } = statement(database, insertSubmission).run(
       site.id,
@@ -138,9 +177,10 @@ export class CollectService {
       submission.page,
       submission.title,
       now,
+      isHeld ? JSON.stringify({ reasons, email, name } satisfies Held) : null,
     );
     if (changes === 0) return this.#known(database, site.id, submission.id, seen.widgetId);
-    this.outbox.enqueue(database, site.id, submission.id, seen.actions, { answers, email }, now);
+    if (!isHeld) this.outbox.enqueue(database, site.id, submission.id, seen.actions, { answers, email }, now);
     return 'stored';
   }
 

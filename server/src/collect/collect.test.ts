@@ -272,3 +272,59 @@ test('too many from one address are asked to wait', async () => {
     await limited.stop();
   }
 });
+
+test('what looks like spam is stored and held back: nobody is told before somebody lets it through', async () => {
+  const server = await TestServer.start();
+  try {
+    const there = await publishSignup(server);
+    const post = (more: object) =>
+      server.post(`/c/${there.key}/submissions`, { ...submission(there), ...more }, { origin });
+    const list = async (query = '') =>
+      (await server.get(`/api/sites/${there.siteId}/submissions${query}`)).body;
+    // Whoever sends it learns nothing of it.
+    const spam = await post({ trap: 'http://cheap.example', took: 4000 });
+    expect([spam.status, (await post({ trap: '', took: 4000 })).status]).toEqual([202, 202]);
+    expect(await list()).toMatchObject({ total: 1, held: 1 });
+    const held = await list('?held=true');
+    expect(held.submissions).toMatchObject([
+      {
+        id: spam.body.id,
+        person: null,
+        deliveries: [],
+        held: ['A field that visitors can’t see was filled in'],
+      },
+    ]);
+    expect((await server.get(`/api/sites/${there.siteId}/submissions.csv`)).body).not.toContain(spam.body.id);
+
+    const release = () => server.post(`/api/sites/${there.siteId}/submissions/${spam.body.id}/release`);
+    const answers = await Promise.all([release(), release()]);
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, 200]);
+    expect(await list()).toMatchObject({ total: 2, held: 0 });
+    const { body: stored } = await server.get(`/api/sites/${there.siteId}/submissions/${spam.body.id}`);
+    expect(stored).toMatchObject({ held: null, person: { email: 'mira@stone.example' } });
+    expect(stored.deliveries).toHaveLength(2);
+    expect((await release()).status).toBe(404);
+    expect((await server.post(`/api/sites/${there.siteId}/submissions/nothing/release`)).status).toBe(404);
+  } finally {
+    await server.stop();
+  }
+});
+
+test.each([
+  ['a trap of a million characters', { trap: 'x'.repeat(50_000) }, /trap/],
+  ['a time that is none', { took: -1 }, /took/],
+  ['a time of another type', { took: '5' }, /took/],
+])('%s is refused with the field and the reason', async (_, more, reason) => {
+  const server = await TestServer.start();
+  try {
+    const there = await publishSignup(server);
+    const { status, body } = await server.post(
+      `/c/${there.key}/submissions`,
+      { ...submission(there), ...more },
+      { origin },
+    );
+    expect([status, body.message]).toEqual([400, expect.stringMatching(reason)]);
+  } finally {
+    await server.stop();
+  }
+});

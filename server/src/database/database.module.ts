@@ -15,6 +15,7 @@ import { RulesOfASite1764500000000 } from './migrations/1764500000000-rules-of-a
 import { Tries1764600000000 } from './migrations/1764600000000-tries.js';
 import { Codes1764700000000 } from './migrations/1764700000000-codes.js';
 import { Webhooks1764800000000 } from './migrations/1764800000000-webhooks.js';
+import { HeldSubmissions1764900000000 } from './migrations/1764900000000-held-submissions.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -34,6 +35,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       Tries1764600000000,
       Codes1764700000000,
       Webhooks1764800000000,
+      HeldSubmissions1764900000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

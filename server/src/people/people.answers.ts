@@ -1,3 +1,4 @@
+import { spamReasons } from '@sirene/core/form';
 import { Type } from '@sinclair/typebox';
 import { delivery, toldOfDelivery } from '../actions/actions.answers.js';
 import { answer, nullable } from '../shared/answers.js';
@@ -34,11 +35,15 @@ export const submission = answer('Submission', {
   page: Type.String(),
   pageTitle: Type.String(),
   receivedAt: Type.Integer(),
+  held: nullable(
+    Type.Array(Type.String(), { description: 'Why it is held back as spam; null where it is not.' }),
+  ),
   deliveries: Type.Array(delivery),
 });
 
 export const submissionList = answer('SubmissionList', {
   total: Type.Integer({ description: 'How many match in all.' }),
+  held: Type.Integer({ description: 'How many of the site are held back as spam.' }),
   next: nullable(Type.String({ description: 'The cursor of the next page, to be given as `after`.' })),
   submissions: Type.Array(submission),
 });
@@ -51,5 +56,6 @@ export const toldOfSubmission = ({ submission: sent, person, deliveries }: Submi
   page: sent.page,
   pageTitle: sent.pageTitle,
   receivedAt: sent.receivedAt,
+  held: sent.held && sent.held.reasons.map((reason) => spamReasons[reason]),
   deliveries: deliveries.map(toldOfDelivery),
 });

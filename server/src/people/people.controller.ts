@@ -19,10 +19,13 @@ export class PeopleController {
   @Answers('Submissions, newest first, a page at a time.', submissionList)
   @Get('submissions')
   async list(@CurrentSite() site: SiteEntity, @Query() filter: ListSubmissionsDto) {
-    const { words, widget } = filter;
-    const total = await this.people.count(site, { ...(words && { words }), ...(widget && { widget }) });
+    const { after: _after, limit: _limit, ...which } = filter;
+    const [total, held] = await Promise.all([
+      this.people.count(site, which),
+      this.people.count(site, { held: 'true' }),
+    ]);
     const { views, next } = await this.people.submissions(site, filter);
-    return { total, next, submissions: views.map(toldOfSubmission) };
+    return { total, held, next, submissions: views.map(toldOfSubmission) };
   }
 
   @AnswersFile('Every submission that matches, as a table.', 'text/csv')

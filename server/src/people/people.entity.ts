@@ -1,3 +1,4 @@
+import type { SpamReason } from '@sirene/core/form';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 /** Someone who has sent something to a site; known by their e-mail address. */
@@ -20,6 +21,13 @@ export interface SubmittedField {
   answer?: number | string[];
 }
 
+/** A submission that looks like spam: neither a person nor its actions follow before somebody has looked at it. */
+export interface Held {
+  reasons: SpamReason[];
+  email: string;
+  name: string;
+}
+
 @Entity('submission')
 export class SubmissionEntity {
   @PrimaryColumn('text') siteId: string;
@@ -34,4 +42,6 @@ export class SubmissionEntity {
   @Column('text') page: string;
   @Column('text') pageTitle: string;
   @Column('integer') receivedAt: number;
+  /** Why it is held back, and who sent it, until it is let through. */
+  @Column('simple-json', { nullable: true }) held: Held | null;
 }

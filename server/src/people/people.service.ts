@@ -77,13 +77,17 @@ export class PeopleService {
     return view as SubmissionView;
   }
 
-  #matching(site: SiteEntity, { words, widget }: FilterSubmissionsDto): SelectQueryBuilder<SubmissionEntity> {
+  #matching(
+    site: SiteEntity,
+    { words, widget, held }: FilterSubmissionsDto,
+  ): SelectQueryBuilder<SubmissionEntity> {
     const query = this.dataSource
       .getRepository(SubmissionEntity)
       .createQueryBuilder('submission')
       .where('submission.siteId = :site', { site: site.id })
       .orderBy('submission.receivedAt', 'DESC')
       .addOrderBy('submission.id');
+    query.andWhere(`submission.held IS ${held ? 'NOT ' : ''}NULL`);
     if (widget) query.andWhere('submission.widgetId = :widget', { widget });
     for (const [at, word] of (words ?? '').split(/\s+/).filter(Boolean).slice(0, 8).entries()) {
       const pattern = `%${word.replace(/[\\%_]/g, '\\$&')}%`;

@@ -22,8 +22,9 @@ function Submissions({ site }: { site: Site }) {
   const [words, setWords] = useState(search.get('words') ?? '');
   const [widget, setWidget] = useState('');
   const [limit, setLimit] = useState(50);
+  const [isHeld, setHeld] = useState(false);
   const { data: widgets = [] } = useAnswer(at('/api/sites/{site}/widgets', { site: site.id }));
-  const filter = { words, widget };
+  const filter = { words, widget, ...(isHeld && { held: 'true' }) };
   const { data, error, mutate } = useAnswer(
     withQuery(at('/api/sites/{site}/submissions', { site: site.id }), { ...filter, limit }),
     { refreshInterval: 5000, keepPreviousData: true },
@@ -60,6 +61,20 @@ function Submissions({ site }: { site: Site }) {
         <Text color="slate" flex="1">
           {data && `${count(data.total)} ${data.total === 1 ? 'submission' : 'submissions'}`}
         </Text>
+        {data && (data.held > 0 || isHeld) && (
+          <Button
+            size="sm"
+            variant={isHeld ? 'subtle' : 'outline'}
+            colorPalette="plain"
+            aria-pressed={isHeld}
+            onClick={() => {
+              setHeld(!isHeld);
+              setSearch({}, { replace: true });
+            }}
+          >
+            Held back as spam ({count(data.held)})
+          </Button>
+        )}
         <Button asChild size="sm" variant="outline" colorPalette="plain">
           <a href={withQuery(at('/api/sites/{site}/submissions.csv', { site: site.id }), filter)} download>
             <Download size={15} aria-hidden />
@@ -68,7 +83,7 @@ function Submissions({ site }: { site: Site }) {
         </Button>
       </Flex>
       {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
-      {data?.total === 0 && <Nothing filtered={words !== '' || widget !== ''} />}
+      {data?.total === 0 && <Nothing filtered={words !== '' || widget !== '' || isHeld} />}
       {data && data.total > 0 && (
         <Grid
           templateColumns={{ base: 'repeat(2, minmax(0, 1fr))', lg: 'minmax(0, 1fr) 380px' }}

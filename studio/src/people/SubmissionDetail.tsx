@@ -1,9 +1,11 @@
-import { Box, DataList, Heading, Link, Stack, Text } from '@chakra-ui/react';
+import { Box, Button, DataList, Heading, Link, Stack, Text } from '@chakra-ui/react';
 import { Link as RouterLink } from 'react-router';
-import { at, type Site, useAnswer } from '../shared/api/index.ts';
+import { at, post, type Site, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
 import { exactTime, pathOf } from '../shared/format.ts';
+import { StateMark } from '../shared/StateMark.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { DeliveryList } from './DeliveryList.tsx';
 import { inBackground } from '../shared/background.ts';
 
@@ -37,6 +39,7 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
         {data.person?.name || data.person?.email || 'Submission'}
       </Heading>
       <Stack gap="5">
+        {data.held && <HeldNote site={site} id={id} reasons={data.held} onChange={changed} />}
         <DataList.Root gap="3" size="md">
           {data.fields.map(({ key, label, value }) => (
             <DataList.Item key={key}>
@@ -66,6 +69,49 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
         </Part>
       </Stack>
     </Box>
+  );
+}
+
+/** Why a submission is held back, and the way to let it through. */
+function HeldNote({
+  site,
+  id,
+  reasons,
+  onChange,
+}: {
+  site: Site;
+  id: string;
+  reasons: string[];
+  onChange: () => void;
+}) {
+  const { error, attempt } = useAttempt();
+  const release = () =>
+    attempt(async () => {
+      await post(at('/api/sites/{site}/submissions/{submission}/release', { site: site.id, submission: id }));
+      onChange();
+    });
+  return (
+    <Stack gap="2" bg="wash" rounded="md" p="3">
+      <StateMark tone="waiting">Held back: it looks like spam</StateMark>
+      <Stack as="ul" gap="0.5" ps="5" listStyleType="disc" color="slate" fontSize="13px">
+        {reasons.map((reason) => (
+          <li key={reason}>{reason}.</li>
+        ))}
+      </Stack>
+      <Text fontSize="13px">
+        Nobody has been told, and nothing has been sent. Letting it through starts its actions.
+      </Text>
+      <Button
+        size="xs"
+        variant="outline"
+        colorPalette="plain"
+        alignSelf="start"
+        onClick={() => inBackground(release())}
+      >
+        Let it through
+      </Button>
+      {error !== null && <ErrorNote error={error} />}
+    </Stack>
   );
 }
 

@@ -13,6 +13,13 @@ const schema = elementFields('form', {
   failed: Type.Optional(Type.String({ maxLength: 300 })),
 });
 
+// Who sees the page, or has it read out, never meets it; programs that fill in all they find do. No field can have its name.
+const trap = h(
+  'div',
+  { class: 'trap', 'aria-hidden': 'true' },
+  h('input', { name: 'Website', tabindex: -1, autocomplete: 'off', 'data-trap': true }),
+);
+
 export const form = define({
   type: 'form',
   label: 'Form',
@@ -73,12 +80,13 @@ export const form = define({
       },
       steps.length > 1 && progress(steps),
       steps.length > 1 ? inSteps(held()) : layout === 'side' ? sideBySide(held()) : children(),
+      trap,
       h('div', { class: 'faults', tabindex: -1, hidden: true }, h('p', {}, messages.checkThese)),
       h('p', { class: 'status', role: 'status' }),
     );
   },
   css:
-    '& [hidden]{display:none!important}&>.faults{font-size:.9em;outline-offset:4px}&>.faults :is(p,ul){margin:0}&>.faults ul{padding-inline-start:1.2em}&>.faults a{color:inherit}' +
+    '&>.trap{position:absolute;inset-inline-start:-9999px;height:1px;overflow:hidden}& [hidden]{display:none!important}&>.faults{font-size:.9em;outline-offset:4px}&>.faults :is(p,ul){margin:0}&>.faults ul{padding-inline-start:1.2em}&>.faults a{color:inherit}' +
     '&{display:flex;flex-direction:column;margin:0}&>.status{margin:0;font-size:.9em}&>.status:empty{display:none}',
   cssFor: ({ layout = 'stacked' }, held) => [
     ...formLayoutCss(layout, held),

@@ -1,14 +1,18 @@
-import { ApiProperty } from '@nestjs/swagger';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import {
   ArrayMaxSize,
   ArrayMinSize,
   IsIn,
+  IsInt,
   IsObject,
   IsString,
   Length,
   Matches,
+  Max,
   MaxLength,
+  Min,
 } from 'class-validator';
+import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 import { Each } from '../../shared/each.js';
 
 export class SubmissionDto {
@@ -34,6 +38,19 @@ export class SubmissionDto {
   @ApiProperty({ description: 'What was entered, by field key', type: Object })
   @IsObject()
   values: Record<string, unknown>;
+
+  @ApiPropertyOptional({ description: 'What stands in the field that visitors do not see' })
+  @MayBeLeftOut()
+  @IsString()
+  @MaxLength(200)
+  trap?: string;
+
+  @ApiPropertyOptional({ description: 'How long it took to fill in the form, ms' })
+  @MayBeLeftOut()
+  @IsInt()
+  @Min(0)
+  @Max(8_640_000_000)
+  took?: number;
 
   @ApiProperty()
   @IsString()

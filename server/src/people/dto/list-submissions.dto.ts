@@ -1,6 +1,6 @@
 import { ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { IsInt, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
+import { IsIn, IsInt, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 import { cursorPattern } from '../../shared/cursor.js';
 
@@ -16,6 +16,11 @@ export class FilterSubmissionsDto {
   @IsString()
   @MaxLength(60)
   widget?: string;
+
+  @ApiPropertyOptional({ description: '`true` for those that are held back as spam, instead of the others' })
+  @MayBeLeftOut()
+  @IsIn(['true'])
+  held?: 'true';
 }
 
 export class ListSubmissionsDto extends FilterSubmissionsDto {

@@ -1127,6 +1127,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/submissions/{submission}/release': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Lets a submission through that was held back: its actions follow now. */
+    post: operations['HeldController_release'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/submissions': {
     parameters: {
       query?: never;
@@ -1422,6 +1439,10 @@ export interface components {
       form: string;
       /** @description What was entered, by field key */
       values: object;
+      /** @description What stands in the field that visitors do not see */
+      trap?: string;
+      /** @description How long it took to fill in the form, ms */
+      took?: number;
       page: string;
       title: string;
     };
@@ -1767,11 +1788,14 @@ export interface components {
       page: string;
       pageTitle: string;
       receivedAt: number;
+      held: string[] | null;
       deliveries: components['schemas']['Delivery'][];
     };
     SubmissionList: {
       /** @description How many match in all. */
       total: number;
+      /** @description How many of the site are held back as spam. */
+      held: number;
       next: string | null;
       submissions: components['schemas']['Submission'][];
     };
@@ -4347,6 +4371,38 @@ export interface operations {
       };
     };
   };
+  HeldController_release: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        submission: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TakenSubmission'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   PeopleController_list: {
     parameters: {
       query?: {
@@ -4354,6 +4410,8 @@ export interface operations {
         words?: string;
         /** @description Only of this widget */
         widget?: string;
+        /** @description `true` for those that are held back as spam, instead of the others */
+        held?: string;
         /** @description Only those after this place in the list: `next` of the page before */
         after?: string;
         limit?: number;
@@ -4393,6 +4451,8 @@ export interface operations {
         words?: string;
         /** @description Only of this widget */
         widget?: string;
+        /** @description `true` for those that are held back as spam, instead of the others */
+        held?: string;
       };
       header?: never;
       path: {
