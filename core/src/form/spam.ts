@@ -37,7 +37,8 @@ const manyLinks = 3;
 const tellingLength = 6;
 
 const link = /\b(?:https?:\/\/|www\.)\S/gi;
-const markup = /\[url[=\]]|<a\s[^>]*href/i;
+// Bounded, so that a text of nothing but openings is no work (64 kB at most).
+const markup = /\[url[=\]]|<a\s[^>]{0,200}href/i;
 
 /**
  * Looks for signs of a program in a submission. One sign that people can have too does not suffice.

@@ -55,10 +55,10 @@ export class HookSink implements OnApplicationShutdown {
     await new Promise<void>((resolve) => (this.#server ? this.#server.close(() => resolve()) : resolve()));
   }
 
-  /** Where a site's webhooks are received. */
-  urlOf(key: string): string {
+  /** Where a site's webhooks are received; `null` where nobody listens. */
+  urlOf(key: string): string | null {
     const address = this.#server?.address() as AddressInfo | null | undefined;
-    return `http://127.0.0.1:${address?.port ?? this.config.standinHookPort ?? 0}/${key}`;
+    return address ? `http://127.0.0.1:${address.port}/${key}` : null;
   }
 
   behaviourOf(siteId: string): HookBehaviour {

@@ -1,5 +1,5 @@
 import { Type } from '@sinclair/typebox';
-import { answer } from '../shared/answers.js';
+import { answer, nullable } from '../shared/answers.js';
 
 const common = {
   id: Type.String(),
@@ -20,7 +20,7 @@ export const wholeMail = answer('WholeMail', {
 });
 
 export const testWebhooks = answer('TestWebhooks', {
-  url: Type.String({ description: 'Where the receiver listens.' }),
+  url: nullable(Type.String({ description: 'Where the receiver listens; null where there is none.' })),
   behaviour: Type.String({ description: 'What it answers: ok, fail, slow or gone.' }),
   calls: Type.Array(
     Type.Object(

@@ -49,7 +49,7 @@ describe('a webhook', () => {
   beforeAll(async () => {
     server = await TestServer.start({ standinHookPort: port, privateHosts: [`127.0.0.1:${port}`] });
     there = await publishSignup(server);
-    url = server.app.get(HookSink).urlOf(there.key);
+    url = String(server.app.get(HookSink).urlOf(there.key));
   });
   afterAll(() => server.stop());
 

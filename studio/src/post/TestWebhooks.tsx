@@ -28,6 +28,7 @@ function Received({ site }: { site: Site }) {
   const { data, error, mutate } = useAnswer(path, { refreshInterval: 3000 });
   if (error && !data) return <ErrorNote error={error} retry={() => inBackground(mutate())} />;
   if (!data) return <Waiting what="Loading the webhooks" />;
+  if (data.url === null) return <Text color="slate">The webhook stand-in runs with the demo only.</Text>;
   const behave = async (behaviour: string) =>
     void (await mutate(await put(path, { behaviour: behaviour as keyof typeof behaviours }), {
       revalidate: false,

@@ -1824,8 +1824,7 @@ export interface components {
       }[];
     };
     TestWebhooks: {
-      /** @description Where the receiver listens. */
-      url: string;
+      url: string | null;
       /** @description What it answers: ok, fail, slow or gone. */
       behaviour: string;
       calls: {
