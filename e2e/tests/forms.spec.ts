@@ -207,3 +207,27 @@ test('a rehearsal goes through the steps as a visitor does', async ({ page }) =>
   await expect(page.getByRole('list', { name: 'What happened' })).toContainText('Goes on to the next step');
   await expect(stage(page).getByLabel('Date', { exact: true })).toBeVisible();
 });
+
+test('what a program fills in is held back, and let through by hand', async ({ page }) => {
+  await page.goto(`${demo}/shows/`);
+  await page.getByRole('link', { name: 'Tell us how it was' }).click();
+  const form = dialog(page).last();
+  for (const row of ['the welcome', 'the talk', 'the view through the telescope', 'the cocoa'])
+    await form.getByRole('radiogroup', { name: row }).getByLabel('Good').check();
+  await form.getByLabel('5', { exact: true }).check();
+  // As a program does that fills in all that it finds.
+  await form.locator('input[name=Website]').evaluate((input: HTMLInputElement) => {
+    input.value = 'https://cheap.example';
+  });
+  await form.getByRole('button', { name: 'Send it to the team' }).click();
+  await expect(form.getByRole('heading', { name: 'Thank you' })).toBeVisible();
+
+  await signIn(page);
+  await page.getByRole('link', { name: 'People' }).click();
+  await page.getByRole('button', { name: /^Held back as spam/ }).click();
+  const submission = page.getByRole('region', { name: 'Submission' });
+  await expect(submission).toContainText('A field that visitors can’t see was filled in.');
+  await expectAccessible(page);
+  await submission.getByRole('button', { name: 'Let it through' }).click();
+  await expect(submission.getByRole('listitem').getByText(/^(Waiting|Sent) /)).toHaveCount(1);
+});

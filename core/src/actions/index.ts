@@ -7,7 +7,7 @@ import { webhook } from './webhook.js';
 
 export type { ActionField, ActionSpec, AnyAction } from './action.js';
 export { isMailAddress } from './mail-address.js';
-export { fillWords, namesIn, wordNames } from './words/index.js';
+export { fillWords, namesIn, renamedWord, wordNames } from './words/index.js';
 
 /** Every kind of action. A new one is its file, a line here, and its handler, for which the server's compiler asks. */
 export const actionSpecs = [notify, reply, webhook] as const;

@@ -21,3 +21,7 @@ export const fillWords = (text: string, values: Readonly<Record<string, string>>
 export const namesIn = (text: string): string[] => [
   ...new Set([...text.matchAll(placeholder)].map(([, name]) => name as string)),
 ];
+
+/** A text in which a field that it names has another name. */
+export const renamedWord = (text: string, from: string, to: string): string =>
+  text.replace(placeholder, (whole, name: string) => (name === from ? `{{${to}}}` : whole));

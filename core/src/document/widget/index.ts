@@ -15,6 +15,7 @@ export { fits, moveByKey, moveTo, type Direction, type Place } from './arrange.j
 export { branchOf, duplicate, insertBranch } from './copies.js';
 export { formAround, formFields } from './form-fields.js';
 export { freeKey } from './keys.js';
+export { renameKey } from './rename-key.js';
 export { inTurn, pasteStyle, styleOf, topmost, type CopiedStyle } from './several.js';
 export { changePlacement } from './placing.js';
 export {

@@ -1,6 +1,7 @@
 export {
   formulaFunctions,
   parseFormula,
+  renamedInFormula,
   type Formula,
   type FormulaFields,
   type FormulaType,

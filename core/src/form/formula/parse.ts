@@ -243,3 +243,7 @@ class Parser {
     if (!this.#took(text)) throw new Wrong(this.tokens[this.#next]?.at ?? this.end, `lacks a “${text}”`);
   }
 }
+
+/** A formula in which a field has another name; texts in quotation marks stay as they are. */
+export const renamedInFormula = (formula: string, from: string, to: string): string =>
+  formula.replace(/"[^"]*"|[A-Za-z][\w-]*/g, (word) => (word === from ? to : word));

@@ -1,6 +1,6 @@
 import { Box, IconButton, Text } from '@chakra-ui/react';
 import type { InspectorProperty } from '@sirene/core/document/elements';
-import { isRequiredAt, readPath, type Operation, type Path } from '@sirene/core/document/widget';
+import { isRequiredAt, readPath, renameKey, type Operation, type Path } from '@sirene/core/document/widget';
 import { Eye, EyeOff } from 'lucide-react';
 import { memo, useState } from 'react';
 import { useEditing, useValueAt } from '../../state/editing.ts';
@@ -57,6 +57,11 @@ const PropertyRow = memo(function PropertyRow({ at, property }: { at: string; pr
   }
   const set = (wanted: unknown, along: Record<string, unknown> = {}) => {
     const next = wanted === undefined && isRequiredAt(session.document, path) ? emptied(value) : wanted;
+    const isName = path.length === 3 && path[0] === 'elements' && path[2] === 'key';
+    if (isName && typeof next === 'string') {
+      const problem = session.apply(renameKey(session.document, String(path[1]), next), path.join('.'));
+      return setRefused(problem && { value: next, reason: problem.reason });
+    }
     const operations = Object.entries({ [property.path.join('.')]: next, ...along }).map(
       ([key, one]): Operation => ({ type: 'set', path: [...at.split('.'), ...key.split('.')], value: one }),
     );
