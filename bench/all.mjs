@@ -10,6 +10,7 @@ const names = [
   'page',
   'traffic',
   'plan',
+  'form',
 ];
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const json = process.argv.includes('--json');
