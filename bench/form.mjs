@@ -16,7 +16,7 @@ const typed = (field, shown, count) => {
   return Array.from({ length: count }, (_, at) => {
     const start = performance.now();
     input.value = String(10 + at);
-    input.dispatchEvent(new Event('input', { bubbles: true, composed: true }));
+    input.dispatchEvent(new window.Event('input', { bubbles: true, composed: true }));
     output.getBoundingClientRect();
     return performance.now() - start;
   });
