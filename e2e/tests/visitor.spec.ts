@@ -148,7 +148,10 @@ test('by keyboard: an inline form is filled in, corrected and sent, and its than
   await expectAccessible(visitor);
   await form.getByLabel('Your name').focus();
   await visitor.keyboard.press('Enter');
-  await expect(form.getByText('Please enter your name')).toBeVisible();
+  await expect(form.getByText('Please enter your name', { exact: true })).toBeVisible();
+  // The list of mistakes has the focus, and its lines lead to the fields.
+  await visitor.keyboard.press('Tab');
+  await visitor.keyboard.press('Enter');
   await expect(form.getByLabel('Your name')).toBeFocused();
   await visitor.keyboard.type('Kaja Holt');
   await visitor.keyboard.press('Tab');

@@ -1,8 +1,9 @@
-import { Controller, Get, HttpCode, Post } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { Answers } from '../shared/answers.js';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
+import { RotateDto } from './dto/rotate.dto.js';
 import { webhookKey } from './webhooks.answers.js';
 import { WebhooksService } from './webhooks.service.js';
 
@@ -22,8 +23,8 @@ export class WebhooksController {
   @Answers('Gives the site a new key; the old one signs beside it for a day.', webhookKey)
   @Post('rotate')
   @HttpCode(200)
-  async rotate(@CurrentSite() site: SiteEntity) {
-    await this.webhooks.rotate(site);
+  async rotate(@CurrentSite() site: SiteEntity, @Body() { since }: RotateDto) {
+    await this.webhooks.rotate(site, since);
     return this.webhooks.key(site);
   }
 }

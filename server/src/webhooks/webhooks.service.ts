@@ -1,4 +1,4 @@
-import { Inject, Injectable } from '@nestjs/common';
+import { ConflictException, Inject, Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
 import { statement } from '../database/statements.js';
@@ -29,11 +29,19 @@ export class WebhooksService {
     return { key: this.vault.open(sealed), createdAt, previousUntil: previous?.signsUntil ?? null };
   }
 
-  /** Gives the site a new key; the old one signs beside it for a day. */
-  async rotate(site: SiteEntity): Promise<void> {
+  /** Gives the site a new key in the place of the one made at `since`; the old one signs beside it for a day. */
+  async rotate(site: SiteEntity, since: number): Promise<void> {
     const now = this.clock.now();
     const sealed = this.vault.seal(newWebhookKey());
     await this.transactions.writeBare((database) => {
+      const own = statement(
+        database,
+        'SELECT createdAt FROM webhook_key WHERE siteId = ? AND signsUntil IS NULL',
+      ).get(site.id) as { createdAt: number } | undefined;
+      if (own?.createdAt !== since)
+        throw new ConflictException(
+          'The key has been replaced meanwhile. Look at the one that is there now.',
+        );
       // One that was replaced before goes at once: at most two sign.
       statement(database, 'DELETE FROM webhook_key WHERE siteId = ? AND signsUntil IS NOT NULL').run(site.id);
       statement(database, 'UPDATE webhook_key SET signsUntil = ? WHERE siteId = ?').run(

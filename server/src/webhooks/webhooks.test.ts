@@ -148,7 +148,10 @@ describe('a webhook', () => {
     const path = `/api/sites/${there.siteId}/webhook-key`;
     const { body: before } = await server.get(path);
     expect(before.key).toMatch(/^whsec_[A-Za-z0-9+/]{43}=$/);
-    const { body: after } = await server.post(`${path}/rotate`);
+    server.clock.pass(1000);
+    const rotate = () => server.post(`${path}/rotate`, { since: before.createdAt });
+    const { body: after } = await rotate();
+    expect((await rotate()).status).toBe(409);
     expect(after.key).not.toBe(before.key);
     expect(after.previousUntil).toBe(server.clock.time + 86_400_000);
     const { run } = await send([{ type: 'webhook', url }]);

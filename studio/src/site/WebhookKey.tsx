@@ -16,10 +16,10 @@ export function WebhookKey({ site }: { site: Site }) {
   const { error, attempt } = useAttempt();
   // Receivers have to be told, so it is asked for twice.
   const [isAsked, setAsked] = useState(false);
-  const rotate = () =>
+  const rotate = (since: number) =>
     attempt(async () => {
       setAsked(false);
-      await mutate(await post(at('/api/sites/{site}/webhook-key/rotate', { site: site.id })), {
+      await mutate(await post(at('/api/sites/{site}/webhook-key/rotate', { site: site.id }), { since }), {
         revalidate: false,
       });
     });
@@ -56,7 +56,7 @@ export function WebhookKey({ site }: { site: Site }) {
                 variant="outline"
                 colorPalette="plain"
                 onBlur={() => setAsked(false)}
-                onClick={() => (isAsked ? inBackground(rotate()) : setAsked(true))}
+                onClick={() => (isAsked ? inBackground(rotate(data.createdAt)) : setAsked(true))}
               >
                 {isAsked ? 'Replace it; the old one signs for a day' : 'Replace key'}
               </Button>

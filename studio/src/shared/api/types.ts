@@ -1285,6 +1285,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
   schemas: {
+    RotateDto: {
+      /** @description `createdAt` of the key that is to be replaced: pressed twice, it is replaced once */
+      since: number;
+    };
     SignInDto: {
       email: string;
       password: string;
@@ -1896,7 +1900,11 @@ export interface operations {
       };
       cookie?: never;
     };
-    requestBody?: never;
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RotateDto'];
+      };
+    };
     responses: {
       /** @description Done */
       200: {
