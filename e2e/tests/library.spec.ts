@@ -82,7 +82,7 @@ test('a duplicate opens with what is worth checking in it', async ({ page }) => 
   await review.getByLabel('Copy name').fill('Shop letter');
   await review
     .getByRole('listitem')
-    .filter({ hasText: 'Recipients' })
+    .filter({ hasText: 'Notification' })
     .getByRole('button', { name: 'Change' })
     .click();
   await expect(review).toHaveCount(0);

@@ -9,7 +9,7 @@ import type { WidgetDocument } from '../../document/widget/index.js';
 
 /** Something of a copy that may still be meant for where it came from. */
 export interface ReviewItem {
-  /** What it is, such as "Recipients". */
+  /** What it is, such as "Notification". */
   title: string;
   /** What it says now. */
   says: string[];
