@@ -4,6 +4,7 @@ import {
   demo,
   expectAccessible,
   inspector,
+  newWidget,
   openPiece,
   openWidget,
   row,
@@ -139,7 +140,11 @@ test('who is not asked is not told: a club of ten has no school, no phone and no
 
 test('a designer gives a form a condition and a formula, and is told of what can’t be', async ({ page }) => {
   await signIn(page);
-  await openWidget(page, 'Ask the observatory');
+  await newWidget(page, 'Guest list');
+  await add(page, 'Name field');
+  await inspector(page).getByLabel('Label', { exact: true }).fill('Your name');
+  await add(page, 'Long text field');
+  await inspector(page).getByLabel('Label', { exact: true }).fill('Your question');
   await row(page, 'Your name').click();
   await add(page, 'Number field');
   await inspector(page).getByLabel('Label', { exact: true }).fill('Guests');
@@ -179,7 +184,7 @@ test('a designer gives a form a condition and a formula, and is told of what can
     inspector(page).getByRole('button', { name: 'Guests is more than 2', exact: true }),
   ).toBeVisible();
 
-  const actions = await openPiece(page, 'Afterwards', /desk@larkmoor/);
+  const actions = await openPiece(page, 'Afterwards', /nobody/);
   await actions.getByRole('button', { name: 'Add action' }).click();
   await page.getByRole('menuitem', { name: 'Auto-reply' }).click();
   await actions.getByRole('button', { name: 'Insert into Subject' }).click();
