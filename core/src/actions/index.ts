@@ -1,5 +1,5 @@
 import type { Static } from '@sinclair/typebox';
-import { compileAnswers, type Answers } from '../form/index.js';
+import { holds, type Answers } from '../form/index.js';
 import type { ActionSpec, AnyAction } from './action.js';
 import { notify } from './notify.js';
 import { reply } from './reply.js';
@@ -24,7 +24,7 @@ export const toldBy = (action: Action): readonly string[] =>
 
 /** Whether an action follows a submission with these answers. */
 export const follows = ({ when }: AnyAction, answers: Answers): boolean =>
-  when === undefined || compileAnswers(when)(answers);
+  when === undefined || holds(when, answers);
 
 /** What a delivery of an action is called; of a kind that is not known any more, by its target alone. */
 export const deliveryLabel = ({ type, target }: { type: string; target: string }): string =>

@@ -1,4 +1,5 @@
-import { Type } from '@sinclair/typebox';
+import { Type, type TSchema } from '@sinclair/typebox';
+import { strict } from '../base/schema/index.js';
 
 // What several kinds of rules hold.
 
@@ -19,3 +20,14 @@ export const timeOfDay = () =>
 /** Days of the week, Monday is 1 (ISO 8601). */
 export const weekdays = () =>
   Type.Array(Type.Integer({ minimum: 1, maximum: 7 }), { minItems: 1, maxItems: 7, uniqueItems: true });
+
+/** Conditions, nested to any depth: all, any or none of them. */
+export const treeOf = (leaves: readonly TSchema[]) =>
+  Type.Recursive((self) =>
+    Type.Union([
+      ...(['all', 'any', 'none'] as const).map((key) =>
+        Type.Object({ [key]: Type.Array(self, { maxItems: 50 }) }, strict),
+      ),
+      ...leaves,
+    ]),
+  );

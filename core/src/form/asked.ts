@@ -17,7 +17,8 @@ export interface Filled {
 
 const tests = new WeakMap<FormTree, (answers: Answers) => boolean>();
 
-function holds(tree: FormTree, answers: Answers): boolean {
+/** Whether conditions hold of a form's answers; a tree is compiled once, since it is asked often. */
+export function holds(tree: FormTree, answers: Answers): boolean {
   const test = tests.get(tree) ?? compileAnswers(tree);
   tests.set(tree, test);
   return test(answers);

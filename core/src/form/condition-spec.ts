@@ -6,6 +6,7 @@ import {
   comparisonWords,
 } from '../behaviour/comparison.js';
 import { defineRule, ruleSchema } from '../behaviour/rule-spec.js';
+import { treeOf } from '../behaviour/schemas.js';
 import { oneOf } from '../base/schema/index.js';
 import type { AnswerCondition, FormTree } from './condition.js';
 
@@ -47,14 +48,4 @@ export const answerSpec = defineRule({
 });
 
 /** The schema of conditions on a form's answers. */
-export const formTree = () =>
-  Type.Unsafe<FormTree>(
-    Type.Recursive((self) =>
-      Type.Union([
-        ...(['all', 'any', 'none'] as const).map((key) =>
-          Type.Object({ [key]: Type.Array(self, { maxItems: 50 }) }, { additionalProperties: false }),
-        ),
-        answerSpec.schema(),
-      ]),
-    ),
-  );
+export const formTree = () => Type.Unsafe<FormTree>(treeOf([answerSpec.schema()]));

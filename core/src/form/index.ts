@@ -1,7 +1,8 @@
 export { answerSpec, answerWords, formTree } from './condition-spec.js';
-export { compileAnswers, type AnswerCondition, type FormTree } from './condition.js';
+export type { AnswerCondition, FormTree } from './condition.js';
 export type { Answer, Answers } from './answer.js';
-export type { Filled } from './asked.js';
+export { holds, type Filled } from './asked.js';
+export { limitOf } from './limit-of.js';
 export * from './field.js';
 export * from './formula/index.js';
 export { spamReasons, spamSigns, type FilledBy, type SpamReason } from './spam.js';

@@ -2,6 +2,7 @@ import { filled } from '../base/messages/filled.js';
 import { valueAt } from '../base/maps/index.js';
 import { fillIn, isRequired, type Filled } from './asked.js';
 import type { Days, FieldProblem, FieldRule, FormRule } from './field.js';
+import { limitOf } from './limit-of.js';
 import { fieldKinds } from './registry.js';
 
 export interface FieldFault {
@@ -76,23 +77,15 @@ function fieldProblem(field: FieldRule, value: string, required: boolean, today:
   if (!kind?.accepts(value, field)) return 'malformed';
   const measure = kind.measure?.(value) ?? NaN;
   // What can't be compared is no fault of the visitor's.
-  if (measure < limitOf(field, 'min', today)) return 'tooSmall';
-  return measure > limitOf(field, 'max', today) ? 'tooLarge' : null;
-}
-
-/** A limit of a field, as what is compared with it; NaN where there is none. */
-function limitOf({ kind, ...field }: FieldRule, which: 'min' | 'max', today: Days): number {
-  const text = field[which];
-  if (text === undefined) return NaN;
-  const limit = valueAt(fieldKinds, kind)?.limit ?? Number;
-  return limit(text, which === 'min' ? today.from : today.to);
+  if (measure < limitOf(field, 'min', today.from)) return 'tooSmall';
+  return measure > limitOf(field, 'max', today.to) ? 'tooLarge' : null;
 }
 
 function messageFor(field: FieldRule, problem: FieldProblem, today: Days, language?: string): string {
   const message = field.messages[problem] || fallback[problem] || 'Please check this';
   const which = problem === 'tooSmall' ? 'min' : problem === 'tooLarge' ? 'max' : null;
   if (!which) return message;
-  const limit = limitOf(field, which, today);
+  const limit = limitOf(field, which, which === 'min' ? today.from : today.to);
   return filled(message, {
     limit: valueAt(fieldKinds, field.kind)?.limitText?.(limit, language) ?? field[which] ?? '',
   });

@@ -3,14 +3,18 @@ import type { Errand } from './handler.js';
 
 /** What a mail about a submission can name: its answers by field name, and what is known of it besides. */
 function wordsOf({ submission, site }: Errand): Record<string, string> {
-  const { fields, page, pageTitle } = submission;
+  const { fields } = submission;
   return {
     ...Object.fromEntries(fields.map(({ key, value }) => [key, value])),
-    'form.answers': answerLines(submission.fields).join('\n'),
-    'form.page': pageTitle ? `${pageTitle} – ${page}` : page,
+    'form.answers': answerLines(fields).join('\n'),
+    'form.page': pageLine(submission),
     'site.name': site.name,
   };
 }
+
+/** The page that a submission was sent from. */
+export const pageLine = ({ page, pageTitle }: Errand['submission']): string =>
+  pageTitle ? `${pageTitle} – ${page}` : page;
 
 /** The answers of a submission, a line each. */
 export const answerLines = (fields: Errand['submission']['fields']): string[] =>

@@ -1,7 +1,6 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { TextCursorInput } from 'lucide';
-import { fieldKinds, fieldSpecs, formTree, type FieldSpec, type Limits } from '../../form/index.js';
-import { valueAt } from '../../base/maps/index.js';
+import { fieldSpecs, formTree, limitOf, type FieldSpec, type Limits } from '../../form/index.js';
 import { h, type Html } from '../../base/html/index.js';
 import { define, elementFields, fieldName, oneOf, type InspectorProperty } from './definition.js';
 
@@ -100,12 +99,6 @@ const choiceButtonsCss =
   '& .choice:has(:focus-visible){outline:var(--cl,none);outline-offset:2px}' +
   '& .mark{position:var(--cm,static);opacity:var(--co,1)}';
 
-/** A limit as what values are compared with; NaN for what is none. */
-function limitOf({ kind, ...field }: Field, which: 'min' | 'max'): number {
-  const text = field[which];
-  return text === undefined ? NaN : (valueAt(fieldKinds, kind)?.limit ?? Number)(text, 0);
-}
-
 const limitExamples: Readonly<Record<Limits['takes'], string>> = {
   number: 'must be a number',
   date: 'must be a date, such as 2027-01-12 or today+7',
@@ -118,9 +111,9 @@ function limitProblems(field: Field): [string, string][] {
   const both = ['min', 'max'] as const;
   const set = both.filter((which) => field[which] !== undefined);
   if (!limits) return set.map((which) => [which, 'is not known for this type of field']);
-  const wrong = set.filter((which) => Number.isNaN(limitOf(field, which)));
+  const wrong = set.filter((which) => Number.isNaN(limitOf(field, which, 0)));
   if (wrong.length > 0) return wrong.map((which) => [which, limitExamples[limits.takes]]);
-  return limitOf(field, 'min') > limitOf(field, 'max') ? [['max', 'is less than the minimum']] : [];
+  return limitOf(field, 'min', 0) > limitOf(field, 'max', 0) ? [['max', 'is less than the minimum']] : [];
 }
 
 function choicesHtml(

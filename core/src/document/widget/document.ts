@@ -7,7 +7,7 @@ import { languages } from '../../base/messages/index.js';
 import { motionsSchema, type Motions } from '../../style/motion/index.js';
 import { placementDefinitions, type Placement } from '../placement/index.js';
 import { conditionSpecs, triggerSpecs } from '../../behaviour/index.js';
-import { texts, timeOfDay, weekdays } from '../../behaviour/schemas.js';
+import { texts, timeOfDay, weekdays, treeOf } from '../../behaviour/schemas.js';
 import { oneOf, strict, wallClock } from '../../base/schema/index.js';
 import { sceneTitle, standardScenes, type SceneName } from '../scenes/index.js';
 
@@ -41,14 +41,7 @@ const triggerList = Type.Array(Type.Union(triggerSpecs.map((spec) => spec.schema
   maxItems: 20,
 });
 
-const targeting = Type.Recursive((self) =>
-  Type.Union([
-    ...(['all', 'any', 'none'] as const).map((key) =>
-      Type.Object({ [key]: Type.Array(self, { maxItems: 50 }) }, strict),
-    ),
-    ...conditionSpecs.map((spec) => spec.schema()),
-  ]),
-);
+const targeting = treeOf(conditionSpecs.map((spec) => spec.schema()));
 
 const schedule = Type.Object(
   {

@@ -3,7 +3,7 @@ import type { Action } from '@sirene/core/actions';
 import { CONFIG, type Config } from '../../config.js';
 import { Mailer, siteHeader } from '../../mail/mailer.js';
 import type { ActionHandler, Errand } from '../handler.js';
-import { answerLines, filledSubject, filledText } from '../mail-words.js';
+import { answerLines, filledSubject, filledText, pageLine } from '../mail-words.js';
 
 /** Tells people by mail that a submission has come; one delivery for each recipient. */
 @Injectable()
@@ -41,13 +41,13 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
 
   /** What is told where the designer has written nothing. */
   #plain({ submission, site }: Errand): string {
-    const { fields, page, pageTitle, receivedAt, widgetName } = submission;
+    const { fields, receivedAt, widgetName } = submission;
     return [
       `${widgetName} on ${site.name}`,
       '',
       ...answerLines(fields),
       '',
-      `Sent from: ${pageTitle ? `${pageTitle} – ` : ''}${page}`,
+      `Sent from: ${pageLine(submission)}`,
       `Received: ${new Date(receivedAt).toISOString().replace('T', ' ').slice(0, 16)} UTC`,
       `In Sirene: ${this.config.origin}/people?submission=${encodeURIComponent(submission.id)}`,
     ].join('\n');
