@@ -82,6 +82,7 @@ export async function createApp(
     raw: ['json'],
   });
   takeUploads(app);
+  takePlainForms(app);
   await serveBuilt(app, config);
   return app;
 }
@@ -141,6 +142,22 @@ function takeUploads(app: NestFastifyApplication): void {
       (request: FastifyRequest, body: unknown, done: (error: Error | null, body?: unknown) => void) =>
         request.routeOptions.url === uploadRoute
           ? done(null, body)
+          : done(new UnsupportedMediaTypeException('The body must be sent as application/json')),
+    );
+}
+
+// What a page without a script sends, and a mail program by one click (RFC 8058). Which address it is sent to says it all, so
+// that nothing of it is read.
+function takePlainForms(app: NestFastifyApplication): void {
+  app
+    .getHttpAdapter()
+    .getInstance()
+    .addContentTypeParser(
+      ['application/x-www-form-urlencoded', 'multipart/form-data'],
+      { parseAs: 'string' },
+      (request: FastifyRequest, _: unknown, done: (error: Error | null, body?: unknown) => void) =>
+        request.routeOptions.url?.startsWith('/p/')
+          ? done(null, {})
           : done(new UnsupportedMediaTypeException('The body must be sent as application/json')),
     );
 }

@@ -69,6 +69,7 @@ describe('a stranger', () => {
       recipients: [recipient],
       subject: id,
       text: 'A link that nobody else may follow',
+      html: '',
       headers: site === null ? [] : [{ name: 'x-sirene-site', value: site }],
       receivedAt: 1,
     });

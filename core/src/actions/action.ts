@@ -7,7 +7,9 @@ import { formTree, type FormTree } from '../form/index.js';
  * address of a server.
  */
 export type ActionField = { key: string; label: string; help?: string } & (
-  { control: 'addresses' } | { control: 'line' | 'text'; max: number; words: boolean } | { control: 'url' }
+  | { control: 'addresses' }
+  | { control: 'line' | 'text'; max: number; words: boolean; suggests?: 'lists' }
+  | { control: 'url' }
 );
 
 /** What is known of a kind of action: what follows a submission on the server. One file each, and a handler of the server. */
@@ -21,7 +23,7 @@ export interface ActionSpec<S extends TObject = TObject> {
   /** Who or what is told, as people read it; an action that tells nobody yet does nothing. */
   told(action: never): readonly string[];
   /** What becomes of those told, as it follows their names in a sentence: "is notified by e-mail". */
-  phrase(told: readonly string[]): string;
+  phrase(told: readonly string[], action: never): string;
   /** What one delivery of it is called: "Mail to desk@place.example". */
   delivery(target: string): string;
   /** Whether people of the site hear of a submission by it. */

@@ -2,7 +2,7 @@ export { opensOf } from './opens.js';
 export { remainsOf } from './remains.js';
 export { compileWidget, htmlOf } from './compile.js';
 export type { CompiledFont, CompiledWidget } from './compiled.js';
-export { escapeHtml, h, Html } from '../base/html/index.js';
+export { escapeHtml, h, Html, join } from '../base/html/index.js';
 export { placementSheet } from './surface.js';
 export { partsNeeded } from './parts-needed.js';
 export { rulesOf } from './widget-rules.js';

@@ -47,7 +47,7 @@ async function signedIn(request: SignedIn, accounts: AccountsService): Promise<v
 }
 
 /** What may be sent without a session: who has none sends little. */
-const openPaths = /^\/(c\/|api\/session(\/|$))/;
+const openPaths = /^\/(c\/|p\/|api\/session(\/|$))/;
 
 /**
  * Turns strangers away before a byte of what they send is read: a body would be taken into memory first, and the guard

@@ -1,11 +1,12 @@
 import { Module } from '@nestjs/common';
 import { ActionsController } from './actions.controller.js';
 import { handlerTypes } from './handlers/registry.js';
+import { ListsModule } from '../lists/lists.module.js';
 import { WebhooksModule } from '../webhooks/webhooks.module.js';
 import { HANDLERS, OutboxService } from './outbox.service.js';
 
 @Module({
-  imports: [WebhooksModule],
+  imports: [WebhooksModule, ListsModule],
   controllers: [ActionsController],
   providers: [
     ...Object.values(handlerTypes),

@@ -8,21 +8,16 @@ import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import { Transactions } from '../database/transactions.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
-import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { DeliveryEntity } from './actions.entity.js';
 import { waitAfter } from './backoff.js';
 import { Unwanted, type ActionHandler, type Sent } from './handler.js';
 import type { Handlers } from './handlers/registry.js';
+import { writeDeliveries } from './write-deliveries.js';
 
 /** Token under which the handlers are injected, by the type of their action. */
 export const HANDLERS = Symbol('handlers');
-
-/** One statement for all rows of a submission. */
-const insertDeliveries = (rows: number): string =>
-  `INSERT INTO delivery (id, siteId, submissionId, type, target, settings, dueAt, state, attempts)
-   VALUES ${Array.from({ length: rows }, () => "(?, ?, ?, ?, ?, ?, ?, 'waiting', 0)").join(', ')}`;
 
 /** Deliveries under way at once: in all, and to one target, so that a slow one leaves room for the others. */
 const most = { all: 40, target: 10 };
@@ -70,20 +65,12 @@ export class OutboxService implements OnApplicationShutdown {
     now: number,
   ): void {
     const following = actions.filter((action) => follows(action, sent.answers));
-    const rows = following.flatMap((action) =>
+    const deliveries = following.flatMap((action) =>
       (this.handlers[action.type] as ActionHandler)
         .targets(action, sent)
-        .map(({ target, settings }) => [
-          newId('d'),
-          siteId,
-          submissionId,
-          action.type,
-          target,
-          JSON.stringify(settings),
-          now,
-        ]),
+        .map((one) => ({ type: action.type, ...one })),
     );
-    if (rows.length > 0) statement(database, insertDeliveries(rows.length)).run(...rows.flat());
+    writeDeliveries(database, { siteId, submissionId }, deliveries, now);
   }
 
   /** Begins to try what is due now, and waits for what it has begun; what is under way already is not tried twice. */

@@ -89,13 +89,14 @@ export class CollectService {
     // What was not asked for is no part of it.
     const fields: SubmittedField[] = rule.fields
       .filter((field) => !isSecret(field) && Object.hasOwn(values, field.key))
-      .map(({ key, label }) => {
+      .map(({ key, label, kind }) => {
         const [value, answer] = [valueAt(values, key) ?? '', valueAt(answers, key)];
         const isData = answer !== undefined && typeof answer !== 'string';
         return {
           key,
           label,
           value,
+          ...(kind === 'consent' && value !== '' && { consent: true }),
           ...(isData && { answer: typeof answer === 'number' ? answer : [...answer] }),
         };
       });

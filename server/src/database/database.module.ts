@@ -16,6 +16,7 @@ import { Tries1764600000000 } from './migrations/1764600000000-tries.js';
 import { Codes1764700000000 } from './migrations/1764700000000-codes.js';
 import { Webhooks1764800000000 } from './migrations/1764800000000-webhooks.js';
 import { HeldSubmissions1764900000000 } from './migrations/1764900000000-held-submissions.js';
+import { Lists1765000000000 } from './migrations/1765000000000-lists.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -36,6 +37,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       Codes1764700000000,
       Webhooks1764800000000,
       HeldSubmissions1764900000000,
+      Lists1765000000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

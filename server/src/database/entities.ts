@@ -3,6 +3,7 @@ import { DeliveryEntity } from '../actions/actions.entity.js';
 import { AssetEntity } from '../assets/assets.entity.js';
 import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js';
 import { CodeEntity, SigningKeyEntity } from '../codes/codes.entity.js';
+import { ListEntity, ListEntryEntity, ListEventEntity } from '../lists/lists.entity.js';
 import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
 import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
@@ -32,6 +33,9 @@ export const entities = [
   PersonEntity,
   SubmissionEntity,
   DeliveryEntity,
+  ListEntity,
+  ListEntryEntity,
+  ListEventEntity,
   MailEntity,
   TryLinkEntity,
   CodeEntity,

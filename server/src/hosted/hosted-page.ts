@@ -1,41 +1,12 @@
 import { served } from '@sirene/core/base/served';
 import { h, Html, type CompiledWidget } from '@sirene/core/compile';
-
-const faces = ({ fonts }: CompiledWidget, base: string): string =>
-  fonts
-    .map(
-      ({ family, src, weight, style }) =>
-        `@font-face{font-family:"${family}";src:url("${served(src, base)}");font-weight:${weight};font-style:${style};font-display:swap}`,
-    )
-    .join('');
-
-// A style element ends at its closing tag, whatever stands before it.
-const styleElement = (css: string): Html => new Html(`<style>${css.replaceAll('</', '<\\/')}</style>`);
-
-function document(title: string, { lang, dir }: CompiledWidget, head: Html[], body: Html[]): string {
-  const page = h(
-    'html',
-    { lang: lang ?? 'en', dir: dir ?? null },
-    h(
-      'head',
-      {},
-      new Html(
-        '<meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1,viewport-fit=cover"><link rel="icon" href="data:,">',
-      ),
-      h('title', {}, title),
-      ...head,
-    ),
-    h('body', { style: 'margin:0' }, ...body),
-  );
-  return `<!doctype html>${page.text}`;
-}
+import { fontFaces, htmlPage, styleElement } from '../shared/html-page.js';
 
 /** A widget that is a page of its own: the page, with the site's script and the widget's place. */
 export function hostedPage(name: string, slug: string, siteKey: string, body: CompiledWidget): string {
-  return document(
-    name,
-    body,
-    [styleElement(faces(body, '')), h('script', { async: true, src: `/s/${siteKey}.js` })],
+  return htmlPage(
+    { title: name, lang: body.lang, dir: body.dir },
+    [styleElement(fontFaces(body.fonts)), h('script', { async: true, src: `/s/${siteKey}.js` })],
     [h('main', { 'data-sirene': slug })],
   );
 }
@@ -59,5 +30,9 @@ export function standalonePage(name: string, body: CompiledWidget, base: string)
       ),
     ),
   );
-  return document(name, body, [styleElement(faces(body, base))], [h('main', {}, template)]);
+  return htmlPage(
+    { title: name, lang: body.lang, dir: body.dir },
+    [styleElement(fontFaces(body.fonts, base))],
+    [h('main', {}, template)],
+  );
 }

@@ -1,4 +1,4 @@
-import { stringify } from 'csv-stringify/sync';
+import { byteOrderMark, csvLines } from '../shared/csv.js';
 import type { SubmissionEntity } from './people.entity.js';
 
 /**
@@ -15,9 +15,9 @@ export async function* submissionsCsv(
   for await (const page of pages())
     for (const { fields } of page)
       for (const { key, label } of fields) if (!labels.has(key)) labels.set(key, label);
-  yield `\ufeff${lines([['Received', 'Widget', 'Page', ...labels.values(), 'Submission']])}`;
+  yield byteOrderMark + csvLines([['Received', 'Widget', 'Page', ...labels.values(), 'Submission']]);
   for await (const page of pages())
-    yield lines(page.map((submission) => row(submission, [...labels.keys()])));
+    yield csvLines(page.map((submission) => row(submission, [...labels.keys()])));
 }
 
 function row(submission: SubmissionEntity, keys: readonly string[]): string[] {
@@ -30,20 +30,3 @@ function row(submission: SubmissionEntity, keys: readonly string[]): string[] {
     submission.id,
   ];
 }
-
-const lines = (rows: string[][]): string =>
-  stringify(
-    rows.map((cells) => cells.map(harmless)),
-    { record_delimiter: 'windows' },
-  );
-
-// What is not seen: control marks, byte order marks, zero-width and other format marks, any kind of space.
-const unseen = '[\\p{Cc}\\p{Cf}\\p{Z}]*';
-// A formula begins a cell, or what becomes a cell where a spreadsheet splits at semicolons or tabs; full-width marks count.
-const formula = new RegExp(`(^|[;\\t\\r\\n|])(${unseen})(?=[=+\\-@＝＋－＠])`, 'gu');
-
-/**
- * A text that no spreadsheet runs (OWASP, CSV injection): a quote before what starts like a formula makes it text. NUL is
- * left out, since some readers end a text there and begin anew after it.
- */
-export const harmless = (text: string): string => text.replaceAll('\0', '').replace(formula, "$1$2'");

@@ -27,6 +27,9 @@ export const submission = answer('Submission', {
             description: 'The same as data, where it is a number or several choices.',
           }),
         ),
+        consent: Type.Optional(
+          Type.Literal(true, { description: 'It is a consent that was given, its value is what they agreed to.' }),
+        ),
       },
       { additionalProperties: false },
     ),

@@ -19,6 +19,8 @@ export interface SubmittedField {
   value: string;
   /** The same as data, where that is no text: a number, or those that were chosen. */
   answer?: number | string[];
+  /** Whether it is a consent that was given: its value is what they agreed to. */
+  consent?: true;
 }
 
 /** A submission that looks like spam: neither a person nor its actions follow before somebody has looked at it. */

@@ -101,6 +101,7 @@ const one = (value: string): SubmissionEntity => ({
   page: '/',
   pageTitle: '',
   receivedAt: 0,
+  held: null,
 });
 
 async function csvOf(...pages: SubmissionEntity[][]): Promise<string> {

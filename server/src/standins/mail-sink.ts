@@ -62,6 +62,7 @@ export class MailSink implements OnApplicationShutdown {
         recipients: rcptTo.map(({ address }) => address),
         subject: mail.subject ?? '',
         text: mail.text ?? '',
+        html: mail.html || '',
         headers: mail.headerLines.map(({ key, line }) => ({
           name: key,
           value: line.slice(key.length + 1).trim(),

@@ -14,6 +14,7 @@ export const mail = answer('Mail', common);
 export const wholeMail = answer('WholeMail', {
   ...common,
   text: Type.String(),
+  html: Type.String({ description: 'The same as HTML; empty where it has none.' }),
   headers: Type.Array(
     Type.Object({ name: Type.String(), value: Type.String() }, { additionalProperties: false }),
   ),

@@ -8,6 +8,8 @@ export class MailEntity {
   @Column('simple-json') recipients: string[];
   @Column('text') subject: string;
   @Column('text') text: string;
+  /** The same as HTML; empty where it has none. */
+  @Column('text') html: string;
   @Column('simple-json') headers: { name: string; value: string }[];
   @Column('integer') receivedAt: number;
 }

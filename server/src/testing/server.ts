@@ -163,6 +163,20 @@ export async function publishSignup(server: TestServer): Promise<Published> {
   return { siteId: site.id, key: site.key, widget: widget.id, body: manifest.body.widgets[0].body };
 }
 
+/** Publishes another widget of a site. */
+export async function publishAlso(
+  server: TestServer,
+  there: Published,
+  document: WidgetDocument,
+): Promise<Published> {
+  const made = await server.post(`/api/sites/${there.siteId}/widgets`, { name: document.name, document });
+  if (made.status !== 201) throw new Error(`The widget was refused: ${JSON.stringify(made.body)}`);
+  await server.post(`/api/widgets/${made.body.id}/publish`, { base: 1 });
+  const { body: manifest } = await server.get(`/m/${there.key}.json`, { origin });
+  const { body } = manifest.widgets.find(({ id }: { id: string }) => id === made.body.id);
+  return { ...there, widget: made.body.id, body };
+}
+
 let made = 0;
 /** An id as visitors' pages make them. */
 export const submissionId = (): string => (made++).toString(16).padStart(32, '0');

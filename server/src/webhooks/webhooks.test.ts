@@ -1,6 +1,6 @@
 import { OutboxService } from '../actions/outbox.service.js';
 import { HookSink } from '../standins/hook-sink.js';
-import { publishSignup, signupDocument, submission, origin, TestServer } from '../testing/server.js';
+import { publishAlso, publishSignup, signupDocument, submission, origin, TestServer } from '../testing/server.js';
 import { Webhook } from 'standardwebhooks';
 import { isGenuine, newWebhookKey, webhookHeaders } from './signature.js';
 
@@ -57,14 +57,7 @@ describe('a webhook', () => {
   async function send(actions: object[], values = {}) {
     const document = { ...signupDocument(), name: 'Hooked' };
     document.afterwards.actions = actions as never;
-    const { body: widget } = await server.post(`/api/sites/${there.siteId}/widgets`, {
-      name: 'Hooked',
-      document,
-    });
-    await server.post(`/api/widgets/${widget.id}/publish`, { base: 1 });
-    const { body: manifest } = await server.get(`/m/${there.key}.json`, { origin });
-    const { body } = manifest.widgets.find(({ id }: { id: string }) => id === widget.id);
-    const sent = submission({ ...there, widget: widget.id, body }, values);
+    const sent = submission(await publishAlso(server, there, document), values);
     const answer = await server.post(`/c/${there.key}/submissions`, sent, { origin });
     expect([answer.status, answer.body]).toEqual([202, { id: sent.id }]);
     return {

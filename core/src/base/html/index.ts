@@ -21,7 +21,7 @@ export function escapeHtml(text: string): string {
   return text.replace(/[&<>"']/g, (mark) => valueAt(entities, mark) as string);
 }
 
-const voidTags = new Set(['br', 'hr', 'img', 'input']);
+const voidTags = new Set(['br', 'hr', 'img', 'input', 'meta']);
 
 /**
  * Builds one HTML element. Attributes that are false, null or undefined are left out; `true` writes the bare name.

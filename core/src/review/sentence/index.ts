@@ -288,7 +288,7 @@ function toldPieces({ afterwards: { actions }, elements }: WidgetDocument): Piec
   return telling.flatMap((action, at) => [
     ...(at > 0 ? [say(at === telling.length - 1 ? ', and ' : ', ')] : []),
     about('recipients', listed(toldBy(action), 'and')),
-    say(` ${specOfAction(action)?.phrase(toldBy(action))}`),
+    say(` ${specOfAction(action)?.phrase(toldBy(action), action as never)}`),
     ...(action.when ? [say(` if ${answersWords(action.when, labels)}`)] : []),
   ]);
 }

@@ -1,15 +1,21 @@
-import { Injectable } from '@nestjs/common';
+import { Inject, Injectable } from '@nestjs/common';
 import type { Action } from '@sirene/core/actions';
+import { CONFIG, type Config } from '../../config.js';
+import { brandedMail } from '../../mail/branded.js';
 import { Mailer, siteHeader } from '../../mail/mailer.js';
 import type { ActionHandler, Errand, Sent } from '../handler.js';
 import { filledSubject, filledText } from '../mail-words.js';
+import { senderOf } from '../sender.js';
 
 type Reply = Extract<Action, { type: 'reply' }>;
 
 /** Answers whoever sent a submission. */
 @Injectable()
 export class ReplyHandler implements ActionHandler<Reply> {
-  constructor(private readonly mailer: Mailer) {}
+  constructor(
+    @Inject(CONFIG) private readonly config: Config,
+    private readonly mailer: Mailer,
+  ) {}
 
   /** Nobody is answered who has left no address. */
   targets({ subject, text, replyTo }: Reply, { email }: Sent) {
@@ -30,7 +36,7 @@ export class ReplyHandler implements ActionHandler<Reply> {
       messageId: `<${delivery.id}@sirene>`,
       subject: filledSubject(subject, errand),
       ...(replyTo && { replyTo: { name: '', address: replyTo } }),
-      text: filledText(text, errand),
+      ...brandedMail(senderOf(site, this.config), { text: filledText(text, errand) }),
     });
   }
 }

@@ -1195,6 +1195,93 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/lists': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Every mailing list of a site, and how many stand how to it. */
+    get: operations['ListsController_all'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/lists/{list}/entries': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Who stands how to a list, those that changed last first, a page at a time. */
+    get: operations['ListsController_entries'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/lists/{list}/entries.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Every entry that matches, with its proof, as a table. */
+    get: operations['ListsController_csv'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/p/{key}/confirm/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The page on which somebody confirms that they want to be on a mailing list. */
+    get: operations['LinksController_confirmPage'];
+    put?: never;
+    /** Puts whoever has the link on the mailing list. */
+    post: operations['LinksController_confirm'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/p/{key}/unsubscribe/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The page on which somebody leaves a mailing list. */
+    get: operations['LinksController_unsubscribePage'];
+    put?: never;
+    /** Takes whoever has the link off the mailing list; mail programs call it too (RFC 8058). */
+    post: operations['LinksController_unsubscribe'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/deliveries/{delivery}/repeat': {
     parameters: {
       query?: never;
@@ -1788,6 +1875,11 @@ export interface components {
         value: string;
         /** @description The same as data, where it is a number or several choices. */
         answer?: number | string[];
+        /**
+         * @description It is a consent that was given, its value is what they agreed to.
+         * @constant
+         */
+        consent?: true;
       }[];
       page: string;
       pageTitle: string;
@@ -1802,6 +1894,40 @@ export interface components {
       held: number;
       next: string | null;
       submissions: components['schemas']['Submission'][];
+    };
+    MailingList: {
+      id: string;
+      name: string;
+      createdAt: number;
+      counts: {
+        pending: number;
+        confirmed: number;
+        unsubscribed: number;
+      };
+    };
+    ListEntry: {
+      person: {
+        id: string;
+        name: string;
+        email: string;
+      };
+      /** @enum {string} */
+      state: 'pending' | 'confirmed' | 'unsubscribed';
+      since: number;
+      /** @description All that happened, the first first. */
+      events: {
+        /** @enum {string} */
+        kind: 'asked' | 'confirmed' | 'unsubscribed' | 'imported';
+        at: number;
+        page: string;
+        /** @description What they agreed to, as they saw it. */
+        words: string;
+        submission: string | null;
+      }[];
+    };
+    ListEntries: {
+      next: string | null;
+      entries: components['schemas']['ListEntry'][];
     };
     RepeatedDelivery: {
       id: string;
@@ -1822,6 +1948,8 @@ export interface components {
       subject: string;
       receivedAt: number;
       text: string;
+      /** @description The same as HTML; empty where it has none. */
+      html: string;
       headers: {
         name: string;
         value: string;
@@ -4508,6 +4636,242 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Submission'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ListsController_all: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MailingList'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ListsController_entries: {
+    parameters: {
+      query?: {
+        /** @description Only those that stand so to the list */
+        state?: 'pending' | 'confirmed' | 'unsubscribed';
+        /** @description Part of a name or an address */
+        words?: string;
+        /** @description Only those after this place in the list: `next` of the page before */
+        after?: string;
+        limit?: number;
+      };
+      header?: never;
+      path: {
+        site: string;
+        list: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ListEntries'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ListsController_csv: {
+    parameters: {
+      query?: {
+        /** @description Only those that stand so to the list */
+        state?: 'pending' | 'confirmed' | 'unsubscribed';
+        /** @description Part of a name or an address */
+        words?: string;
+      };
+      header?: never;
+      path: {
+        site: string;
+        list: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LinksController_confirmPage: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LinksController_confirm: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LinksController_unsubscribePage: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LinksController_unsubscribe: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
         };
       };
       /** @description Refused */

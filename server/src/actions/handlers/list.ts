@@ -1,0 +1,95 @@
+import { Inject, Injectable } from '@nestjs/common';
+import type { Action } from '@sirene/core/actions';
+import { CONFIG, type Config } from '../../config.js';
+import type { Welcome } from '../../lists/lists.entity.js';
+import { ListsService } from '../../lists/lists.service.js';
+import { Mailer, siteHeader } from '../../mail/mailer.js';
+import { Unwanted, type ActionHandler, type Errand, type Sent } from '../handler.js';
+import { filledSubject, filledText } from '../mail-words.js';
+import { senderOf } from '../sender.js';
+import { brandedMail } from '../../mail/branded.js';
+
+type List = Extract<Action, { type: 'list' }>;
+
+/** Asks the sender to confirm; or, with a token, welcomes whoever has. */
+type Settings =
+  | (Pick<List, 'list' | 'subject' | 'text'> & { welcome?: Welcome; token?: undefined })
+  | { welcome: Welcome; token: string };
+
+/** Puts the sender on a mailing list once they have confirmed it from their own mailbox. */
+@Injectable()
+export class ListHandler implements ActionHandler<List> {
+  constructor(
+    @Inject(CONFIG) private readonly config: Config,
+    private readonly lists: ListsService,
+    private readonly mailer: Mailer,
+  ) {}
+
+  /** Nobody can be on a list who has left no address. */
+  targets({ list, subject, text, welcome, welcomeSubject }: List, { email }: Sent) {
+    if (email === '' || list.trim() === '') return [];
+    const greeting = welcome?.trim() && {
+      welcome: { subject: welcomeSubject?.trim() || list.trim(), text: welcome },
+    };
+    return [{ target: email, settings: { list: list.trim(), subject, text, ...(greeting || {}) } }];
+  }
+
+  /** May be called more than once for a delivery: what was asked is noted once, and the mail carries the delivery's id. */
+  run(errand: Errand): Promise<void> {
+    const settings = errand.delivery.settings as Settings;
+    return settings.token === undefined ? this.#ask(errand, settings) : this.#welcome(errand, settings);
+  }
+
+  async #ask(errand: Errand, settings: Settings & { token?: undefined }): Promise<void> {
+    const { submission, person, site } = errand;
+    if (!person) throw new Unwanted('Whoever sent it is not known here any more.');
+    const agreed = submission.fields.filter(({ consent }) => consent).map(({ value }) => value);
+    const { state, token } = await this.lists.ask({
+      siteId: site.id,
+      list: settings.list,
+      personId: person.id,
+      submissionId: submission.id,
+      page: submission.page,
+      words: agreed.join('\n'),
+      welcome: settings.welcome ?? null,
+    });
+    // Whoever is on it already, or has left it since, is not asked again.
+    if (state !== 'pending') return;
+    await this.#send(errand, settings, {
+      button: { label: 'Confirm', href: this.#link(errand, 'confirm', token) },
+    });
+  }
+
+  async #welcome(errand: Errand, { welcome, token }: Settings & { token: string }): Promise<void> {
+    const { state } = await this.lists.look(errand.site, token);
+    if (state !== 'confirmed') throw new Unwanted('They have left the list since.');
+    const href = this.#link(errand, 'unsubscribe', token);
+    await this.#send(
+      errand,
+      welcome,
+      { foot: { text: 'You get this because you confirmed it.', link: { label: 'Unsubscribe', href } } },
+      // One click in the mail program itself (RFC 8058).
+      { 'List-Unsubscribe': `<${href}>`, 'List-Unsubscribe-Post': 'List-Unsubscribe=One-Click' },
+    );
+  }
+
+  #link({ site }: Errand, to: 'confirm' | 'unsubscribe', token: string): string {
+    return `${this.config.origin}/p/${site.key}/${to}/${token}`;
+  }
+
+  async #send(
+    errand: Errand,
+    { subject, text }: Welcome,
+    parts: Omit<Parameters<typeof brandedMail>[1], 'text'>,
+    headers: Record<string, string> = {},
+  ): Promise<void> {
+    const { delivery, site } = errand;
+    await this.mailer.send({
+      to: { name: '', address: delivery.target },
+      headers: { [siteHeader]: site.id, 'Auto-Submitted': 'auto-replied', ...headers },
+      messageId: `<${delivery.id}@sirene>`,
+      subject: filledSubject(subject, errand),
+      ...brandedMail(senderOf(site, this.config), { text: filledText(text, errand), ...parts }),
+    });
+  }
+}

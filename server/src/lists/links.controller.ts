@@ -1,0 +1,81 @@
+import { Controller, Get, Header, HttpCode, Inject, Param, Post } from '@nestjs/common';
+import { RouteConfig } from '@nestjs/platform-fastify';
+import { ApiTags } from '@nestjs/swagger';
+import { Public } from '../accounts/permission.js';
+import { CONFIG, type Config } from '../config.js';
+import { AnswersFile } from '../shared/answers.js';
+import { brandPage, brandPagePolicy } from '../shared/brand-page.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import { SitesService } from '../sites/sites.service.js';
+import { limited } from '../visitor-surface.js';
+import { linkPages } from './link-pages.js';
+import { ListsService } from './lists.service.js';
+
+/** Headers of a page that a link in a mail leads to: nobody keeps it, and nobody is told where it is. */
+const Guarded = (): MethodDecorator => (target, key, descriptor) => {
+  for (const [name, value] of [
+    ['content-type', 'text/html; charset=utf-8'],
+    ['content-security-policy', brandPagePolicy],
+    ['cache-control', 'no-store'],
+    ['referrer-policy', 'no-referrer'],
+  ] as const)
+    Header(name, value)(target, key, descriptor);
+};
+
+/** Where the links in the mails of a list lead. GET changes nothing: mail scanners open every link; POST does. */
+@ApiTags('lists')
+@Public()
+@Controller('p/:key')
+export class LinksController {
+  constructor(
+    private readonly lists: ListsService,
+    private readonly sites: SitesService,
+    @Inject(CONFIG) private readonly config: Config,
+  ) {}
+
+  @AnswersFile('The page on which somebody confirms that they want to be on a mailing list.', 'text/html')
+  @Get('confirm/:token')
+  @Guarded()
+  async confirmPage(@Param('key') key: string, @Param('token') token: string) {
+    return this.#shown(await this.sites.byKey(key), token, 'confirm');
+  }
+
+  @AnswersFile('Puts whoever has the link on the mailing list.', 'text/html')
+  @RouteConfig(limited('collect'))
+  @Post('confirm/:token')
+  @HttpCode(200)
+  @Guarded()
+  async confirm(@Param('key') key: string, @Param('token') token: string) {
+    const site = await this.sites.byKey(key);
+    await this.lists.confirm(site, token, this.#page(key, 'confirm'));
+    return this.#shown(site, token, 'confirm');
+  }
+
+  @AnswersFile('The page on which somebody leaves a mailing list.', 'text/html')
+  @Get('unsubscribe/:token')
+  @Guarded()
+  async unsubscribePage(@Param('key') key: string, @Param('token') token: string) {
+    return this.#shown(await this.sites.byKey(key), token, 'unsubscribe');
+  }
+
+  @AnswersFile('Takes whoever has the link off the mailing list; mail programs call it too (RFC 8058).', 'text/html')
+  @RouteConfig(limited('collect'))
+  @Post('unsubscribe/:token')
+  @HttpCode(200)
+  @Guarded()
+  async unsubscribe(@Param('key') key: string, @Param('token') token: string) {
+    const site = await this.sites.byKey(key);
+    await this.lists.unsubscribe(site, token, this.#page(key, 'unsubscribe'));
+    return this.#shown(site, token, 'unsubscribe');
+  }
+
+  async #shown(site: SiteEntity, token: string, to: keyof typeof linkPages): Promise<string> {
+    const { state, list } = await this.lists.look(site, token);
+    return brandPage(this.sites.brandOf(site), site.name, linkPages[to][state](list, site.name));
+  }
+
+  /** Where a link was followed, as it is kept: without the token, which opens it. */
+  #page(key: string, to: keyof typeof linkPages): string {
+    return `${this.config.origin}/p/${key}/${to}`;
+  }
+}

@@ -1,0 +1,11 @@
+import { Module } from '@nestjs/common';
+import { LinksController } from './links.controller.js';
+import { ListsController } from './lists.controller.js';
+import { ListsService } from './lists.service.js';
+
+@Module({
+  controllers: [ListsController, LinksController],
+  providers: [ListsService],
+  exports: [ListsService],
+})
+export class ListsModule {}

@@ -1,0 +1,59 @@
+import { served } from '@sirene/core/base/served';
+import { h, type Html } from '@sirene/core/compile';
+import { fontsIn, type Brand } from '@sirene/core/style';
+import { faceOf } from './brand-face.js';
+import { fontFaces, htmlPage, styleElement } from './html-page.js';
+
+/** What a page of Sirene's own says to a visitor, in the look of the site. */
+export interface Said {
+  title: string;
+  /** One paragraph each. */
+  text: readonly string[];
+  /** What they can do: sent by POST to the page's own address. */
+  button?: string;
+}
+
+/** What such a page may load and do: its own pictures and typefaces, and its own form; no script at all. */
+export const brandPagePolicy =
+  "default-src 'none'; style-src 'unsafe-inline'; img-src 'self'; font-src 'self'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
+
+const layout = `
+*{box-sizing:border-box}
+body{min-height:100vh;display:grid;place-items:center;padding:24px;line-height:1.55;font-size:17px}
+main{width:100%;max-width:520px;padding:40px;border:1px solid;border-radius:10px}
+.mark{display:block;margin:0 0 28px;max-width:180px;max-height:64px}
+p.mark{font-weight:600}
+h1{font-size:28px;line-height:1.2;margin:0 0 14px;font-weight:600;text-wrap:balance}
+p{margin:0 0 14px}
+button{font:inherit;font-weight:600;min-height:48px;padding:10px 24px;border:0;border-radius:6px;cursor:pointer;margin-top:10px}
+button:focus-visible{outline:3px solid;outline-offset:3px}
+@media (max-width:480px){main{padding:28px 22px}}`;
+
+/** A page that stands by itself in the brand of a site: what a link in a mail leads to. */
+export function brandPage(brand: Brand, siteName: string, { title, text, button }: Said): string {
+  const face = faceOf(brand);
+  const colours = `
+body{background:${face.soft};color:${face.ink};font-family:${face.textFont}}
+main{background:${face.ground};border-color:${face.line}}
+h1{font-family:${face.titleFont}}
+button{background:${face.accent};color:${face.onAccent}}
+button:focus-visible{outline-color:${face.accent}}`;
+  const { logo } = brand;
+  const mark: Html = logo
+    ? h('img', {
+        class: 'mark',
+        src: served(logo.src, ''),
+        alt: logo.alt || siteName,
+        width: logo.width,
+        height: logo.height,
+        style: 'width:auto;height:auto',
+      })
+    : h('p', { class: 'mark' }, siteName);
+  const form = button ? h('form', { method: 'post' }, h('button', { type: 'submit' }, button)) : null;
+  const css = `${fontFaces(fontsIn(brand, colours))}${layout}${colours}`;
+  return htmlPage(
+    { title: `${title} · ${siteName}`, lang: brand.language },
+    [h('meta', { name: 'robots', content: 'noindex' }), styleElement(css)],
+    [h('main', {}, mark, h('h1', {}, title), ...text.map((line) => h('p', {}, line)), form)],
+  );
+}
