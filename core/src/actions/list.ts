@@ -24,10 +24,9 @@ export const list = {
     {
       key: 'list',
       label: 'List',
-      control: 'line',
+      control: 'named',
       max: 80,
-      words: false,
-      suggests: 'lists',
+      of: 'lists',
       help: 'By its name, as under People. A list that is not there yet is made.',
     },
     { key: 'subject', label: 'Confirmation subject', control: 'line', max: 200, words: true },

@@ -17,7 +17,7 @@ const onList: Words = (list) => ({
 const confirming: Readonly<Record<LinkState, Words>> = {
   pending: (list, site) => ({
     title: 'Please confirm',
-    text: [`${site} will write to you by the mailing list “${list}” once you have confirmed it.`],
+    text: [`Confirm that you want to receive “${list}” from ${site} by e-mail.`],
     button: 'Confirm my address',
   }),
   confirmed: onList,

@@ -1,4 +1,3 @@
-import { served } from '@sirene/core/base/served';
 import { escapeHtml, h, Html, join } from '@sirene/core/compile';
 import type { Brand } from '@sirene/core/style';
 import { faceOf, type BrandFace } from '../shared/brand-face.js';
@@ -15,12 +14,10 @@ export interface MailContent {
   foot?: { text: string; link?: Link };
 }
 
-/** Whose mail it is, and where pictures of the brand are had. */
+/** Whose mail it is. */
 export interface MailSender {
   brand: Brand;
   siteName: string;
-  /** Origin of this server. */
-  origin: string;
 }
 
 const address = /\bhttps?:\/\/[^\s<>"]+[^\s<>".,;:!?)\]]/g;
@@ -54,19 +51,16 @@ const link = ({ label, href }: Link, colour: string): Html =>
 const table = (style: string, ...rows: Html[]): Html =>
   h(
     'table',
-    { role: 'presentation', cellpadding: 0, cellspacing: 0, border: 0, width: '100%', style },
+    { role: 'presentation', cellpadding: 0, cellspacing: 0, border: 0, width: '100%', align: 'center', style },
     h('tbody', {}, ...rows),
   );
 
 const row = (style: string, ...content: (Html | null)[]): Html =>
   h('tr', {}, h('td', { style }, ...content));
 
-function mark({ brand: { logo }, siteName, origin }: MailSender, face: BrandFace): Html {
-  if (!logo) return h('p', { style: `margin:0;font:600 18px ${face.titleFont}` }, siteName);
-  const height = Math.min(48, logo.height);
-  const width = Math.round((logo.width * height) / logo.height);
-  return h('img', { src: served(logo.src, origin), alt: logo.alt || siteName, width, height, style: 'border:0' });
-}
+// By name: many mail programs show no picture unasked, and no drawing at all.
+const mark = ({ siteName }: MailSender, face: BrandFace): Html =>
+  h('p', { style: `margin:0;font:600 19px ${face.titleFont};color:${face.ink}` }, siteName);
 
 function buttonOf({ label, href }: Link, face: BrandFace): Html {
   const style = `display:inline-block;padding:13px 26px;border-radius:6px;background:${face.accent};color:${face.onAccent};font:600 16px ${face.textFont};text-decoration:none`;

@@ -21,8 +21,8 @@ const layout = `
 *{box-sizing:border-box}
 body{min-height:100vh;display:grid;place-items:center;padding:24px;line-height:1.55;font-size:17px}
 main{width:100%;max-width:520px;padding:40px;border:1px solid;border-radius:10px}
-.mark{display:block;margin:0 0 28px;max-width:180px;max-height:64px}
-p.mark{font-weight:600}
+.mark{display:flex;align-items:center;gap:12px;margin:0 0 28px;font-weight:600}
+.mark img{width:36px;height:36px;object-fit:contain}
 h1{font-size:28px;line-height:1.2;margin:0 0 14px;font-weight:600;text-wrap:balance}
 p{margin:0 0 14px}
 button{font:inherit;font-weight:600;min-height:48px;padding:10px 24px;border:0;border-radius:6px;cursor:pointer;margin-top:10px}
@@ -39,21 +39,13 @@ h1{font-family:${face.titleFont}}
 button{background:${face.accent};color:${face.onAccent}}
 button:focus-visible{outline-color:${face.accent}}`;
   const { logo } = brand;
-  const mark: Html = logo
-    ? h('img', {
-        class: 'mark',
-        src: served(logo.src, ''),
-        alt: logo.alt || siteName,
-        width: logo.width,
-        height: logo.height,
-        style: 'width:auto;height:auto',
-      })
-    : h('p', { class: 'mark' }, siteName);
+  // The name beside it says whose page it is where the mark, made for another ground, is hard to see.
+  const image: Html | null = logo ? h('img', { src: served(logo.src, ''), alt: '' }) : null;
   const form = button ? h('form', { method: 'post' }, h('button', { type: 'submit' }, button)) : null;
   const css = `${fontFaces(fontsIn(brand, colours))}${layout}${colours}`;
   return htmlPage(
     { title: `${title} · ${siteName}`, lang: brand.language },
     [h('meta', { name: 'robots', content: 'noindex' }), styleElement(css)],
-    [h('main', {}, mark, h('h1', {}, title), ...text.map((line) => h('p', {}, line)), form)],
+    [h('main', {}, h('p', { class: 'mark' }, image, siteName), h('h1', {}, title), ...text.map((line) => h('p', {}, line)), form)],
   );
 }

@@ -29,6 +29,7 @@ const pages: Record<PlacePath, ComponentType> = {
   '/starters': page(async () => (await import('../starters/StartersPage.tsx')).StartersPage),
   '/brand': page(async () => (await import('../brand/BrandPage.tsx')).BrandPage),
   '/people': page(async () => (await import('../people/PeoplePage.tsx')).PeoplePage),
+  '/people/lists': page(async () => (await import('../people/ListsPage.tsx')).ListsPage),
   '/site': page(async () => (await import('../site/SitePage.tsx')).SitePage),
   '/post': page(async () => (await import('../post/PostPage.tsx')).PostPage),
   '/start': page(async () => (await import('../start/StartPage.tsx')).StartPage),

@@ -6,15 +6,15 @@ import { useSite } from '../app/session.ts';
 import { at, type Site, type Submission, useAnswer, withQuery } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago, count, pathOf } from '../shared/format.ts';
-import { Page } from '../shared/Page.tsx';
 import { DeliverySummary } from './DeliveryList.tsx';
+import { PeopleTabs } from './PeopleTabs.tsx';
 import { SubmissionDetail } from './SubmissionDetail.tsx';
 import { inBackground } from '../shared/background.ts';
 
 /** What visitors sent: the list beside the one that is open. */
 export function PeoplePage() {
   const { site } = useSite();
-  return <Page title="People">{site && <Submissions key={site.id} site={site} />}</Page>;
+  return <PeopleTabs>{site && <Submissions key={site.id} site={site} />}</PeopleTabs>;
 }
 
 function Submissions({ site }: { site: Site }) {

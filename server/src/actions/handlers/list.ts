@@ -89,7 +89,7 @@ export class ListHandler implements ActionHandler<List> {
       headers: { [siteHeader]: site.id, 'Auto-Submitted': 'auto-replied', ...headers },
       messageId: `<${delivery.id}@sirene>`,
       subject: filledSubject(subject, errand),
-      ...brandedMail(senderOf(site, this.config), { text: filledText(text, errand), ...parts }),
+      ...brandedMail(senderOf(site), { text: filledText(text, errand), ...parts }),
     });
   }
 }

@@ -1,6 +1,5 @@
-import { Inject, Injectable } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import type { Action } from '@sirene/core/actions';
-import { CONFIG, type Config } from '../../config.js';
 import { brandedMail } from '../../mail/branded.js';
 import { Mailer, siteHeader } from '../../mail/mailer.js';
 import type { ActionHandler, Errand, Sent } from '../handler.js';
@@ -12,10 +11,7 @@ type Reply = Extract<Action, { type: 'reply' }>;
 /** Answers whoever sent a submission. */
 @Injectable()
 export class ReplyHandler implements ActionHandler<Reply> {
-  constructor(
-    @Inject(CONFIG) private readonly config: Config,
-    private readonly mailer: Mailer,
-  ) {}
+  constructor(private readonly mailer: Mailer) {}
 
   /** Nobody is answered who has left no address. */
   targets({ subject, text, replyTo }: Reply, { email }: Sent) {
@@ -36,7 +32,7 @@ export class ReplyHandler implements ActionHandler<Reply> {
       messageId: `<${delivery.id}@sirene>`,
       subject: filledSubject(subject, errand),
       ...(replyTo && { replyTo: { name: '', address: replyTo } }),
-      ...brandedMail(senderOf(site, this.config), { text: filledText(text, errand) }),
+      ...brandedMail(senderOf(site), { text: filledText(text, errand) }),
     });
   }
 }

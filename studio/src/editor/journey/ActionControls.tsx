@@ -18,6 +18,7 @@ import { useDocument, useEditing } from '../state/editing.ts';
 import { FormFieldsContext } from '../state/form-fields.ts';
 import { PatternList } from './PatternList.tsx';
 import { AddRule } from './AddRule.tsx';
+import { NamedControl } from './NamedControl.tsx';
 import { WordsField } from './WordsField.tsx';
 
 const mailProblem = (address: string): string | null =>
@@ -163,8 +164,9 @@ function FieldOfAction({ field, value, onChange }: FieldProps) {
       />
     );
   const text = (value as string | undefined) ?? '';
-  if (field.control !== 'url' && field.words)
+  if (field.control !== 'url' && field.control !== 'named' && field.words)
     return <WordsField field={field} value={text} onChange={(next) => onChange(next || undefined)} />;
+  if (field.control === 'named') return <NamedControl field={field} value={text} onChange={onChange} />;
   return (
     <Field.Root>
       <Field.Label>{field.label}</Field.Label>

@@ -1,0 +1,235 @@
+import { Box, Button, Flex, Grid, Input, NativeSelect, Stack, Table, Text } from '@chakra-ui/react';
+import { ChevronDown, ChevronRight, Download } from 'lucide-react';
+import { Fragment, useId, useState } from 'react';
+import { Link as RouterLink, useSearchParams } from 'react-router';
+import { useSite } from '../app/session.ts';
+import { at, type ListEntry, type MailingList, type Site, useAnswer, withQuery } from '../shared/api/index.ts';
+import { inBackground } from '../shared/background.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { ago, count, exactTime, pathOf } from '../shared/format.ts';
+import { Waiting } from '../shared/Waiting.tsx';
+import { EntryState } from './EntryState.tsx';
+import { PeopleTabs } from './PeopleTabs.tsx';
+
+/** Who is on which mailing list, and by what proof. */
+export function ListsPage() {
+  const { site } = useSite();
+  return <PeopleTabs>{site && <Lists key={site.id} site={site} />}</PeopleTabs>;
+}
+
+function Lists({ site }: { site: Site }) {
+  const { data, error, mutate } = useAnswer(at('/api/sites/{site}/lists', { site: site.id }), {
+    refreshInterval: 5000,
+  });
+  const [search, setSearch] = useSearchParams();
+  if (error && !data) return <ErrorNote error={error} retry={() => inBackground(mutate())} />;
+  if (!data) return <Waiting what="Loading the lists" />;
+  const open = data.find(({ id }) => id === search.get('list')) ?? data[0];
+  if (!open)
+    return (
+      <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
+        <Text fontWeight="600">No mailing lists yet</Text>
+        <Text color="slate" textAlign="center" maxW="60ch">
+          Give a form the action “Mailing list” under Afterwards. Whoever sends it is asked by e-mail to
+          confirm, and the list appears here.
+        </Text>
+      </Flex>
+    );
+  return (
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: '250px minmax(0, 1fr)' }}
+      gap="5"
+      alignItems="start"
+    >
+      <Stack as="ul" gap="1" listStyleType="none" aria-label="Mailing lists">
+        {data.map((list) => (
+          <li key={list.id}>
+            <Button
+              variant="plain"
+              w="full"
+              h="auto"
+              px="3"
+              py="2"
+              rounded="md"
+              justifyContent="start"
+              textAlign="start"
+              bg={list.id === open.id ? 'sheet' : undefined}
+              borderWidth="1px"
+              borderColor={list.id === open.id ? undefined : 'transparent'}
+              aria-pressed={list.id === open.id}
+              onClick={() => setSearch({ list: list.id }, { replace: true })}
+            >
+              <Box minW="0">
+                <Text truncate fontWeight="600">
+                  {list.name}
+                </Text>
+                <Text color="slate" fontSize="13px" fontWeight="400">
+                  {count(list.counts.confirmed)} confirmed
+                </Text>
+              </Box>
+            </Button>
+          </li>
+        ))}
+      </Stack>
+      <Entries key={open.id} site={site} list={open} />
+    </Grid>
+  );
+}
+
+function Entries({ site, list }: { site: Site; list: MailingList }) {
+  const [state, setState] = useState<ListEntry['state'] | ''>('');
+  const [words, setWords] = useState('');
+  const [limit, setLimit] = useState(50);
+  const which = { site: site.id, list: list.id };
+  const filter = { words, ...(state && { state }) };
+  const { data, error, mutate } = useAnswer(
+    withQuery(at('/api/sites/{site}/lists/{list}/entries', which), { ...filter, limit }),
+    { refreshInterval: 5000, keepPreviousData: true },
+  );
+  const { pending, confirmed, unsubscribed } = list.counts;
+  return (
+    <Stack gap="3" as="section" aria-label={list.name}>
+      <Flex gap="3" align="center" wrap="wrap">
+        <Input
+          aria-label={`Search ${list.name}`}
+          placeholder="Name or address"
+          bg="sheet"
+          maxW="260px"
+          size="sm"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+        <NativeSelect.Root size="sm" w="200px">
+          <NativeSelect.Field
+            aria-label="State"
+            bg="sheet"
+            value={state}
+            onChange={(event) => setState(event.target.value as ListEntry['state'] | '')}
+          >
+            <option value="">All ({count(pending + confirmed + unsubscribed)})</option>
+            <option value="confirmed">Confirmed ({count(confirmed)})</option>
+            <option value="pending">Pending ({count(pending)})</option>
+            <option value="unsubscribed">Unsubscribed ({count(unsubscribed)})</option>
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+        <Box flex="1" />
+        <Button asChild size="sm" variant="outline" colorPalette="plain">
+          <a href={withQuery(at('/api/sites/{site}/lists/{list}/entries.csv', which), filter)} download>
+            <Download size={15} aria-hidden />
+            Export as CSV
+          </a>
+        </Button>
+      </Flex>
+      {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
+      {data?.entries.length === 0 && (
+        <Box bg="sheet" borderWidth="1px" rounded="md" p="8" textAlign="center" color="slate">
+          Nobody here matches.
+        </Box>
+      )}
+      {data && data.entries.length > 0 && (
+        <Box bg="sheet" borderWidth="1px" rounded="md" overflow="hidden">
+          <Table.Root size="sm" aria-label={`People on ${list.name}`}>
+            <Table.Header>
+              <Table.Row bg="wash">
+                <Table.ColumnHeader>Person</Table.ColumnHeader>
+                <Table.ColumnHeader>State</Table.ColumnHeader>
+                <Table.ColumnHeader textAlign="end">Since</Table.ColumnHeader>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
+              {data.entries.map((entry) => (
+                <Entry key={entry.person.id} entry={entry} />
+              ))}
+            </Table.Body>
+          </Table.Root>
+          {data.next !== null && limit < 200 && (
+            <Button m="3" size="xs" variant="outline" colorPalette="plain" onClick={() => setLimit(200)}>
+              Show more
+            </Button>
+          )}
+        </Box>
+      )}
+    </Stack>
+  );
+}
+
+const happened = {
+  asked: 'Signed up',
+  confirmed: 'Confirmed',
+  unsubscribed: 'Unsubscribed',
+  imported: 'Imported',
+} as const;
+
+/** A person on a list; unfolded, the proof of how they came there. */
+function Entry({ entry: { person, state, since, events } }: { entry: ListEntry }) {
+  const [isOpen, setOpen] = useState(false);
+  const proof = useId();
+  return (
+    <Fragment>
+      <Table.Row>
+        <Table.Cell>
+          <Button
+            variant="plain"
+            h="auto"
+            p="0"
+            gap="2"
+            justifyContent="start"
+            textAlign="start"
+            aria-expanded={isOpen}
+            aria-controls={isOpen ? proof : undefined}
+            onClick={() => setOpen(!isOpen)}
+          >
+            {isOpen ? <ChevronDown size={14} aria-hidden /> : <ChevronRight size={14} aria-hidden />}
+            <Box>
+              <Text fontWeight="600">{person.name || person.email}</Text>
+              {person.name && (
+                <Text color="slate" fontSize="13px" fontWeight="400">
+                  {person.email}
+                </Text>
+              )}
+            </Box>
+          </Button>
+        </Table.Cell>
+        <Table.Cell>
+          <EntryState state={state} />
+        </Table.Cell>
+        <Table.Cell textAlign="end" color="slate" whiteSpace="nowrap">
+          {ago(since)}
+        </Table.Cell>
+      </Table.Row>
+      {isOpen && (
+        <Table.Row bg="wash" id={proof}>
+          <Table.Cell colSpan={3} ps="10">
+            <Stack as="ol" gap="2" listStyleType="none">
+              {events.map((event, at) => (
+                <li key={at}>
+                  <Text>
+                    <b>{happened[event.kind]}</b> {exactTime(event.at)}
+                    {event.page && (
+                      <Text as="span" color="slate">
+                        {' '}
+                        on {pathOf(event.page)}
+                      </Text>
+                    )}
+                    {event.submission && (
+                      <>
+                        {' · '}
+                        <RouterLink to={`/people?submission=${event.submission}`}>
+                          <Text as="span" color="deep" textDecoration="underline">
+                            Submission
+                          </Text>
+                        </RouterLink>
+                      </>
+                    )}
+                  </Text>
+                  {event.words && <Text color="slate">“{event.words}”</Text>}
+                </li>
+              ))}
+            </Stack>
+          </Table.Cell>
+        </Table.Row>
+      )}
+    </Fragment>
+  );
+}
