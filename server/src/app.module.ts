@@ -13,6 +13,7 @@ import { TriesModule } from './tries/tries.module.js';
 import { ForeignModule } from './foreign/foreign.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HostedModule } from './hosted/hosted.module.js';
+import { LeadsModule } from './leads/leads.module.js';
 import { ListsModule } from './lists/lists.module.js';
 import { LibraryModule } from './library/library.module.js';
 import { MailModule } from './mail/mail.module.js';
@@ -57,6 +58,7 @@ export class AppModule {
         CollectModule,
         PeopleModule,
         ListsModule,
+        LeadsModule,
         ActionsModule,
         StandinsModule,
         ArchiveModule,

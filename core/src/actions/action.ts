@@ -4,12 +4,14 @@ import { formTree, type FormTree } from '../form/index.js';
 
 /**
  * A part of an action, as its controls offer it: lines of mail addresses, a line or a text, both with answers in them, something
- * of the site by its name, or the address of a server.
+ * of the site by its name, a currency,
+ * or the address of a server.
  */
 export type ActionField = { key: string; label: string; help?: string } & (
   | { control: 'addresses' }
   | { control: 'line' | 'text'; max: number; words: boolean }
-  | { control: 'named'; max: number; of: 'lists' }
+  | { control: 'named'; max: number; of: 'lists' | 'stages' }
+  | { control: 'currency' }
   | { control: 'url' }
 );
 

@@ -1,6 +1,7 @@
 import type { Static } from '@sinclair/typebox';
 import { holds, type Answers } from '../form/index.js';
 import type { ActionSpec, AnyAction } from './action.js';
+import { lead } from './lead.js';
 import { list } from './list.js';
 import { notify } from './notify.js';
 import { reply } from './reply.js';
@@ -11,7 +12,7 @@ export { isMailAddress } from './mail-address.js';
 export { fillWords, namesIn, renamedWord, wordNames } from './words/index.js';
 
 /** Every kind of action. A new one is its file, a line here, and its handler, for which the server's compiler asks. */
-export const actionSpecs = [notify, reply, list, webhook] as const;
+export const actionSpecs = [notify, reply, list, lead, webhook] as const;
 
 export type Action = Static<(typeof actionSpecs)[number]['schema']>;
 

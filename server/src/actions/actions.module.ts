@@ -1,12 +1,13 @@
 import { Module } from '@nestjs/common';
 import { ActionsController } from './actions.controller.js';
 import { handlerTypes } from './handlers/registry.js';
+import { LeadsModule } from '../leads/leads.module.js';
 import { ListsModule } from '../lists/lists.module.js';
 import { WebhooksModule } from '../webhooks/webhooks.module.js';
 import { HANDLERS, OutboxService } from './outbox.service.js';
 
 @Module({
-  imports: [WebhooksModule, ListsModule],
+  imports: [WebhooksModule, ListsModule, LeadsModule],
   controllers: [ActionsController],
   providers: [
     ...Object.values(handlerTypes),

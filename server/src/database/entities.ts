@@ -3,10 +3,11 @@ import { DeliveryEntity } from '../actions/actions.entity.js';
 import { AssetEntity } from '../assets/assets.entity.js';
 import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js';
 import { CodeEntity, SigningKeyEntity } from '../codes/codes.entity.js';
+import { LeadEntity, LeadEventEntity, LeadStageEntity } from '../leads/leads.entity.js';
 import { ListEntity, ListEntryEntity, ListEventEntity } from '../lists/lists.entity.js';
 import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
-import { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
+import { NoteEntity, PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import { SeenPageEntity, SiteEntity } from '../sites/sites.entity.js';
 import { MailEntity, TestHookEntity } from '../standins/standins.entity.js';
 import { TryLinkEntity } from '../tries/tries.entity.js';
@@ -31,8 +32,12 @@ export const entities = [
   BodyEntity,
   CountEntity,
   PersonEntity,
+  NoteEntity,
   SubmissionEntity,
   DeliveryEntity,
+  LeadStageEntity,
+  LeadEntity,
+  LeadEventEntity,
   ListEntity,
   ListEntryEntity,
   ListEventEntity,

@@ -10,6 +10,17 @@ export class PersonEntity {
   @Column('text') name: string;
   @Column('integer') firstAt: number;
   @Column('integer') lastAt: number;
+  @Column('simple-json', { default: '[]' }) tags: string[];
+}
+
+/** What somebody of the site wrote down about a person. */
+@Entity('person_note')
+export class NoteEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') personId: string;
+  @Column('text', { nullable: true }) byId: string | null;
+  @Column('text') text: string;
+  @Column('integer') at: number;
 }
 
 /** One value of a submission, with the label the visitor saw. */

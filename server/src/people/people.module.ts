@@ -1,6 +1,11 @@
 import { Module } from '@nestjs/common';
 import { PeopleController } from './people.controller.js';
 import { PeopleService } from './people.service.js';
+import { PersonsController } from './persons.controller.js';
+import { PersonsService } from './persons.service.js';
 
-@Module({ controllers: [PeopleController], providers: [PeopleService] })
+@Module({
+  controllers: [PeopleController, PersonsController],
+  providers: [PeopleService, PersonsService],
+})
 export class PeopleModule {}

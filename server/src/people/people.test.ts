@@ -1,5 +1,6 @@
 import { origin, publishSignup, submission, TestServer, type Published } from '../testing/server.js';
-import { harmless, submissionsCsv } from './csv.js';
+import { harmless } from '../shared/csv.js';
+import { submissionsCsv } from './csv.js';
 import type { SubmissionEntity } from './people.entity.js';
 
 let server: TestServer;

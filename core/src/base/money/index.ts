@@ -1,4 +1,5 @@
 export * from './currencies.js';
+export * from './minor-units.js';
 
 /** How an amount is written; the locale is a BCP 47 tag, the currency an ISO 4217 code. */
 export interface MoneyFormat {

@@ -1,6 +1,7 @@
 import type { Type } from '@nestjs/common';
 import type { Action } from '@sirene/core/actions';
 import type { ActionHandler } from '../handler.js';
+import { LeadHandler } from './lead.js';
 import { ListHandler } from './list.js';
 import { NotifyHandler } from './notify.js';
 import { ReplyHandler } from './reply.js';
@@ -13,6 +14,7 @@ export const handlerTypes: {
   notify: NotifyHandler,
   reply: ReplyHandler,
   list: ListHandler,
+  lead: LeadHandler,
   webhook: WebhookHandler,
 };
 

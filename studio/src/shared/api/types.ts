@@ -1195,6 +1195,93 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/persons': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The people of a site, those heard of last first, a page at a time. */
+    get: operations['PersonsController_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/persons/{person}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** One person, with all that is known of them. */
+    get: operations['PersonsController_read'];
+    put?: never;
+    post?: never;
+    /** Erases a person, with all that they sent and all that followed. */
+    delete: operations['PersonsController_erase'];
+    options?: never;
+    head?: never;
+    /** Changes the name or the tags of a person. */
+    patch: operations['PersonsController_change'];
+    trace?: never;
+  };
+  '/api/sites/{site}/persons/{person}/export.json': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** All that is kept of a person. */
+    get: operations['PersonsController_everything'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/persons/{person}/notes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Writes something down about a person. */
+    post: operations['PersonsController_note'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/persons/{person}/notes/{note}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Takes a note away. */
+    delete: operations['PersonsController_removeNote'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/lists': {
     parameters: {
       query?: never;
@@ -1276,6 +1363,59 @@ export interface paths {
     put?: never;
     /** Takes whoever has the link off the mailing list; mail programs call it too (RFC 8058). */
     post: operations['LinksController_unsubscribe'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/leads': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The board: stages, and the leads in them. */
+    get: operations['LeadsController_board'];
+    put?: never;
+    /** Makes a lead of a person. */
+    post: operations['LeadsController_create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/leads/{lead}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Removes a lead; the person stays. */
+    delete: operations['LeadsController_remove'];
+    options?: never;
+    head?: never;
+    /** Changes a lead: its stage, what it is about, its value, its owner, when it is due. */
+    patch: operations['LeadsController_change'];
+    trace?: never;
+  };
+  '/api/sites/{site}/lead-stages': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    /** Gives the site these stages, in this order. */
+    put: operations['LeadsController_setStages'];
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -1544,6 +1684,44 @@ export interface components {
     };
     EventsDto: {
       events: components['schemas']['CountedDto'][];
+    };
+    ChangePersonDto: {
+      name?: string;
+      /** @description All their tags */
+      tags?: string[];
+    };
+    NewNoteDto: {
+      text: string;
+    };
+    NewLeadDto: {
+      /** @description A person of the site */
+      person: string;
+      stage: string;
+      title: string;
+    };
+    ChangeLeadDto: {
+      /** @description The stage that it moves to */
+      stage?: string;
+      title?: string;
+      /** @description What it is worth, in the smallest unit of its currency */
+      units?: number | null;
+      /** @description ISO 4217 */
+      currency?: string;
+      /** @description A member of the site */
+      owner?: string | null;
+      /** @description A day, such as 2026-12-24 */
+      dueOn?: string | null;
+    };
+    StageDto: {
+      /** @description Of a stage that there is; left out for a new one */
+      id?: string;
+      name: string;
+      /** @enum {string} */
+      outcome: 'open' | 'won' | 'lost';
+    };
+    StagesDto: {
+      /** @description All stages, in their order; one that is left out is removed */
+      stages: components['schemas']['StageDto'][];
     };
     BehaveDto: {
       /** @enum {string} */
@@ -1895,6 +2073,94 @@ export interface components {
       next: string | null;
       submissions: components['schemas']['Submission'][];
     };
+    PersonList: {
+      /** @description How many match in all. */
+      total: number;
+      next: string | null;
+      /** @description Every tag of the site. */
+      tags: string[];
+      persons: {
+        id: string;
+        name: string;
+        email: string;
+        tags: string[];
+        firstAt: number;
+        lastAt: number;
+      }[];
+    };
+    Lead: {
+      id: string;
+      /** @description The id of its stage. */
+      stage: string;
+      title: string;
+      units: number | null;
+      currency: string;
+      owner: string | null;
+      dueOn: string | null;
+      submission: string | null;
+      createdAt: number;
+      /** @description When it came into its stage. */
+      movedAt: number;
+    };
+    Person: {
+      id: string;
+      name: string;
+      email: string;
+      tags: string[];
+      firstAt: number;
+      lastAt: number;
+      lists: {
+        id: string;
+        name: string;
+        /** @enum {string} */
+        state: 'pending' | 'confirmed' | 'unsubscribed';
+        since: number;
+      }[];
+      leads: components['schemas']['Lead'][];
+      /** @description What they sent and were sent, lists, leads and notes, the last first. */
+      timeline: (
+        | {
+            id: string;
+            at: number;
+            /** @constant */
+            kind: 'submission';
+            text: string;
+          }
+        | {
+            id: string;
+            at: number;
+            /** @constant */
+            kind: 'mail';
+            text: string;
+            state: string;
+          }
+        | {
+            id: string;
+            at: number;
+            /** @constant */
+            kind: 'list';
+            text: string;
+            /** @enum {string} */
+            event: 'asked' | 'confirmed' | 'unsubscribed' | 'imported';
+          }
+        | {
+            id: string;
+            at: number;
+            /** @constant */
+            kind: 'lead';
+            text: string;
+            stage: string;
+          }
+        | {
+            id: string;
+            at: number;
+            /** @constant */
+            kind: 'note';
+            text: string;
+            by: string | null;
+          }
+      )[];
+    };
     MailingList: {
       id: string;
       name: string;
@@ -1928,6 +2194,39 @@ export interface components {
     ListEntries: {
       next: string | null;
       entries: components['schemas']['ListEntry'][];
+    };
+    Board: {
+      stages: {
+        id: string;
+        name: string;
+        /** @enum {string} */
+        outcome: 'open' | 'won' | 'lost';
+      }[];
+      /** @description Who can own a lead. */
+      members: {
+        id: string;
+        name: string;
+      }[];
+      /** @description Those that moved last first; the newest thousand. */
+      leads: {
+        id: string;
+        /** @description The id of its stage. */
+        stage: string;
+        title: string;
+        units: number | null;
+        currency: string;
+        owner: string | null;
+        dueOn: string | null;
+        submission: string | null;
+        createdAt: number;
+        /** @description When it came into its stage. */
+        movedAt: number;
+        person: {
+          id: string;
+          name: string;
+          email: string;
+        };
+      }[];
     };
     RepeatedDelivery: {
       id: string;
@@ -4649,6 +4948,242 @@ export interface operations {
       };
     };
   };
+  PersonsController_list: {
+    parameters: {
+      query?: {
+        /** @description Part of a name or an address */
+        words?: string;
+        /** @description Only those with this tag */
+        tag?: string;
+        /** @description Only those after this place in the list: `next` of the page before */
+        after?: string;
+        limit?: number;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PersonList'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PersonsController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        person: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Person'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PersonsController_erase: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        person: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PersonsController_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        person: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangePersonDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Person'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PersonsController_everything: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        person: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': Record<string, never>;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PersonsController_note: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        person: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NewNoteDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Person'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PersonsController_removeNote: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        person: string;
+        note: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   ListsController_all: {
     parameters: {
       query?: never;
@@ -4872,6 +5407,178 @@ export interface operations {
         };
         content: {
           'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LeadsController_board: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Board'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LeadsController_create: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NewLeadDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Lead'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LeadsController_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        lead: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LeadsController_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        lead: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeLeadDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Lead'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  LeadsController_setStages: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StagesDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            outcome: 'open' | 'won' | 'lost';
+          }[];
         };
       };
       /** @description Refused */

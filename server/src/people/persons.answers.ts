@@ -1,0 +1,88 @@
+import { Type } from '@sinclair/typebox';
+import { lead, toldOfLead } from '../leads/leads.answers.js';
+import { entryStates, listEventKinds } from '../lists/lists.entity.js';
+import { answer, nullable, oneOf } from '../shared/answers.js';
+import type { PersonEntity } from './people.entity.js';
+import type { PersonsService } from './persons.service.js';
+
+const own = {
+  id: Type.String(),
+  name: Type.String(),
+  email: Type.String(),
+  tags: Type.Array(Type.String()),
+  firstAt: Type.Integer(),
+  lastAt: Type.Integer(),
+};
+
+export const personList = answer('PersonList', {
+  total: Type.Integer({ description: 'How many match in all.' }),
+  next: nullable(Type.String({ description: 'The cursor of the next page, to be given as `after`.' })),
+  tags: Type.Array(Type.String(), { description: 'Every tag of the site.' }),
+  persons: Type.Array(Type.Object(own, { additionalProperties: false })),
+});
+
+const happened = <K extends string, P extends Record<string, ReturnType<typeof Type.String>>>(
+  kind: K,
+  more: P,
+) =>
+  Type.Object(
+    { id: Type.String(), at: Type.Integer(), kind: Type.Literal(kind), text: Type.String(), ...more },
+    { additionalProperties: false },
+  );
+
+export const wholePerson = answer('Person', {
+  ...own,
+  lists: Type.Array(
+    Type.Object(
+      { id: Type.String(), name: Type.String(), state: oneOf(entryStates), since: Type.Integer() },
+      { additionalProperties: false },
+    ),
+  ),
+  leads: Type.Array(lead),
+  timeline: Type.Array(
+    Type.Union([
+      happened('submission', {}),
+      happened('mail', { state: Type.String() }),
+      Type.Object(
+        {
+          id: Type.String(),
+          at: Type.Integer(),
+          kind: Type.Literal('list'),
+          text: Type.String(),
+          event: oneOf(listEventKinds),
+        },
+        { additionalProperties: false },
+      ),
+      happened('lead', { stage: Type.String() }),
+      Type.Object(
+        {
+          id: Type.String(),
+          at: Type.Integer(),
+          kind: Type.Literal('note'),
+          text: Type.String(),
+          by: nullable(Type.String()),
+        },
+        { additionalProperties: false },
+      ),
+    ]),
+    { description: 'What they sent and were sent, lists, leads and notes, the last first.' },
+  ),
+});
+
+export const toldOfPerson = ({ id, name, email, tags, firstAt, lastAt }: PersonEntity) => ({
+  id,
+  name,
+  email,
+  tags,
+  firstAt,
+  lastAt,
+});
+
+type Whole = Awaited<ReturnType<PersonsService['whole']>>;
+
+export const toldOfWhole = ({ person, lists, leads, timeline }: Whole) => ({
+  ...toldOfPerson(person),
+  lists,
+  leads: leads.map(toldOfLead),
+  timeline,
+});

@@ -1,0 +1,146 @@
+import { BadRequestException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { CLOCK, type ServerClock } from '../config.js';
+import { Transactions } from '../database/transactions.js';
+import { LeadEntity } from '../leads/leads.entity.js';
+import type { EntryState } from '../lists/lists.entity.js';
+import { cursorText, readCursor } from '../shared/cursor.js';
+import { newId } from '../shared/ids.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import type { ChangePersonDto, ListPersonsDto } from './dto/persons.dto.js';
+import { NoteEntity, PersonEntity, SubmissionEntity } from './people.entity.js';
+import { timelineOf } from './timeline.js';
+
+/** How a person stands to one of the site's lists. */
+export interface OnList {
+  id: string;
+  name: string;
+  state: EntryState;
+  since: number;
+}
+
+/** The people of a site: all that is known of each, in one place. */
+@Injectable()
+export class PersonsService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
+
+  /** A page of the people of a site, those heard of last first. */
+  async page(
+    site: SiteEntity,
+    { words, tag, after, limit = 50 }: ListPersonsDto,
+  ): Promise<{ total: number; next: string | null; persons: PersonEntity[] }> {
+    const query = this.dataSource
+      .getRepository(PersonEntity)
+      .createQueryBuilder('person')
+      .where('person.siteId = :site', { site: site.id });
+    for (const [at, word] of (words ?? '').split(/\s+/).filter(Boolean).slice(0, 8).entries())
+      query.andWhere(
+        `(person.email LIKE :word${at} ESCAPE '\\' OR person.name LIKE :word${at} ESCAPE '\\')`,
+        { [`word${at}`]: `%${word.replace(/[\\%_]/g, '\\$&')}%` },
+      );
+    if (tag) query.andWhere('EXISTS (SELECT 1 FROM json_each(person.tags) WHERE value = :tag)', { tag });
+    const total = await query.getCount();
+    if (after !== undefined)
+      query.andWhere(
+        '(person.lastAt < :at OR (person.lastAt = :at AND person.id > :id))',
+        readCursor(after),
+      );
+    const found = await query
+      .orderBy('person.lastAt', 'DESC')
+      .addOrderBy('person.id')
+      .limit(limit + 1)
+      .getMany();
+    const persons = found.slice(0, limit);
+    const last = persons.at(-1);
+    const next = found.length > limit && last ? cursorText({ at: last.lastAt, id: last.id }) : null;
+    return { total, next, persons };
+  }
+
+  /** The tags that a site has given, by name. */
+  async tags(site: SiteEntity): Promise<string[]> {
+    const rows = await this.dataSource.query<{ tag: string }[]>(
+      `SELECT DISTINCT value AS tag FROM person, json_each(person.tags) WHERE siteId = ? ORDER BY tag COLLATE NOCASE LIMIT 500`,
+      [site.id],
+    );
+    return rows.map(({ tag }) => tag);
+  }
+
+  /** A person with all that is known of them. Refuses one that is not there. */
+  async whole(site: SiteEntity, id: string) {
+    const person = await this.#person(site, id);
+    const [lists, leads, timeline] = await Promise.all([
+      this.dataSource.query<OnList[]>(
+        `SELECT list.id, list.name, entry.state, entry.since FROM list_entry entry JOIN list ON list.id = entry.listId
+         WHERE entry.personId = ? ORDER BY list.name`,
+        [id],
+      ),
+      this.dataSource.getRepository(LeadEntity).find({ where: { personId: id }, order: { movedAt: 'DESC' } }),
+      timelineOf(this.dataSource, person),
+    ]);
+    return { person, lists, leads, timeline };
+  }
+
+  /** All that is kept of a person, for themselves (GDPR, art. 15 and 20). */
+  async everything(site: SiteEntity, id: string) {
+    const { person, lists, leads, timeline } = await this.whole(site, id);
+    const submissions = await this.dataSource
+      .getRepository(SubmissionEntity)
+      .find({ where: { personId: id }, order: { receivedAt: 'ASC' } });
+    return { site: site.name, person, lists, leads, timeline, submissions };
+  }
+
+  /** Changes what is said of a person; what is not said stays. */
+  async change(site: SiteEntity, id: string, { name, tags }: ChangePersonDto): Promise<void> {
+    if (name === undefined && tags === undefined)
+      throw new BadRequestException('Say what is to change: the name or the tags.');
+    await this.#person(site, id);
+    await this.transactions.write((manager) =>
+      manager.update(PersonEntity, { id }, { ...(name !== undefined && { name }), ...(tags && { tags }) }),
+    );
+  }
+
+  /** Writes something down about a person. */
+  async note(site: SiteEntity, id: string, text: string, userId: string): Promise<void> {
+    await this.#person(site, id);
+    await this.transactions.write((manager) =>
+      manager.insert(NoteEntity, {
+        id: newId('note'),
+        personId: id,
+        byId: userId,
+        text: text.trim(),
+        at: this.clock.now(),
+      }),
+    );
+  }
+
+  /** Takes a note away. */
+  async removeNote(site: SiteEntity, id: string, note: string): Promise<void> {
+    await this.#person(site, id);
+    const { affected } = await this.transactions.write((manager) =>
+      manager.delete(NoteEntity, { id: note, personId: id }),
+    );
+    if (affected === 0) throw new NotFoundException('There is no such note.');
+  }
+
+  /**
+   * Erases a person with all that they sent and all that followed it (GDPR, art. 17): submissions, deliveries, lists, leads, notes.
+   * What widgets counted names nobody, and stays.
+   */
+  async erase(site: SiteEntity, id: string): Promise<void> {
+    await this.#person(site, id);
+    await this.transactions.write(async (manager) => {
+      await manager.delete(SubmissionEntity, { siteId: site.id, personId: id });
+      await manager.delete(PersonEntity, { id });
+    });
+  }
+
+  async #person(site: SiteEntity, id: string): Promise<PersonEntity> {
+    const person = await this.dataSource.getRepository(PersonEntity).findOneBy({ id, siteId: site.id });
+    if (!person) throw new NotFoundException('There is no such person.');
+    return person;
+  }
+}
