@@ -4,7 +4,7 @@ import { assets } from './data/assets.js';
 import { brand, weaversBrand } from './data/brand.js';
 import { policy, siteKey, widgets } from './data/larkmoor.js';
 import { firstLampCodes } from './data/offer.js';
-import { counts, signups } from './data/submissions.js';
+import { counts, signups, visits } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
 const origin =
@@ -12,6 +12,8 @@ const origin =
 
 const smtpPort = Number(process.env['SIRENE_SMTP_PORT'] ?? 4325);
 const hooks = `http://127.0.0.1:${process.env['SIRENE_TEST_WEBHOOK_PORT'] ?? smtpPort + 1}`;
+
+const now = Date.now();
 
 const archives = [
   {
@@ -35,14 +37,14 @@ const archives = [
       file,
       content: Buffer.from(svg).toString('base64'),
     })),
-    widgets: widgets(Date.now(), hooks).map(({ document, publish, did }) => ({
+    widgets: widgets(now, hooks).map(({ document, publish, did }) => ({
       name: document.name,
       document,
       publish,
       counts: did ? counts(60, ...did) : [],
     })),
     codes: [firstLampCodes],
-    submissions: signups(38, origin, 9),
+    submissions: [...signups(38, origin, 9), ...visits(origin, 5, now)],
   },
   {
     format: 'sirene-site',

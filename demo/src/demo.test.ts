@@ -7,7 +7,7 @@ import { readBrand } from '@sirene/core/review/brand';
 import { assets } from './data/assets.js';
 import { brand } from './data/brand.js';
 import { widgets } from './data/larkmoor.js';
-import { counts, signups } from './data/submissions.js';
+import { counts, signups, visits } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
 // As they are once the uploads that they name have been brought in.
@@ -48,13 +48,14 @@ test('every upload that is named is there, and every marker of the site has its 
 
 test('the demo data is the same every time', () => {
   expect(signups(20, 'http://x.example', 9)).toEqual(signups(20, 'http://x.example', 9));
+  expect(visits('http://x.example', 5, 0)).toEqual(visits('http://x.example', 5, 0));
   expect(counts(60, 40, 0.03, 3)).toEqual(counts(60, 40, 0.03, 3));
   expect(new Set(signups(200, 'http://x.example', 9).map(({ id }) => id)).size).toBe(200);
 });
 
 test('no mail address of the demo is real', () => {
   const text =
-    JSON.stringify([widgets(0), signups(50, 'http://x.example', 9)]) +
+    JSON.stringify([widgets(0), signups(50, 'http://x.example', 9), visits('http://x.example', 5, 0)]) +
     pages.map((page) => renderPage(page, '')).join('');
   const addresses = text.match(/[\w.+-]+@[\w.-]+\w/g) ?? [];
   expect(addresses.length).toBeGreaterThan(20);

@@ -40,6 +40,10 @@ const pages = [
 const hourMs = 3_600_000;
 const dayMs = 24 * hourMs;
 
+/** How its sender stands to the letter by now. */
+const stateOf = (share: number): string =>
+  share < 0.12 ? 'pending' : share < 0.2 ? 'unsubscribed' : 'confirmed';
+
 const pick = <T>(list: readonly T[], random: () => number): T =>
   list[Math.floor(random() * list.length)] as T;
 
@@ -61,6 +65,70 @@ export function signups(count: number, origin: string, seed: number) {
       page: origin + path,
       pageTitle: `${title} · Larkmoor Observatory`,
       delivered: ['desk@larkmoor.example', 'letters@larkmoor.example'],
+      list: { name: 'Sky letter', state: stateOf(random()) },
+    };
+  });
+}
+
+const schools = [
+  ['Heathfield School', 'Won'],
+  ['St Brannoc’s Primary', 'Asked'],
+  ['Moorgate Academy', 'In talks'],
+  ['The Lantern School', 'Won'],
+  ['Tarn Lane Primary', 'Asked'],
+  ['Ravensmoor College', 'In talks'],
+  ['Little Weir School', 'Lost'],
+  ['Fell View Primary', 'Won'],
+] as const;
+
+const notes = [
+  'They come by bus and must leave at nine.',
+  'Two wheelchairs: the lower platform, please.',
+  'Asked whether the cafe is open. It is, until eight.',
+];
+
+/**
+ * School visits of the last weeks, each a lead in the stage that it has come to.
+ *
+ * @param now ms since 1970
+ */
+export function visits(origin: string, seed: number, now: number) {
+  const random = seeded(seed);
+  return schools.map(([school, stage], at) => {
+    const name = `${pick(first, random)} ${pick(last, random)}`;
+    const children = 12 + Math.floor(random() * 50);
+    const adults = 2 + Math.floor(children / 12);
+    const total =
+      children * (children > 40 ? 3.5 : 4) + Math.max(0, adults - Math.round(children / 10)) * 7;
+    const ago = Math.round((at + random()) * 6 * dayMs + 3 * hourMs);
+    const date = new Date(now - ago + (20 + Math.floor(random() * 30)) * dayMs).toISOString().slice(0, 10);
+    const fields = [
+      ['group', 'Who is coming?', 'A school'],
+      ['school', 'Name of the school', school],
+      ['children', 'Number of children', String(children)],
+      ['adults', 'Accompanying adults', String(adults)],
+      ['date', 'Date', date],
+      ['topic', 'What fits your lessons?', pick(['Moon and planets', 'Light and lenses'], random)],
+      ['name', 'Your name', name],
+      ['email', 'E-mail address', `${name.toLowerCase().replace(' ', '.')}@school.example`],
+    ];
+    const note = at % 3 === 1 ? notes[Math.floor(at / 3)] : undefined;
+    return {
+      widget: 'School visit',
+      id: Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16)).join(''),
+      ago,
+      fields: fields.map(([key, label, value]) => ({ key, label, value })),
+      page: `${origin}/contact/`,
+      pageTitle: 'Contact · Larkmoor Observatory',
+      delivered: ['desk@larkmoor.example', 'schools@larkmoor.example'],
+      lead: {
+        stage,
+        title: `${school}: ${children} children`,
+        units: Math.round(total * 100),
+        currency: 'EUR',
+        ...((stage === 'Asked' || stage === 'In talks') && { due: Math.floor(random() * 9) - 2 }),
+      },
+      ...(note !== undefined && { note }),
     };
   });
 }

@@ -1,4 +1,5 @@
 import { BadRequestException } from '@nestjs/common';
+import { currencies } from '@sirene/core/base/money';
 import { isGroup } from '@sirene/core/base/maps';
 import { Type, plainToInstance } from 'class-transformer';
 import {
@@ -8,6 +9,7 @@ import {
   IsBase64,
   IsBoolean,
   IsEmail,
+  IsIn,
   IsInt,
   IsObject,
   IsString,
@@ -25,6 +27,7 @@ import { StorePageDto } from '../pages/dto/page.dto.js';
 import { Each } from '../shared/each.js';
 import { refusal } from '../shared/problems.js';
 import { IsZone, PolicyDto } from '../sites/dto/policy.dto.js';
+import { entryStates, type EntryState } from '../lists/lists.entity.js';
 import { CreateSiteDto } from '../sites/dto/site.dto.js';
 
 class ArchivedSite extends CreateSiteDto {
@@ -108,6 +111,42 @@ class ArchivedField {
   value: string;
 }
 
+/** How its sender came to stand to a mailing list. */
+class ArchivedEntry {
+  @IsString()
+  @Length(1, 80)
+  name: string;
+
+  @IsIn(entryStates)
+  state: EntryState;
+}
+
+/** The lead that it became. */
+class ArchivedLead {
+  @IsString()
+  @Length(1, 60)
+  stage: string;
+
+  @IsString()
+  @Length(1, 200)
+  title: string;
+
+  @MayBeLeftOut()
+  @IsInt()
+  @Min(0)
+  units?: number;
+
+  @IsIn(currencies)
+  currency: string;
+
+  /** Days after the import. */
+  @MayBeLeftOut()
+  @IsInt()
+  @Min(-4000)
+  @Max(4000)
+  due?: number;
+}
+
 export class ArchivedSubmission {
   /** Name of the widget in this archive. */
   @IsString()
@@ -138,6 +177,24 @@ export class ArchivedSubmission {
   @ArrayMaxSize(50)
   @IsEmail({}, { each: true })
   delivered: string[];
+
+  @MayBeLeftOut()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => ArchivedEntry)
+  list?: ArchivedEntry;
+
+  @MayBeLeftOut()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => ArchivedLead)
+  lead?: ArchivedLead;
+
+  /** What was written down about its sender. */
+  @MayBeLeftOut()
+  @IsString()
+  @Length(1, 5000)
+  note?: string;
 }
 
 /** A whole site as one JSON text: how the demo, and later a move between installations, brings one in. */

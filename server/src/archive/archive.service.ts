@@ -17,6 +17,7 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { CountEntity, type WidgetEntity } from '../widgets/widgets.entity.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
+import { FollowUp } from './follow-up.js';
 import { readArchive, type ArchivedSubmission, type SiteArchive } from './archive.dto.js';
 
 /** Brings site archives in. */
@@ -60,9 +61,10 @@ export class ArchiveService {
       widgets.set(name, widget);
     }
     await this.transactions.write(async (manager) => {
+      const followUp = new FollowUp(manager, site.id, owner.id, this.clock.now());
       for (const submission of archive.submissions) {
         const widget = widgets.get(submission.widget);
-        if (widget) await this.#bringSubmission(manager, site.id, widget, submission);
+        if (widget) await this.#bringSubmission(manager, site.id, widget, submission, followUp);
       }
     });
     return archive;
@@ -92,8 +94,10 @@ export class ArchiveService {
     manager: EntityManager,
     siteId: string,
     widget: WidgetEntity,
-    { id, ago, fields, page, pageTitle, delivered }: ArchivedSubmission,
+    submission: ArchivedSubmission,
+    followUp: FollowUp,
   ): Promise<void> {
+    const { id, ago, fields, page, pageTitle, delivered } = submission;
     const receivedAt = this.clock.now() - ago;
     // Whom it is from is asked of the kinds of its fields, as where visitors send it.
     const keyOf = (kind: string) =>
@@ -117,6 +121,7 @@ export class ArchiveService {
       receivedAt,
       held: null,
     });
+    if (person) await followUp.bring(person.id, submission);
     for (const target of delivered) {
       await manager.insert(DeliveryEntity, {
         id: newId('d'),

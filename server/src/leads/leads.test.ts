@@ -29,6 +29,7 @@ const runDue = () => server.app.get(OutboxService).runDue();
 const board = async () => (await server.get(path('leads'))).body;
 
 async function visit(children: string, email = 'mira@stone.example') {
+  server.clock.pass(1000);
   const sent = submission(there, { children, email });
   const answer = await server.post(`/c/${there.key}/submissions`, sent, { origin });
   expect([answer.status, answer.body]).toEqual([202, { id: sent.id }]);

@@ -4,7 +4,7 @@ import { newId } from '../shared/ids.js';
 import type { LeadStageEntity } from './leads.entity.js';
 
 /** The stages that a site begins with. */
-const firstStages = [
+export const firstStages = [
   ['Asked', 'open'],
   ['In talks', 'open'],
   ['Won', 'won'],

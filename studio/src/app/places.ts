@@ -16,6 +16,8 @@ const places = {
   '/starters': { title: 'Starters' },
   '/brand': { bar: 'Brand', title: 'Brand' },
   '/people': { bar: 'People', title: 'People: submissions' },
+  '/people/persons': { title: 'People: persons' },
+  '/people/leads': { title: 'People: leads' },
   '/people/lists': { title: 'People: mailing lists' },
   '/site': { bar: 'Site', title: 'Site: origins, script tag and install check' },
   '/post': { bar: 'Test services', title: 'Test services: mailbox, webhooks' },

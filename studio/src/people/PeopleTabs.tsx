@@ -16,6 +16,8 @@ const Tab = chakra(NavLink, {
 
 const tabs = [
   ['/people', 'Submissions'],
+  ['/people/persons', 'Persons'],
+  ['/people/leads', 'Leads'],
   ['/people/lists', 'Lists'],
 ] as const;
 

@@ -1,4 +1,5 @@
-import { Box, Button, Field, Flex, IconButton, Input, Stack, Text } from '@chakra-ui/react';
+import { Box, Button, Field, Flex, IconButton, Input, NativeSelect, Stack, Text } from '@chakra-ui/react';
+import { currencies } from '@sirene/core/base/money';
 import {
   actionSpecs,
   isMailAddress,
@@ -164,8 +165,9 @@ function FieldOfAction({ field, value, onChange }: FieldProps) {
       />
     );
   const text = (value as string | undefined) ?? '';
-  if (field.control !== 'url' && field.control !== 'named' && field.words)
+  if ((field.control === 'line' || field.control === 'text') && field.words)
     return <WordsField field={field} value={text} onChange={(next) => onChange(next || undefined)} />;
+  if (field.control === 'currency') return <CurrencyField label={field.label} value={text} onChange={onChange} />;
   if (field.control === 'named') return <NamedControl field={field} value={text} onChange={onChange} />;
   return (
     <Field.Root>
@@ -179,6 +181,22 @@ function FieldOfAction({ field, value, onChange }: FieldProps) {
         onChange={(event) => onChange(event.target.value || (field.control === 'url' ? '' : undefined))}
       />
       {field.help && <Field.HelperText>{field.help}</Field.HelperText>}
+    </Field.Root>
+  );
+}
+
+function CurrencyField({ label, value, onChange }: { label: string; value: string; onChange(value: string): void }) {
+  return (
+    <Field.Root>
+      <Field.Label>{label}</Field.Label>
+      <NativeSelect.Root size="sm">
+        <NativeSelect.Field value={value || 'EUR'} onChange={({ target }) => onChange(target.value)}>
+          {currencies.map((code) => (
+            <option key={code}>{code}</option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
     </Field.Root>
   );
 }

@@ -13,7 +13,10 @@ interface Props {
 /** A line that names something of the site: what is there already is offered, and a new name makes another. */
 export function NamedControl({ field, value, onChange }: Props) {
   const { site } = useEditing();
-  const { data = [] } = useAnswer(at('/api/sites/{site}/lists', { site: site.id }));
+  const isList = field.of === 'lists';
+  const lists = useAnswer(isList && at('/api/sites/{site}/lists', { site: site.id }));
+  const board = useAnswer(!isList && at('/api/sites/{site}/leads', { site: site.id }));
+  const known = isList ? lists.data : board.data?.stages;
   const names = useId();
   return (
     <Field.Root>
@@ -26,7 +29,7 @@ export function NamedControl({ field, value, onChange }: Props) {
         onChange={(event) => onChange(event.target.value)}
       />
       <datalist id={names}>
-        {data.map(({ id, name }) => (
+        {known?.map(({ id, name }) => (
           <option key={id} value={name} />
         ))}
       </datalist>

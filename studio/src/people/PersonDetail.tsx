@@ -1,0 +1,211 @@
+import { Box, Button, Flex, Heading, Stack, TagsInput, Text, Textarea } from '@chakra-ui/react';
+import { Download } from 'lucide-react';
+import { useState } from 'react';
+import { Link as RouterLink } from 'react-router';
+import { at, patch, type Person, post, remove, type Site, useAnswer } from '../shared/api/index.ts';
+import { inBackground } from '../shared/background.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { dateTime } from '../shared/format.ts';
+import { useAttempt } from '../shared/use-attempt.ts';
+import { Waiting } from '../shared/Waiting.tsx';
+import { EntryState } from './EntryState.tsx';
+import { LeadsOf } from './leads/LeadsOf.tsx';
+import { Timeline } from './Timeline.tsx';
+
+interface Props {
+  site: Site;
+  id: string;
+  /** Every tag of the site, to choose from. */
+  tags: readonly string[];
+  onChange(): void;
+  onErased(): void;
+}
+
+/** One person: who they are, their leads and lists, and all that happened, the last first. */
+export function PersonDetail({ site, id, tags, onChange, onErased }: Props) {
+  const path = at('/api/sites/{site}/persons/{person}', { site: site.id, person: id });
+  const { data, error, mutate } = useAnswer(path, { refreshInterval: 5000 });
+  const changed = () => {
+    inBackground(mutate());
+    onChange();
+  };
+  if (error && !data) return <ErrorNote error={error} retry={() => inBackground(mutate())} />;
+  if (!data) return <Waiting what="Loading the person" />;
+  return (
+    <Box as="section" aria-label="Person" bg="sheet" borderWidth="1px" rounded="md" p="5">
+      <Heading as="h2" fontSize="17px" fontWeight="600">
+        {data.name || data.email}
+      </Heading>
+      {data.name && <Text color="slate">{data.email}</Text>}
+      <Stack gap="5" mt="4">
+        <Tags person={data} path={path} known={tags} onChange={changed} />
+        <Part title="Leads">
+          <LeadsOf site={site} person={data} onChange={changed} />
+        </Part>
+        {data.lists.length > 0 && (
+          <Part title="Lists">
+            {data.lists.map((list) => (
+              <Flex key={list.id} justify="space-between" gap="3">
+                <RouterLink to={`/people/lists?list=${list.id}`}>
+                  <Text as="span" color="deep" textDecoration="underline">
+                    {list.name}
+                  </Text>
+                </RouterLink>
+                <EntryState state={list.state} />
+              </Flex>
+            ))}
+          </Part>
+        )}
+        <Part title="Timeline">
+          <NewNote site={site} id={id} onChange={changed} />
+          <Timeline site={site} person={data} onChange={changed} />
+        </Part>
+        <Part title="Their data">
+          <Text color="slate" fontSize="13px">
+            Known since {dateTime(data.firstAt)}. What is kept of them can be handed over, and erased for good.
+          </Text>
+          <Flex gap="2" align="center">
+            <Button asChild size="xs" variant="outline" colorPalette="plain">
+              <a
+                href={at('/api/sites/{site}/persons/{person}/export.json', { site: site.id, person: id })}
+                download
+              >
+                <Download size={13} aria-hidden />
+                Export as JSON
+              </a>
+            </Button>
+            <Erase path={path} onErased={onErased} />
+          </Flex>
+        </Part>
+      </Stack>
+    </Box>
+  );
+}
+
+type PersonPath = ReturnType<typeof at<'/api/sites/{site}/persons/{person}'>>;
+
+function Tags({
+  person,
+  path,
+  known,
+  onChange,
+}: {
+  person: Person;
+  path: PersonPath;
+  known: readonly string[];
+  onChange(): void;
+}) {
+  const { error, attempt } = useAttempt();
+  const set = (tags: string[]) =>
+    attempt(async () => {
+      await patch(path, { tags: [...new Set(tags.map((tag) => tag.trim()))] });
+      onChange();
+    });
+  return (
+    <Stack gap="1">
+      <TagsInput.Root
+        size="sm"
+        max={30}
+        addOnPaste
+        blurBehavior="add"
+        validate={({ inputValue }) => inputValue.trim() !== '' && inputValue.length <= 40}
+        value={person.tags}
+        onValueChange={({ value }) => inBackground(set(value))}
+      >
+        <TagsInput.Label>Tags</TagsInput.Label>
+        <TagsInput.Control>
+          {person.tags.map((tag, index) => (
+            <TagsInput.Item key={tag} index={index} value={tag}>
+              <TagsInput.ItemPreview>
+                <TagsInput.ItemText>{tag}</TagsInput.ItemText>
+                <TagsInput.ItemDeleteTrigger aria-label={`Remove ${tag}`} />
+              </TagsInput.ItemPreview>
+              <TagsInput.ItemInput />
+            </TagsInput.Item>
+          ))}
+          <TagsInput.Input placeholder="Add a tag" list="known-tags" maxLength={40} />
+        </TagsInput.Control>
+      </TagsInput.Root>
+      <datalist id="known-tags">
+        {known.map((tag) => (
+          <option key={tag} value={tag} />
+        ))}
+      </datalist>
+      {error !== null && <ErrorNote error={error} />}
+    </Stack>
+  );
+}
+
+function NewNote({ site, id, onChange }: { site: Site; id: string; onChange(): void }) {
+  const [text, setText] = useState('');
+  const { error, busy, attempt } = useAttempt();
+  const add = () =>
+    attempt(async () => {
+      await post(at('/api/sites/{site}/persons/{person}/notes', { site: site.id, person: id }), { text });
+      setText('');
+      onChange();
+    });
+  return (
+    <Stack gap="2" mb="2">
+      <Textarea
+        aria-label="Note"
+        placeholder="Write a note"
+        size="sm"
+        rows={2}
+        autoresize
+        maxLength={5000}
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+      />
+      {text.trim() !== '' && (
+        <Button
+          size="xs"
+          colorPalette="signal"
+          alignSelf="start"
+          loading={busy}
+          onClick={() => inBackground(add())}
+        >
+          Add note
+        </Button>
+      )}
+      {error !== null && <ErrorNote error={error} />}
+    </Stack>
+  );
+}
+
+/** What is erased is gone, so it is asked for twice. */
+function Erase({ path, onErased }: { path: PersonPath; onErased(): void }) {
+  const [asked, setAsked] = useState(false);
+  const { error, busy, attempt } = useAttempt();
+  const erase = () =>
+    attempt(async () => {
+      await remove(path);
+      onErased();
+    });
+  return (
+    <>
+      <Button
+        size="xs"
+        variant="outline"
+        colorPalette={asked ? 'danger' : 'plain'}
+        loading={busy}
+        onBlur={() => setAsked(false)}
+        onClick={() => (asked ? inBackground(erase()) : setAsked(true))}
+      >
+        {asked ? 'Erase the person and all they sent' : 'Erase …'}
+      </Button>
+      {error !== null && <ErrorNote error={error} />}
+    </>
+  );
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Stack gap="1.5" borderTopWidth="1px" pt="4">
+      <Heading as="h3" fontSize="13px" fontWeight="600" color="slate">
+        {title}
+      </Heading>
+      {children}
+    </Stack>
+  );
+}

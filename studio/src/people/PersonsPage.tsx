@@ -1,0 +1,157 @@
+import { Badge, Box, Button, Flex, Grid, Input, NativeSelect, Stack, Table, Text } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useSite } from '../app/session.ts';
+import { at, type ListedPerson, type Site, useAnswer, withQuery } from '../shared/api/index.ts';
+import { inBackground } from '../shared/background.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { ago, count } from '../shared/format.ts';
+import { PeopleTabs } from './PeopleTabs.tsx';
+import { PersonDetail } from './PersonDetail.tsx';
+
+/** Everybody who has sent something: the list beside the one who is open. */
+export function PersonsPage() {
+  const { site } = useSite();
+  return <PeopleTabs>{site && <Persons key={site.id} site={site} />}</PeopleTabs>;
+}
+
+function Persons({ site }: { site: Site }) {
+  const [search, setSearch] = useSearchParams();
+  const [words, setWords] = useState('');
+  const [tag, setTag] = useState('');
+  const [limit, setLimit] = useState(50);
+  const { data, error, mutate } = useAnswer(
+    withQuery(at('/api/sites/{site}/persons', { site: site.id }), { words, tag, limit }),
+    { refreshInterval: 5000, keepPreviousData: true },
+  );
+  const openId = search.get('person') ?? data?.persons[0]?.id;
+  const isFiltered = words !== '' || tag !== '';
+  return (
+    <Stack gap="4">
+      <Flex gap="3" align="center" wrap="wrap">
+        <Input
+          aria-label="Search persons"
+          placeholder="Name or address"
+          bg="sheet"
+          maxW="300px"
+          size="sm"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+        {data && data.tags.length > 0 && (
+          <NativeSelect.Root size="sm" w="180px">
+            <NativeSelect.Field
+              aria-label="Tag"
+              bg="sheet"
+              value={tag}
+              onChange={(event) => setTag(event.target.value)}
+            >
+              <option value="">All tags</option>
+              {data.tags.map((one) => (
+                <option key={one}>{one}</option>
+              ))}
+            </NativeSelect.Field>
+            <NativeSelect.Indicator />
+          </NativeSelect.Root>
+        )}
+        <Text color="slate">{data && `${count(data.total)} ${data.total === 1 ? 'person' : 'persons'}`}</Text>
+      </Flex>
+      {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
+      {data?.total === 0 && (
+        <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
+          <Text fontWeight="600">{isFiltered ? 'No matches' : 'Nobody yet'}</Text>
+          <Text color="slate">
+            {isFiltered
+              ? 'Try fewer words, or all tags.'
+              : 'Whoever sends a form with an e-mail field appears here.'}
+          </Text>
+        </Flex>
+      )}
+      {data && data.total > 0 && (
+        <Grid
+          templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1.1fr)' }}
+          gap="4"
+          alignItems="start"
+        >
+          <Box bg="sheet" borderWidth="1px" rounded="md" overflow="hidden">
+            <Table.Root size="sm" aria-label="Persons">
+              <Table.Header>
+                <Table.Row bg="wash">
+                  <Table.ColumnHeader>Name</Table.ColumnHeader>
+                  <Table.ColumnHeader>Tags</Table.ColumnHeader>
+                  <Table.ColumnHeader textAlign="end">Last activity</Table.ColumnHeader>
+                </Table.Row>
+              </Table.Header>
+              <Table.Body>
+                {data.persons.map((person) => (
+                  <PersonRow
+                    key={person.id}
+                    person={person}
+                    open={person.id === openId}
+                    onOpen={() => setSearch({ person: person.id }, { replace: true })}
+                  />
+                ))}
+              </Table.Body>
+            </Table.Root>
+            {data.next !== null && limit < 200 && (
+              <Button m="3" size="xs" variant="outline" colorPalette="plain" onClick={() => setLimit(200)}>
+                Show more
+              </Button>
+            )}
+          </Box>
+          {openId && (
+            <PersonDetail
+              key={openId}
+              site={site}
+              id={openId}
+              tags={data.tags}
+              onChange={() => inBackground(mutate())}
+              onErased={() => setSearch({}, { replace: true })}
+            />
+          )}
+        </Grid>
+      )}
+    </Stack>
+  );
+}
+
+function PersonRow({ person, open, onOpen }: { person: ListedPerson; open: boolean; onOpen(): void }) {
+  const { name, email, tags, lastAt } = person;
+  return (
+    <Table.Row bg={open ? 'wash' : undefined} boxShadow={open ? 'inset 3px 0 0 {colors.deep}' : undefined}>
+      <Table.Cell>
+        <Button
+          variant="plain"
+          h="auto"
+          p="0"
+          justifyContent="start"
+          textAlign="start"
+          aria-pressed={open}
+          onClick={onOpen}
+          whiteSpace="normal"
+        >
+          <Box>
+            <Text fontWeight="600">{name || email}</Text>
+            {name && (
+              <Text color="slate" fontSize="13px" fontWeight="400">
+                {email}
+              </Text>
+            )}
+          </Box>
+        </Button>
+      </Table.Cell>
+      <Table.Cell>
+        <Flex gap="1" wrap="wrap">
+          {tags.map((tag) => (
+            <Badge key={tag} variant="outline" colorPalette="plain">
+              {tag}
+            </Badge>
+          ))}
+        </Flex>
+      </Table.Cell>
+      <Table.Cell textAlign="end" color="slate" whiteSpace="nowrap">
+        {ago(lastAt)}
+      </Table.Cell>
+    </Table.Row>
+  );
+}

@@ -1,0 +1,108 @@
+import { Box, Flex, IconButton, Stack, Text } from '@chakra-ui/react';
+import { Inbox, ListChecks, Mail, NotebookPen, Target, Trash2, type LucideIcon } from 'lucide-react';
+import { Link as RouterLink } from 'react-router';
+import { at, type Person, remove, type Site } from '../shared/api/index.ts';
+import { inBackground } from '../shared/background.ts';
+import { dateTime } from '../shared/format.ts';
+
+type Entry = Person['timeline'][number];
+
+const icons: Readonly<Record<Entry['kind'], LucideIcon>> = {
+  submission: Inbox,
+  mail: Mail,
+  list: ListChecks,
+  lead: Target,
+  note: NotebookPen,
+};
+
+const onList = {
+  asked: 'Signed up for',
+  confirmed: 'Confirmed',
+  unsubscribed: 'Unsubscribed from',
+  imported: 'Imported into',
+} as const;
+
+function Said({ entry }: { entry: Entry }) {
+  switch (entry.kind) {
+    case 'submission':
+      return (
+        <>
+          Sent{' '}
+          <RouterLink to={`/people?submission=${entry.id}`}>
+            <Text as="span" color="deep" textDecoration="underline">
+              {entry.text}
+            </Text>
+          </RouterLink>
+        </>
+      );
+    case 'mail':
+      return (
+        <>
+          {entry.text}
+          {entry.state !== 'sent' && (entry.state === 'failed' ? ' – failed' : ' – waiting')}
+        </>
+      );
+    case 'list':
+      return (
+        <>
+          {onList[entry.event]} “{entry.text}”
+        </>
+      );
+    case 'lead':
+      return (
+        <>
+          Lead “{entry.text}”: {entry.stage}
+        </>
+      );
+    case 'note':
+      return (
+        <Text as="span" whiteSpace="pre-wrap" overflowWrap="anywhere">
+          {entry.text}
+        </Text>
+      );
+  }
+}
+
+/** What a person did and was sent, and what was written down about them; the last first. */
+export function Timeline({ site, person, onChange }: { site: Site; person: Person; onChange(): void }) {
+  const drop = async (note: string) => {
+    await remove(
+      at('/api/sites/{site}/persons/{person}/notes/{note}', { site: site.id, person: person.id, note }),
+    );
+    onChange();
+  };
+  return (
+    <Stack as="ol" gap="0" listStyleType="none" aria-label="Timeline">
+      {person.timeline.map((entry) => {
+        const Icon = icons[entry.kind];
+        return (
+          <Flex as="li" key={`${entry.kind} ${entry.id}`} gap="3" py="1.5" align="start">
+            <Box color="slate" pt="1" flex="none">
+              <Icon size={15} aria-hidden />
+            </Box>
+            <Box flex="1" minW="0">
+              <Text>
+                <Said entry={entry} />
+              </Text>
+              <Text color="slate" fontSize="13px">
+                {dateTime(entry.at)}
+                {entry.kind === 'note' && entry.by && ` · ${entry.by}`}
+              </Text>
+            </Box>
+            {entry.kind === 'note' && (
+              <IconButton
+                size="2xs"
+                variant="ghost"
+                colorPalette="plain"
+                aria-label={`Remove note: ${entry.text.slice(0, 40)}`}
+                onClick={() => inBackground(drop(entry.id))}
+              >
+                <Trash2 size={13} aria-hidden />
+              </IconButton>
+            )}
+          </Flex>
+        );
+      })}
+    </Stack>
+  );
+}
