@@ -21,6 +21,7 @@ import { MembersModule } from './members/members.module.js';
 import { NetModule } from './net/net.module.js';
 import { PagesModule } from './pages/pages.module.js';
 import { PeopleModule } from './people/people.module.js';
+import { SheetsModule } from './sheets/sheets.module.js';
 import { SitesModule } from './sites/sites.module.js';
 import { StandinsModule } from './standins/standins.module.js';
 import { VaultModule } from './vault/vault.module.js';
@@ -59,6 +60,7 @@ export class AppModule {
         PeopleModule,
         ListsModule,
         LeadsModule,
+        SheetsModule,
         ActionsModule,
         StandinsModule,
         ArchiveModule,

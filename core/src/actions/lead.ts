@@ -11,7 +11,9 @@ export const lead = {
     title: Type.String({ minLength: 1, maxLength: 200 }),
     /** A number, or the answer of a field that is one. */
     value: Type.Optional(Type.String({ maxLength: 80 })),
-    currency: Type.Optional(Type.String({ pattern: '^[A-Z]{3}$', description: 'must be a currency such as EUR' })),
+    currency: Type.Optional(
+      Type.String({ pattern: '^[A-Z]{3}$', description: 'must be a currency such as EUR' }),
+    ),
   }),
   create: (name) => ({ type: 'lead', stage: 'Asked', title: name.slice(0, 200), currency: 'EUR' }),
   fields: [

@@ -53,7 +53,8 @@ export const skyLetter = buildWidget({
         subject: 'One click, and the Sky letter is yours',
         text: 'Good evening,\n\nsomebody, we hope you, asked {{site.name}} to send the Sky letter to this address. Please confirm it.\n\nIf it was not you, do nothing: you get no further e-mail.',
         welcomeSubject: 'Welcome to the Sky letter',
-        welcome: 'Clear skies, {{name}}!\n\nYour first letter leaves on the first of the month. Until then, here is what to do with a cloudless evening: step outside, wait twenty minutes, look up.',
+        welcome:
+          'Clear skies, {{name}}!\n\nYour first letter leaves on the first of the month. Until then, here is what to do with a cloudless evening: step outside, wait twenty minutes, look up.',
       },
     ],
   },

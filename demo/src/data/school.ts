@@ -121,6 +121,7 @@ export const schoolVisit = (hooks: string) =>
           currency: 'EUR',
           when: answered('group', 'equals', 'A school'),
         },
+        { type: 'sheet', sheet: 'School visits' },
         { type: 'webhook', url: `${hooks}/larkmoor`, when: answered('children', 'more', '40') },
       ],
     },

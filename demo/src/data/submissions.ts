@@ -98,8 +98,7 @@ export function visits(origin: string, seed: number, now: number) {
     const name = `${pick(first, random)} ${pick(last, random)}`;
     const children = 12 + Math.floor(random() * 50);
     const adults = 2 + Math.floor(children / 12);
-    const total =
-      children * (children > 40 ? 3.5 : 4) + Math.max(0, adults - Math.round(children / 10)) * 7;
+    const total = children * (children > 40 ? 3.5 : 4) + Math.max(0, adults - Math.round(children / 10)) * 7;
     const ago = Math.round((at + random()) * 6 * dayMs + 3 * hourMs);
     const date = new Date(now - ago + (20 + Math.floor(random() * 30)) * dayMs).toISOString().slice(0, 10);
     const fields = [

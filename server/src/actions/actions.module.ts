@@ -3,11 +3,12 @@ import { ActionsController } from './actions.controller.js';
 import { handlerTypes } from './handlers/registry.js';
 import { LeadsModule } from '../leads/leads.module.js';
 import { ListsModule } from '../lists/lists.module.js';
+import { SheetsModule } from '../sheets/sheets.module.js';
 import { WebhooksModule } from '../webhooks/webhooks.module.js';
 import { HANDLERS, OutboxService } from './outbox.service.js';
 
 @Module({
-  imports: [WebhooksModule, ListsModule, LeadsModule],
+  imports: [WebhooksModule, ListsModule, LeadsModule, SheetsModule],
   controllers: [ActionsController],
   providers: [
     ...Object.values(handlerTypes),

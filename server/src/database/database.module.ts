@@ -18,6 +18,7 @@ import { Webhooks1764800000000 } from './migrations/1764800000000-webhooks.js';
 import { HeldSubmissions1764900000000 } from './migrations/1764900000000-held-submissions.js';
 import { Lists1765000000000 } from './migrations/1765000000000-lists.js';
 import { Leads1765100000000 } from './migrations/1765100000000-leads.js';
+import { Sheets1765200000000 } from './migrations/1765200000000-sheets.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -40,6 +41,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       HeldSubmissions1764900000000,
       Lists1765000000000,
       Leads1765100000000,
+      Sheets1765200000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

@@ -8,6 +8,7 @@ import { ListEntity, ListEntryEntity, ListEventEntity } from '../lists/lists.ent
 import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
 import { NoteEntity, PersonEntity, SubmissionEntity } from '../people/people.entity.js';
+import { SheetEntity, SheetRowEntity } from '../sheets/sheets.entity.js';
 import { SeenPageEntity, SiteEntity } from '../sites/sites.entity.js';
 import { MailEntity, TestHookEntity } from '../standins/standins.entity.js';
 import { TryLinkEntity } from '../tries/tries.entity.js';
@@ -38,6 +39,8 @@ export const entities = [
   LeadStageEntity,
   LeadEntity,
   LeadEventEntity,
+  SheetEntity,
+  SheetRowEntity,
   ListEntity,
   ListEntryEntity,
   ListEventEntity,

@@ -1,4 +1,10 @@
-import { BadRequestException, ConflictException, Inject, Injectable, NotFoundException } from '@nestjs/common';
+import {
+  BadRequestException,
+  ConflictException,
+  Inject,
+  Injectable,
+  NotFoundException,
+} from '@nestjs/common';
 import type { Database } from 'better-sqlite3';
 import { DataSource, In } from 'typeorm';
 import { MemberEntity, UserEntity } from '../accounts/accounts.entity.js';
@@ -41,7 +47,16 @@ export class LeadsService {
   ) {}
 
   /** Makes a lead for a delivery; tried again, it makes no other. */
-  make({ siteId, personId, stage, title, units, currency, submissionId, deliveryId }: MadeLead): Promise<void> {
+  make({
+    siteId,
+    personId,
+    stage,
+    title,
+    units,
+    currency,
+    submissionId,
+    deliveryId,
+  }: MadeLead): Promise<void> {
     return this.groups.add((database) => {
       const to = stageByName(database, siteId, stage);
       const [id, now] = [newId('lead'), this.clock.now()];
@@ -72,9 +87,7 @@ export class LeadsService {
 
   /** Makes a lead of a person by hand. */
   async create(site: SiteEntity, { person, stage, title }: NewLeadDto, userId: string): Promise<LeadEntity> {
-    const known = await this.dataSource
-      .getRepository(PersonEntity)
-      .existsBy({ id: person, siteId: site.id });
+    const known = await this.dataSource.getRepository(PersonEntity).existsBy({ id: person, siteId: site.id });
     if (!known) throw new NotFoundException('There is no such person.');
     return this.groups.add((database) => {
       const to = this.#stage(database, site, stage);

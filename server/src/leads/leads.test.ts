@@ -1,5 +1,12 @@
 import { OutboxService } from '../actions/outbox.service.js';
-import { origin, publishAlso, publishSignup, signupDocument, submission, TestServer } from '../testing/server.js';
+import {
+  origin,
+  publishAlso,
+  publishSignup,
+  signupDocument,
+  submission,
+  TestServer,
+} from '../testing/server.js';
 
 let server: TestServer;
 let there: Awaited<ReturnType<typeof publishSignup>>;
@@ -104,7 +111,9 @@ test('a lead is made by hand, and removed', async () => {
   const person = leads[0].person.id;
   const made = await server.post(path('leads'), { person, stage: stages[1].id, title: 'Night walk' });
   expect(made.body).toMatchObject({ title: 'Night walk', units: null, submission: null });
-  expect((await server.post(path('leads'), { person: 'p', stage: stages[1].id, title: 'x' })).status).toBe(404);
+  expect((await server.post(path('leads'), { person: 'p', stage: stages[1].id, title: 'x' })).status).toBe(
+    404,
+  );
   expect((await server.send('DELETE', path(`leads/${made.body.id}`))).status).toBe(204);
   expect((await server.send('DELETE', path(`leads/${made.body.id}`))).status).toBe(404);
 });
@@ -113,7 +122,9 @@ test('stages are renamed, ordered, added and removed; one that holds leads stays
   const { stages } = await board();
   const [asked, talks, won, lost] = stages;
   const swapped = [{ ...talks, name: 'Asked' }, { ...asked, name: 'In talks' }, won, lost];
-  const set = await server.put(path('lead-stages'), { stages: [...swapped, { name: 'Later', outcome: 'open' }] });
+  const set = await server.put(path('lead-stages'), {
+    stages: [...swapped, { name: 'Later', outcome: 'open' }],
+  });
   expect(set.body.map(({ name }: { name: string }) => name)).toEqual([
     ...['Asked', 'In talks', 'Won', 'Lost', 'Later'],
   ]);
@@ -122,7 +133,9 @@ test('stages are renamed, ordered, added and removed; one that holds leads stays
     409,
     '“Won” holds 1 leads. Move them to another stage first.',
   ]);
-  const twice = await server.put(path('lead-stages'), { stages: [asked, talks, won, { ...lost, name: 'won' }] });
+  const twice = await server.put(path('lead-stages'), {
+    stages: [asked, talks, won, { ...lost, name: 'won' }],
+  });
   expect(twice.body.message).toBe('stages.3.name is there twice.');
   const strange = await server.put(path('lead-stages'), { stages: [{ ...asked, id: 'x' }] });
   expect(strange.body.message).toBe('stages.0.id is none of the site’s stages.');

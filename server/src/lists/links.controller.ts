@@ -58,7 +58,10 @@ export class LinksController {
     return this.#shown(await this.sites.byKey(key), token, 'unsubscribe');
   }
 
-  @AnswersFile('Takes whoever has the link off the mailing list; mail programs call it too (RFC 8058).', 'text/html')
+  @AnswersFile(
+    'Takes whoever has the link off the mailing list; mail programs call it too (RFC 8058).',
+    'text/html',
+  )
   @RouteConfig(limited('collect'))
   @Post('unsubscribe/:token')
   @HttpCode(200)

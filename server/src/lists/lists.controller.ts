@@ -26,11 +26,7 @@ export class ListsController {
 
   @Answers('Who stands how to a list, those that changed last first, a page at a time.', listEntries)
   @Get(':list/entries')
-  async entries(
-    @CurrentSite() site: SiteEntity,
-    @Param('list') id: string,
-    @Query() filter: ListEntriesDto,
-  ) {
+  async entries(@CurrentSite() site: SiteEntity, @Param('list') id: string, @Query() filter: ListEntriesDto) {
     const { views, next } = await this.lists.entries(await this.lists.list(site, id), filter);
     return { next, entries: views.map(toldOfEntry) };
   }

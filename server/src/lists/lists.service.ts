@@ -99,10 +99,10 @@ export class ListsService {
              state = 'pending', since = excluded.since, welcome = excluded.welcome, submissionId = excluded.submissionId
              WHERE state <> 'confirmed'`,
         ).run(listId, personId, newToken(), now, welcome && JSON.stringify(welcome), submissionId);
-      return statement(
-        database,
-        'SELECT state, token FROM list_entry WHERE listId = ? AND personId = ?',
-      ).get(listId, personId) as { state: EntryState; token: string };
+      return statement(database, 'SELECT state, token FROM list_entry WHERE listId = ? AND personId = ?').get(
+        listId,
+        personId,
+      ) as { state: EntryState; token: string };
     });
   }
 
@@ -221,8 +221,7 @@ export class ListsService {
       query.andWhere("(person.email LIKE :words ESCAPE '\\' OR person.name LIKE :words ESCAPE '\\')", {
         words: `%${words.replace(/[\\%_]/g, '\\$&')}%`,
       });
-    if (after)
-      query.andWhere('(entry.since < :at OR (entry.since = :at AND entry.personId > :id))', after);
+    if (after) query.andWhere('(entry.since < :at OR (entry.since = :at AND entry.personId > :id))', after);
     const entries = (await query.getMany()) as (ListEntryEntity & { person: PersonEntity })[];
     return entries.map(({ person, ...entry }) => ({ entry, person }));
   }
@@ -263,10 +262,12 @@ export class ListsService {
     state: EntryState & ListEventKind,
     { at, page }: { at: number; page: string },
   ): void {
-    statement(
-      database,
-      'UPDATE list_entry SET state = ?, since = ? WHERE listId = ? AND personId = ?',
-    ).run(state, at, listId, personId);
+    statement(database, 'UPDATE list_entry SET state = ?, since = ? WHERE listId = ? AND personId = ?').run(
+      state,
+      at,
+      listId,
+      personId,
+    );
     statement(database, insertEvent).run(newId('le'), listId, personId, state, at, page, '', null);
   }
 }

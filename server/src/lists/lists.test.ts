@@ -1,5 +1,12 @@
 import { OutboxService } from '../actions/outbox.service.js';
-import { origin, publishAlso, publishSignup, signupDocument, submission, TestServer } from '../testing/server.js';
+import {
+  origin,
+  publishAlso,
+  publishSignup,
+  signupDocument,
+  submission,
+  TestServer,
+} from '../testing/server.js';
 
 let server: TestServer;
 let there: Awaited<ReturnType<typeof publishSignup>>;

@@ -51,12 +51,19 @@ const link = ({ label, href }: Link, colour: string): Html =>
 const table = (style: string, ...rows: Html[]): Html =>
   h(
     'table',
-    { role: 'presentation', cellpadding: 0, cellspacing: 0, border: 0, width: '100%', align: 'center', style },
+    {
+      role: 'presentation',
+      cellpadding: 0,
+      cellspacing: 0,
+      border: 0,
+      width: '100%',
+      align: 'center',
+      style,
+    },
     h('tbody', {}, ...rows),
   );
 
-const row = (style: string, ...content: (Html | null)[]): Html =>
-  h('tr', {}, h('td', { style }, ...content));
+const row = (style: string, ...content: (Html | null)[]): Html => h('tr', {}, h('td', { style }, ...content));
 
 // By name: many mail programs show no picture unasked, and no drawing at all.
 const mark = ({ siteName }: MailSender, face: BrandFace): Html =>
@@ -78,7 +85,13 @@ export function brandedMail(
   const footer = foot
     ? row(
         'padding:18px 32px 0',
-        h('p', { style: small }, foot.text, foot.link ? ' ' : null, foot.link ? link(foot.link, face.quiet) : null),
+        h(
+          'p',
+          { style: small },
+          foot.text,
+          foot.link ? ' ' : null,
+          foot.link ? link(foot.link, face.quiet) : null,
+        ),
       )
     : null;
   const sheet = table(

@@ -28,7 +28,9 @@ export const submission = answer('Submission', {
           }),
         ),
         consent: Type.Optional(
-          Type.Literal(true, { description: 'It is a consent that was given, its value is what they agreed to.' }),
+          Type.Literal(true, {
+            description: 'It is a consent that was given, its value is what they agreed to.',
+          }),
         ),
       },
       { additionalProperties: false },

@@ -45,10 +45,7 @@ export class PersonsService {
     if (tag) query.andWhere('EXISTS (SELECT 1 FROM json_each(person.tags) WHERE value = :tag)', { tag });
     const total = await query.getCount();
     if (after !== undefined)
-      query.andWhere(
-        '(person.lastAt < :at OR (person.lastAt = :at AND person.id > :id))',
-        readCursor(after),
-      );
+      query.andWhere('(person.lastAt < :at OR (person.lastAt = :at AND person.id > :id))', readCursor(after));
     const found = await query
       .orderBy('person.lastAt', 'DESC')
       .addOrderBy('person.id')

@@ -21,7 +21,8 @@ afterAll(() => server.stop());
 
 const path = (rest = '') => `/api/sites/${there.siteId}/persons${rest}`;
 const names = ({ body }: { body: { persons: { name: string }[] } }) => body.persons.map(({ name }) => name);
-const idOf = async (words: string) => (await server.get(path(`?words=${words}`))).body.persons[0].id as string;
+const idOf = async (words: string) =>
+  (await server.get(path(`?words=${words}`))).body.persons[0].id as string;
 
 test('people are found by part of a name or an address, a page at a time', async () => {
   expect(names(await server.get(path()))).toEqual(['Cleo Ash', 'Bran Holt', 'Mira Stone']);

@@ -46,6 +46,15 @@ button:focus-visible{outline-color:${face.accent}}`;
   return htmlPage(
     { title: `${title} · ${siteName}`, lang: brand.language },
     [h('meta', { name: 'robots', content: 'noindex' }), styleElement(css)],
-    [h('main', {}, h('p', { class: 'mark' }, image, siteName), h('h1', {}, title), ...text.map((line) => h('p', {}, line)), form)],
+    [
+      h(
+        'main',
+        {},
+        h('p', { class: 'mark' }, image, siteName),
+        h('h1', {}, title),
+        ...text.map((line) => h('p', {}, line)),
+        form,
+      ),
+    ],
   );
 }

@@ -32,6 +32,7 @@ const pages: Record<PlacePath, ComponentType> = {
   '/people/persons': page(async () => (await import('../people/PersonsPage.tsx')).PersonsPage),
   '/people/leads': page(async () => (await import('../people/leads/LeadsPage.tsx')).LeadsPage),
   '/people/lists': page(async () => (await import('../people/ListsPage.tsx')).ListsPage),
+  '/people/sheets': page(async () => (await import('../people/SheetsPage.tsx')).SheetsPage),
   '/site': page(async () => (await import('../site/SitePage.tsx')).SitePage),
   '/post': page(async () => (await import('../post/PostPage.tsx')).PostPage),
   '/start': page(async () => (await import('../start/StartPage.tsx')).StartPage),

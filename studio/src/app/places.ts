@@ -19,6 +19,7 @@ const places = {
   '/people/persons': { title: 'People: persons' },
   '/people/leads': { title: 'People: leads' },
   '/people/lists': { title: 'People: mailing lists' },
+  '/people/sheets': { title: 'People: spreadsheets' },
   '/site': { bar: 'Site', title: 'Site: origins, script tag and install check' },
   '/post': { bar: 'Test services', title: 'Test services: mailbox, webhooks' },
   '/start': { title: 'Set up a new site', withoutSite: true },

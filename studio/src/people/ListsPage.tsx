@@ -3,13 +3,21 @@ import { ChevronDown, ChevronRight, Download } from 'lucide-react';
 import { Fragment, useId, useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { useSite } from '../app/session.ts';
-import { at, type ListEntry, type MailingList, type Site, useAnswer, withQuery } from '../shared/api/index.ts';
+import {
+  at,
+  type ListEntry,
+  type MailingList,
+  type Site,
+  useAnswer,
+  withQuery,
+} from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago, count, exactTime, pathOf } from '../shared/format.ts';
 import { Waiting } from '../shared/Waiting.tsx';
 import { EntryState } from './EntryState.tsx';
 import { PeopleTabs } from './PeopleTabs.tsx';
+import { PickList } from './PickList.tsx';
 
 /** Who is on which mailing list, and by what proof. */
 export function ListsPage() {
@@ -36,41 +44,17 @@ function Lists({ site }: { site: Site }) {
       </Flex>
     );
   return (
-    <Grid
-      templateColumns={{ base: 'minmax(0, 1fr)', lg: '250px minmax(0, 1fr)' }}
-      gap="5"
-      alignItems="start"
-    >
-      <Stack as="ul" gap="1" listStyleType="none" aria-label="Mailing lists">
-        {data.map((list) => (
-          <li key={list.id}>
-            <Button
-              variant="plain"
-              w="full"
-              h="auto"
-              px="3"
-              py="2"
-              rounded="md"
-              justifyContent="start"
-              textAlign="start"
-              bg={list.id === open.id ? 'sheet' : undefined}
-              borderWidth="1px"
-              borderColor={list.id === open.id ? undefined : 'transparent'}
-              aria-pressed={list.id === open.id}
-              onClick={() => setSearch({ list: list.id }, { replace: true })}
-            >
-              <Box minW="0">
-                <Text truncate fontWeight="600">
-                  {list.name}
-                </Text>
-                <Text color="slate" fontSize="13px" fontWeight="400">
-                  {count(list.counts.confirmed)} confirmed
-                </Text>
-              </Box>
-            </Button>
-          </li>
-        ))}
-      </Stack>
+    <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '250px minmax(0, 1fr)' }} gap="5" alignItems="start">
+      <PickList
+        label="Mailing lists"
+        items={data.map(({ id, name, counts }) => ({
+          id,
+          name,
+          says: `${count(counts.confirmed)} confirmed`,
+        }))}
+        open={open.id}
+        onOpen={(list) => setSearch({ list }, { replace: true })}
+      />
       <Entries key={open.id} site={site} list={open} />
     </Grid>
   );

@@ -19,6 +19,7 @@ const tabs = [
   ['/people/persons', 'Persons'],
   ['/people/leads', 'Leads'],
   ['/people/lists', 'Lists'],
+  ['/people/sheets', 'Spreadsheets'],
 ] as const;
 
 /** The places about people, side by side. */

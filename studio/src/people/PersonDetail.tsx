@@ -62,7 +62,8 @@ export function PersonDetail({ site, id, tags, onChange, onErased }: Props) {
         </Part>
         <Part title="Their data">
           <Text color="slate" fontSize="13px">
-            Known since {dateTime(data.firstAt)}. What is kept of them can be handed over, and erased for good.
+            Known since {dateTime(data.firstAt)}. What is kept of them can be handed over, and erased for
+            good.
           </Text>
           <Flex gap="2" align="center">
             <Button asChild size="xs" variant="outline" colorPalette="plain">

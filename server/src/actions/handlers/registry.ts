@@ -5,6 +5,7 @@ import { LeadHandler } from './lead.js';
 import { ListHandler } from './list.js';
 import { NotifyHandler } from './notify.js';
 import { ReplyHandler } from './reply.js';
+import { SheetHandler } from './sheet.js';
 import { WebhookHandler } from './webhook.js';
 
 /** How the server does each kind of action; the compiler asks for every kind. */
@@ -15,6 +16,7 @@ export const handlerTypes: {
   reply: ReplyHandler,
   list: ListHandler,
   lead: LeadHandler,
+  sheet: SheetHandler,
   webhook: WebhookHandler,
 };
 

@@ -105,7 +105,10 @@ export class StageDto {
 }
 
 export class StagesDto {
-  @ApiProperty({ type: [StageDto], description: 'All stages, in their order; one that is left out is removed' })
+  @ApiProperty({
+    type: [StageDto],
+    description: 'All stages, in their order; one that is left out is removed',
+  })
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(20)

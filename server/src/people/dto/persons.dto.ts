@@ -54,7 +54,10 @@ export class ChangePersonDto {
   @ArrayMaxSize(30)
   @ArrayUnique({ message: 'must not say a tag twice' })
   @IsString({ each: true })
-  @Matches(/^\S(.{0,38}\S)?$/u, { each: true, message: 'must each be 1 to 40 characters, without space around' })
+  @Matches(/^\S(.{0,38}\S)?$/u, {
+    each: true,
+    message: 'must each be 1 to 40 characters, without space around',
+  })
   tags?: string[];
 }
 

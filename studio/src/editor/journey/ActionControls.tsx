@@ -167,7 +167,8 @@ function FieldOfAction({ field, value, onChange }: FieldProps) {
   const text = (value as string | undefined) ?? '';
   if ((field.control === 'line' || field.control === 'text') && field.words)
     return <WordsField field={field} value={text} onChange={(next) => onChange(next || undefined)} />;
-  if (field.control === 'currency') return <CurrencyField label={field.label} value={text} onChange={onChange} />;
+  if (field.control === 'currency')
+    return <CurrencyField label={field.label} value={text} onChange={onChange} />;
   if (field.control === 'named') return <NamedControl field={field} value={text} onChange={onChange} />;
   return (
     <Field.Root>
@@ -185,7 +186,15 @@ function FieldOfAction({ field, value, onChange }: FieldProps) {
   );
 }
 
-function CurrencyField({ label, value, onChange }: { label: string; value: string; onChange(value: string): void }) {
+function CurrencyField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange(value: string): void;
+}) {
   return (
     <Field.Root>
       <Field.Label>{label}</Field.Label>

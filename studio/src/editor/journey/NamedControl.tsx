@@ -10,13 +10,21 @@ interface Props {
   onChange(value: string): void;
 }
 
+type Kind = Props['field']['of'];
+
+/** What the site has of a kind already. */
+function useKnown(kind: Kind): readonly { id: string; name: string }[] {
+  const { site } = useEditing();
+  const of = { site: site.id };
+  const lists = useAnswer(kind === 'lists' && at('/api/sites/{site}/lists', of));
+  const board = useAnswer(kind === 'stages' && at('/api/sites/{site}/leads', of));
+  const sheets = useAnswer(kind === 'sheets' && at('/api/sites/{site}/sheets', of));
+  return lists.data ?? board.data?.stages ?? sheets.data ?? [];
+}
+
 /** A line that names something of the site: what is there already is offered, and a new name makes another. */
 export function NamedControl({ field, value, onChange }: Props) {
-  const { site } = useEditing();
-  const isList = field.of === 'lists';
-  const lists = useAnswer(isList && at('/api/sites/{site}/lists', { site: site.id }));
-  const board = useAnswer(!isList && at('/api/sites/{site}/leads', { site: site.id }));
-  const known = isList ? lists.data : board.data?.stages;
+  const known = useKnown(field.of);
   const names = useId();
   return (
     <Field.Root>
@@ -29,7 +37,7 @@ export function NamedControl({ field, value, onChange }: Props) {
         onChange={(event) => onChange(event.target.value)}
       />
       <datalist id={names}>
-        {known?.map(({ id, name }) => (
+        {known.map(({ id, name }) => (
           <option key={id} value={name} />
         ))}
       </datalist>

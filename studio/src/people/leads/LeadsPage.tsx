@@ -74,7 +74,9 @@ function Leads({ site }: { site: Site }) {
         sensors={sensors}
         onDragEnd={drop}
         accessibility={{
-          screenReaderInstructions: { draggable: 'Press Alt and an arrow key to move the lead to another stage.' },
+          screenReaderInstructions: {
+            draggable: 'Press Alt and an arrow key to move the lead to another stage.',
+          },
         }}
       >
         <Flex gap="3" overflowX="auto" align="stretch" pb="3">

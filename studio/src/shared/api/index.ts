@@ -28,6 +28,7 @@ export type ListedPerson = Named['PersonList']['persons'][number];
 export type Board = Named['Board'];
 export type BoardLead = Board['leads'][number];
 export type Stage = Board['stages'][number];
+export type ListedSheet = Named['Sheet'];
 export type LookUse = Named['LookUse'];
 export type BrandPreview = Named['BrandPreview'];
 export type Role = Named['Members']['members'][number]['role'];

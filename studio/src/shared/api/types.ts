@@ -1422,6 +1422,108 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/sheets': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Every spreadsheet of a site. */
+    get: operations['SheetsController_all'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/sheets/{sheet}/rows': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The columns of a spreadsheet and its newest rows. */
+    get: operations['SheetsController_rows'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/sheets/{sheet}/address': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Gives a spreadsheet another secret address; the one before opens nothing any more. */
+    post: operations['SheetsController_renewAddress'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/sheets/{sheet}/rows.xlsx': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A spreadsheet, whole, as XLSX. */
+    get: operations['SheetsController_xlsx'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/sheets/{sheet}/rows.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A spreadsheet, whole, as CSV. */
+    get: operations['SheetsController_csv'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/p/{key}/sheets/{file}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A spreadsheet by its secret address, ending in .csv or .xlsx. */
+    get: operations['SheetsController_byAddress'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/deliveries/{delivery}/repeat': {
     parameters: {
       query?: never;
@@ -2225,6 +2327,27 @@ export interface components {
           id: string;
           name: string;
           email: string;
+        };
+      }[];
+    };
+    Sheet: {
+      id: string;
+      name: string;
+      rows: number;
+      /** @description The secret address that spreadsheet programs import from, as CSV; with .xlsx at its end as XLSX. */
+      address: string;
+    };
+    SheetRows: {
+      columns: {
+        key: string;
+        label: string;
+      }[];
+      /** @description The newest first. */
+      rows: {
+        number: number;
+        at: number;
+        cells: {
+          [key: string]: string | number;
         };
       }[];
     };
@@ -5579,6 +5702,199 @@ export interface operations {
             /** @enum {string} */
             outcome: 'open' | 'won' | 'lost';
           }[];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SheetsController_all: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Sheet'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SheetsController_rows: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        sheet: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SheetRows'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SheetsController_renewAddress: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        sheet: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': {
+            address: string;
+          };
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SheetsController_xlsx: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        sheet: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SheetsController_csv: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        sheet: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SheetsController_byAddress: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        file: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': string;
         };
       };
       /** @description Refused */
