@@ -36,7 +36,9 @@ export default {
   projects: [
     project('core'),
     project('demo'),
-    project('server', { testTimeout: 20_000 }),
+    project('server', {
+      setupFilesAfterEnv: [fileURLToPath(new URL('scripts/jest-server.mjs', import.meta.url))],
+    }),
     project('embed', { testEnvironment: 'jsdom' }),
     project('studio'),
     {

@@ -50,6 +50,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
   const starts = startsOf(load.site, load.isTry);
   const serverAhead = load.isTry ? () => Promise.resolve(null) : serverClock(load.origin);
   const codes = load.isTry ? undefined : codesOf(`${load.origin}/c/${load.site}`, load.site);
+  const files = load.isTry ? undefined : `${load.origin}/c/${load.site}/files`;
   const count = load.isTry ? () => {} : counter(`${load.origin}/c/${load.site}/events`);
 
   function happened(happening: keyof typeof counted, widget: ManifestWidget): void {
@@ -151,9 +152,10 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
             if (!isAttachable(part)) return;
             const one = part.attach(
               mounted,
-              { ...page, starts, serverAhead, codes },
+              { ...page, starts, serverAhead, codes, files },
               {
                 id: widget.id,
+                body: widget.body,
                 close: () => send('close', widget),
                 leave: (address) => location.assign(address),
                 open,

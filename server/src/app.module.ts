@@ -10,6 +10,7 @@ import { DatabaseModule } from './database/database.module.js';
 import { ServingModule } from './serving/serving.module.js';
 import { CodesModule } from './codes/codes.module.js';
 import { TriesModule } from './tries/tries.module.js';
+import { FilesModule } from './files/files.module.js';
 import { ForeignModule } from './foreign/foreign.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HostedModule } from './hosted/hosted.module.js';
@@ -56,6 +57,7 @@ export class AppModule {
         ServingModule,
         TriesModule,
         CodesModule,
+        FilesModule,
         CollectModule,
         PeopleModule,
         ListsModule,

@@ -15,6 +15,7 @@ import { dropUploads } from './assets/upload.js';
 import { AppModule } from './app.module.js';
 import { OutboxService } from './actions/outbox.service.js';
 import type { Config, ServerClock } from './config.js';
+import { FilesService } from './files/files.service.js';
 import { keepParts } from './serving/embed-parts.js';
 import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { BodyPipe } from './shared/body.pipe.js';
@@ -105,6 +106,7 @@ export async function startApp(app: NestFastifyApplication, config: Config): Pro
   await app.get(HookSink).start();
   await app.listen(config.port, '0.0.0.0');
   app.get(OutboxService).start();
+  app.get(FilesService).start();
 }
 
 /** The address a request comes from is that before the last of so many hops; a visitor can add to those before, never to it. */
@@ -129,7 +131,7 @@ function endInTime(fastify: FastifyInstance): void {
   });
 }
 
-const uploadRoute = '/api/sites/:site/assets';
+const uploadRoutes: ReadonlySet<string | undefined> = new Set(['/api/sites/:site/assets', '/c/:key/files']);
 
 // A file is its own body: no form around it to be taken apart. It is handed on as it comes, and only to where files are
 // taken.
@@ -140,7 +142,7 @@ function takeUploads(app: NestFastifyApplication): void {
     .addContentTypeParser(
       'application/octet-stream',
       (request: FastifyRequest, body: unknown, done: (error: Error | null, body?: unknown) => void) =>
-        request.routeOptions.url === uploadRoute
+        uploadRoutes.has(request.routeOptions.url)
           ? done(null, body)
           : done(new UnsupportedMediaTypeException('The body must be sent as application/json')),
     );

@@ -1,5 +1,6 @@
 import type { MessageKey } from '../base/messages/index.js';
 import type { Answer } from './answer.js';
+import type { FileType } from './file-types.js';
 import type { FormTree } from './condition.js';
 import type { FormulaType, Program } from './formula/index.js';
 
@@ -19,6 +20,8 @@ export interface FieldRule {
   /** The least and the most that is taken: of a number, a date, a time of day, the length of a text, or several choices. */
   min?: string;
   max?: string;
+  /** Which files are taken: their kinds, and how large each may be, bytes. */
+  file?: { types: FileType[]; bytes: number };
   /** It is asked for only while this holds, of itself and of what it stands in. */
   when?: FormTree;
   /** It is required only while this holds. */

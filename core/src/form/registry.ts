@@ -4,6 +4,7 @@ import { choices, choicesSpec } from './fields/choices.js';
 import { consent, consentSpec } from './fields/consent.js';
 import { date, dateSpec } from './fields/date.js';
 import { email, emailSpec } from './fields/email.js';
+import { file } from './fields/file.js';
 import { longText, longTextSpec } from './fields/long-text.js';
 import { name, nameSpec } from './fields/name.js';
 import { number, numberSpec } from './fields/number.js';
@@ -39,8 +40,8 @@ export type FieldKindName = (typeof specs)[number]['kind'];
 /** How the studio offers each kind of field. */
 export const fieldSpecs: readonly FieldSpec[] = specs;
 
-/** How each kind of field behaves. */
-export const fieldKinds: { readonly [K in FieldKindName]: FieldKind } = {
+/** How each kind of field behaves; files have an element of their own, and are none of the kinds that a field can be of. */
+export const fieldKinds: { readonly [K in FieldKindName | 'file']: FieldKind } = {
   name,
   email,
   text,
@@ -55,4 +56,5 @@ export const fieldKinds: { readonly [K in FieldKindName]: FieldKind } = {
   scale,
   consent,
   password,
+  file,
 };

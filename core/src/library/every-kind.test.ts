@@ -63,7 +63,7 @@ test('every action has all that an action has', () => {
     const made = create('A widget') as never;
     expect([type, problems(schema, made)]).toEqual([type, []]);
     expect(Array.isArray(told(made))).toBe(true);
-    expect(phrase(['a', 'b'])).not.toBe('');
+    expect(phrase(['a', 'b'], made)).not.toBe('');
     for (const { key } of fields) expect(Object.keys(schema.properties)).toContain(key);
   }
   named(actionSpecs.map(({ label }) => label));

@@ -73,6 +73,16 @@ export const schoolVisit = (hooks: string) =>
           field('name', 'name', 'Your name', { required: true }),
           email(),
           field('phone', 'phone', 'Phone', { when: answered('children', 'more', '40'), required: true }),
+          {
+            type: 'file-field',
+            key: 'slip',
+            label: 'Permission slip',
+            types: ['pictures', 'pdf'],
+            megabytes: 10,
+            most: 3,
+            required: false,
+            hint: 'If you have it already.',
+          },
           field('consent', 'consent', 'Your data', {
             required: true,
             options: ['The observatory may keep these details until the visit is over.'],

@@ -42,7 +42,11 @@ export function begin(form: HTMLElement, rule: FormRule, keptAs?: string): void 
   fillHidden(form, view);
   const kept = keptAs === undefined ? null : typedIn(view, keptAs);
   const typed = isNew ? kept?.read() : null;
-  if (typed) enter(form, new Map(Object.entries(typed.values)));
+  if (typed) {
+    enter(form, new Map(Object.entries(typed.values)));
+    // Whoever shows more of a value than its control does.
+    form.dispatchEvent(new Event('change'));
+  }
   react(form, rule);
   if (typed && stepOf(form) !== null) showStep(form, typed.step);
   const keep = () => {

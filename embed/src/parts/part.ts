@@ -24,6 +24,8 @@ export interface PartPage {
   };
   /** Codes that are given out once each; on a try, and where one only looks, there are none. */
   codes?: CodesPort | undefined;
+  /** Where files of visitors are sent; on a try, and where one only looks, nowhere. */
+  files?: string | undefined;
   /** How far the visitor's clock is behind the server's, ms; `null` where that can't be told. */
   serverAhead(): Promise<number | null>;
 }
@@ -31,6 +33,8 @@ export interface PartPage {
 /** What parts can do with the widget that they are attached to. */
 export interface PartWidget {
   id: string;
+  /** The path of its body, by which the server knows its rules. */
+  body: string;
   close(): void;
   /** Opens a page, or another widget by its address name. */
   leave(address: string): void;

@@ -5,6 +5,7 @@ export interface Parts extends Record<PartName, object> {
   showing: typeof import('./showing.ts');
   anchor: typeof import('./anchor.ts');
   form: typeof import('./form.ts');
+  file: typeof import('./file.ts');
   sending: typeof import('./sending.ts');
   basket: typeof import('./basket.ts');
   countdown: typeof import('./countdown.ts');

@@ -16,9 +16,10 @@ export class Upload {
   /**
    * Writes a body to disk as it comes, so that it takes no memory.
    *
+   * @param most bytes
    * @throws PayloadTooLargeException as soon as it is larger than an upload may be
    */
-  static async receive(body: Readable, data: string): Promise<Upload> {
+  static async receive(body: Readable, data: string, most = uploadLimit): Promise<Upload> {
     const folder = uploadFolder(data);
     await mkdir(folder, { recursive: true });
     const upload = new Upload(join(folder, randomBytes(12).toString('hex')));
@@ -29,8 +30,7 @@ export class Upload {
         async function* (chunks: AsyncIterable<Buffer>) {
           for await (const chunk of chunks) {
             size += chunk.length;
-            if (size > uploadLimit)
-              throw new PayloadTooLargeException(`The file is larger than ${uploadLimit / 1e6} MB.`);
+            if (size > most) throw new PayloadTooLargeException(`The file is larger than ${most / 1e6} MB.`);
             yield chunk;
           }
         },

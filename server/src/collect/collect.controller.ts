@@ -1,8 +1,22 @@
 import type { IncomingHttpHeaders } from 'node:http';
-import { Body, Controller, Headers, HttpCode, Param, Post } from '@nestjs/common';
+import { Readable } from 'node:stream';
+import {
+  BadRequestException,
+  Body,
+  Controller,
+  Headers,
+  HttpCode,
+  Param,
+  Post,
+  Query,
+  Req,
+} from '@nestjs/common';
 import { RouteConfig } from '@nestjs/platform-fastify';
-import { ApiBody, ApiTags } from '@nestjs/swagger';
+import { ApiBody, ApiConsumes, ApiTags } from '@nestjs/swagger';
 import { Public } from '../accounts/permission.js';
+import type { FastifyRequest } from 'fastify';
+import { SendFileDto } from '../files/dto/send-file.dto.js';
+import { FilesService } from '../files/files.service.js';
 import { refuseForeignPage } from '../serving/serving.service.js';
 import { FlatBodyPipe } from '../shared/flat-body.pipe.js';
 import { SitesService } from '../sites/sites.service.js';
@@ -20,6 +34,7 @@ export class CollectController {
   constructor(
     private readonly collect: CollectService,
     private readonly sites: SitesService,
+    private readonly files: FilesService,
   ) {}
 
   @Answers('Takes what a visitor entered; sent again with the same id, it is stored once.', taken)
@@ -36,6 +51,26 @@ export class CollectController {
     refuseForeignPage(site, headers);
     await this.collect.submit(site, submission);
     return { id: submission.id };
+  }
+
+  @Answers('Takes a file of a visitor ahead of the form that it is of; the file itself is the body.', taken)
+  @RouteConfig(limited('collect'))
+  @Post('files')
+  @ApiConsumes('application/octet-stream')
+  @HttpCode(202)
+  async file(
+    @Param('key') key: string,
+    @Headers() headers: IncomingHttpHeaders,
+    @Query() sent: SendFileDto,
+    @Req() { body }: FastifyRequest,
+  ) {
+    const site = await this.sites.byKey(key);
+    refuseForeignPage(site, headers);
+    const rule = await this.collect.fileRule(site, sent);
+    if (!(body instanceof Readable))
+      throw new BadRequestException('The body must be the file itself, sent as application/octet-stream.');
+    const { id } = await this.files.take(site, rule, sent.name, body);
+    return { id };
   }
 
   @Answers('Counts what happened to widgets on a page.', counted)

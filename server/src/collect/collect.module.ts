@@ -1,11 +1,12 @@
 import { Module } from '@nestjs/common';
 import { ActionsModule } from '../actions/actions.module.js';
+import { FilesModule } from '../files/files.module.js';
 import { CollectController } from './collect.controller.js';
 import { HeldController } from './held.controller.js';
 import { CollectService } from './collect.service.js';
 
 @Module({
-  imports: [ActionsModule],
+  imports: [ActionsModule, FilesModule],
   controllers: [CollectController, HeldController],
   providers: [CollectService],
 })

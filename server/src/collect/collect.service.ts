@@ -2,11 +2,13 @@ import { valueAt } from '@sirene/core/base/maps';
 import { ConflictException, HttpException, Inject, Injectable, NotFoundException } from '@nestjs/common';
 import {
   checkForm,
+  filesIn,
   isSecret,
   spamSigns,
   type SpamReason,
   type Answers,
   type Days,
+  type FieldFault,
   type FormRule,
 } from '@sirene/core/form';
 import { dayMs } from '@sirene/core/base/time';
@@ -18,6 +20,8 @@ import { OutboxService } from '../actions/outbox.service.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
+import { FilesService } from '../files/files.service.js';
+import type { SendFileDto } from '../files/dto/send-file.dto.js';
 import { SubmissionEntity, type Held, type SubmittedField } from '../people/people.entity.js';
 import { heardOf, upsertPerson } from '../people/upsert-person.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
@@ -66,6 +70,7 @@ export class CollectService {
     private readonly dataSource: DataSource,
     private readonly groups: GroupWriter,
     private readonly outbox: OutboxService,
+    private readonly files: FilesService,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -76,20 +81,16 @@ export class CollectService {
     if (!rule) throw new NotFoundException(`form ${submission.form} is not part of this widget`);
     refuseUnknownFields(rule, submission.values);
     const { values, answers, faults } = checkForm(rule, submission.values, this.#days());
-    const [fault] = faults;
-    if (fault) {
-      const problems = faults.map(({ key, message }) => ({ path: `values.${key}`, reason: message }));
-      throw new HttpException(
-        { statusCode: 422, message: `values.${fault.key}: ${fault.message}`, problems, faults },
-        422,
-      );
-    }
+    refuseFaults(faults);
     const ofKind = (kind: string) =>
       valueAt(values, rule.fields.find((field) => field.kind === kind)?.key ?? '') ?? '';
+    const files = await this.#files(site, submission.id, rule, values);
     // What was not asked for is no part of it.
     const fields: SubmittedField[] = rule.fields
       .filter((field) => !isSecret(field) && Object.hasOwn(values, field.key))
       .map(({ key, label, kind }) => {
+        const sent = files.get(key);
+        if (sent) return { key, label, value: sent.map(({ name }) => name).join('\n'), files: sent };
         const [value, answer] = [valueAt(values, key) ?? '', valueAt(answers, key)];
         const isData = answer !== undefined && typeof answer !== 'string';
         return {
@@ -140,6 +141,39 @@ export class CollectService {
     });
   }
 
+  /** What a field for files asks for. Refuses one that is none. */
+  async fileRule(site: SiteEntity, { widget, body, form, field }: SendFileDto) {
+    const { forms } = await this.#version(site, widget, body);
+    const file = valueAt(forms, form)?.fields.find(({ key }) => key === field)?.file;
+    if (!file) throw new NotFoundException(`${field} takes no files in this form`);
+    return file;
+  }
+
+  /** The files that a form names, by field; one that was not sent here, or belongs elsewhere, is at fault. */
+  async #files(site: SiteEntity, id: string, rule: FormRule, values: Readonly<Record<string, string>>) {
+    const found = new Map<string, NonNullable<SubmittedField['files']>>();
+    for (const { key, kind, element, messages } of rule.fields) {
+      if (kind !== 'file' || !Object.hasOwn(values, key)) continue;
+      const named = filesIn(valueAt(values, key) ?? '') ?? [];
+      const sent = await this.files.forSubmission(
+        site.id,
+        id,
+        named.map((one) => one.id),
+      );
+      const byId = new Map(sent.map((one) => [one.id, one]));
+      const own = named.flatMap((one) => byId.get(one.id) ?? []);
+      if (own.length < named.length || byId.size < named.length)
+        refuseFaults([
+          { key, element, problem: 'malformed', message: messages.malformed ?? 'Please check this' },
+        ]);
+      found.set(
+        key,
+        own.map(({ id: file, name, type, bytes }) => ({ id: file, name, type, bytes })),
+      );
+    }
+    return found;
+  }
+
   /** Counts what widgets did; events of widgets that are gone are dropped. */
   async count(site: SiteEntity, { events }: EventsDto): Promise<void> {
     const day = new Date(this.clock.now()).toISOString().slice(0, 10);
@@ -181,6 +215,12 @@ export class CollectService {
       isHeld ? JSON.stringify({ reasons, email, name } satisfies Held) : null,
     );
     if (changes === 0) return this.#known(database, site.id, submission.id, seen.widgetId);
+    this.files.claim(
+      database,
+      site.id,
+      submission.id,
+      fields.flatMap(({ files = [] }) => files.map((one) => one.id)),
+    );
     if (!isHeld) this.outbox.enqueue(database, site.id, submission.id, seen.actions, { answers, email }, now);
     return 'stored';
   }
@@ -215,6 +255,16 @@ export class CollectService {
     this.#versions.set(key, seen);
     return seen;
   }
+}
+
+function refuseFaults(faults: readonly FieldFault[]): void {
+  const [fault] = faults;
+  if (!fault) return;
+  const problems = faults.map(({ key, message }) => ({ path: `values.${key}`, reason: message }));
+  throw new HttpException(
+    { statusCode: 422, message: `values.${fault.key}: ${fault.message}`, problems, faults },
+    422,
+  );
 }
 
 function refuseUnknownFields(rule: FormRule, values: Record<string, unknown>): void {

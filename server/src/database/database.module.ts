@@ -19,6 +19,7 @@ import { HeldSubmissions1764900000000 } from './migrations/1764900000000-held-su
 import { Lists1765000000000 } from './migrations/1765000000000-lists.js';
 import { Leads1765100000000 } from './migrations/1765100000000-leads.js';
 import { Sheets1765200000000 } from './migrations/1765200000000-sheets.js';
+import { Files1765300000000 } from './migrations/1765300000000-files.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -42,6 +43,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       Lists1765000000000,
       Leads1765100000000,
       Sheets1765200000000,
+      Files1765300000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

@@ -1,6 +1,7 @@
 import { MemberEntity, PasswordResetEntity, SessionEntity, UserEntity } from '../accounts/accounts.entity.js';
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import { AssetEntity } from '../assets/assets.entity.js';
+import { FileEntity } from '../files/files.entity.js';
 import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js';
 import { CodeEntity, SigningKeyEntity } from '../codes/codes.entity.js';
 import { LeadEntity, LeadEventEntity, LeadStageEntity } from '../leads/leads.entity.js';
@@ -35,6 +36,7 @@ export const entities = [
   PersonEntity,
   NoteEntity,
   SubmissionEntity,
+  FileEntity,
   DeliveryEntity,
   LeadStageEntity,
   LeadEntity,

@@ -27,6 +27,14 @@ export const submission = answer('Submission', {
             description: 'The same as data, where it is a number or several choices.',
           }),
         ),
+        files: Type.Optional(
+          Type.Array(
+            Type.Object(
+              { id: Type.String(), name: Type.String(), type: Type.String(), bytes: Type.Integer() },
+              { additionalProperties: false },
+            ),
+          ),
+        ),
         consent: Type.Optional(
           Type.Literal(true, {
             description: 'It is a consent that was given, its value is what they agreed to.',

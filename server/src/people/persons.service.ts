@@ -2,6 +2,7 @@ import { BadRequestException, Inject, Injectable, NotFoundException } from '@nes
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
+import { FilesService } from '../files/files.service.js';
 import { LeadEntity } from '../leads/leads.entity.js';
 import type { EntryState } from '../lists/lists.entity.js';
 import { cursorText, readCursor } from '../shared/cursor.js';
@@ -25,6 +26,7 @@ export class PersonsService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
+    private readonly files: FilesService,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -129,10 +131,16 @@ export class PersonsService {
    */
   async erase(site: SiteEntity, id: string): Promise<void> {
     await this.#person(site, id);
+    const files = await this.dataSource.query<{ id: string }[]>(
+      `SELECT file.id FROM file JOIN submission ON submission.siteId = file.siteId AND submission.id = file.submissionId
+       WHERE submission.personId = ?`,
+      [id],
+    );
     await this.transactions.write(async (manager) => {
       await manager.delete(SubmissionEntity, { siteId: site.id, personId: id });
       await manager.delete(PersonEntity, { id });
     });
+    await this.files.drop(files.map((file) => file.id));
   }
 
   async #person(site: SiteEntity, id: string): Promise<PersonEntity> {

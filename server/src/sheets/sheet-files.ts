@@ -1,6 +1,5 @@
 import { PassThrough, type Readable } from 'node:stream';
 import { Logger } from '@nestjs/common';
-import exceljs from 'exceljs';
 import { byteOrderMark, csvLines } from '../shared/csv.js';
 import type { Cell, SheetColumn, SheetRowEntity } from './sheets.entity.js';
 
@@ -27,6 +26,21 @@ export async function* sheetCsv(columns: readonly SheetColumn[], pages: Pages): 
  */
 export function sheetXlsx(name: string, columns: readonly SheetColumn[], pages: Pages): Readable {
   const stream = new PassThrough();
+  writeXlsx(stream, name, columns, pages).catch((error: unknown) => {
+    new Logger('Sheets').error(error);
+    stream.destroy(error as Error);
+  });
+  return stream;
+}
+
+async function writeXlsx(
+  stream: PassThrough,
+  name: string,
+  columns: readonly SheetColumn[],
+  pages: Pages,
+): Promise<void> {
+  // Half a second of loading, for those who ask for it.
+  const { default: exceljs } = await import('exceljs');
   // Texts stand in the cells themselves: a table of all of them would have to be kept until the end.
   const book = new exceljs.stream.xlsx.WorkbookWriter({ stream, useSharedStrings: false, useStyles: true });
   const sheet = book.addWorksheet(titleOf(name), { views: [{ state: 'frozen', ySplit: 1 }] });
@@ -35,19 +49,12 @@ export function sheetXlsx(name: string, columns: readonly SheetColumn[], pages: 
     ...columns.map(({ key, label }) => ({ header: label, key, width: 24 })),
   ];
   sheet.getRow(1).font = { bold: true };
-  const write = async () => {
-    for await (const page of pages) {
-      for (const { at, cells } of page)
-        sheet.addRow([new Date(at), ...columns.map(({ key }) => cellOf(cells[key]))]).commit();
-      if (stream.writableNeedDrain) await new Promise((drained) => stream.once('drain', drained));
-    }
-    await book.commit();
-  };
-  write().catch((error: unknown) => {
-    new Logger('Sheets').error(error);
-    stream.destroy(error as Error);
-  });
-  return stream;
+  for await (const page of pages) {
+    for (const { at, cells } of page)
+      sheet.addRow([new Date(at), ...columns.map(({ key }) => cellOf(cells[key]))]).commit();
+    if (stream.writableNeedDrain) await new Promise((drained) => stream.once('drain', drained));
+  }
+  await book.commit();
 }
 
 const cellOf = (cell: Cell | undefined): Cell | null =>

@@ -1,6 +1,13 @@
 import { OutboxService } from '../actions/outbox.service.js';
 import { HookSink } from '../standins/hook-sink.js';
-import { publishAlso, publishSignup, signupDocument, submission, origin, TestServer } from '../testing/server.js';
+import {
+  publishAlso,
+  publishSignup,
+  signupDocument,
+  submission,
+  origin,
+  TestServer,
+} from '../testing/server.js';
 import { Webhook } from 'standardwebhooks';
 import { isGenuine, newWebhookKey, webhookHeaders } from './signature.js';
 

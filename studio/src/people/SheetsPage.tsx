@@ -145,7 +145,7 @@ function SecretAddress({
       </Text>
       <Flex gap="2" align="center" wrap="wrap">
         <Code overflowWrap="anywhere">{address}</Code>
-        <CopyButton text={address} />
+        <CopyButton text={address} label="Copy" />
         <Button
           size="xs"
           variant="outline"

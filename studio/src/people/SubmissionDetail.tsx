@@ -6,6 +6,7 @@ import { Waiting } from '../shared/Waiting.tsx';
 import { exactTime, pathOf } from '../shared/format.ts';
 import { StateMark } from '../shared/StateMark.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
+import { SentFiles } from './SentFiles.tsx';
 import { DeliveryList } from './DeliveryList.tsx';
 import { inBackground } from '../shared/background.ts';
 
@@ -41,11 +42,15 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
       <Stack gap="5">
         {data.held && <HeldNote site={site} id={id} reasons={data.held} onChange={changed} />}
         <DataList.Root gap="3" size="md">
-          {data.fields.map(({ key, label, value }) => (
+          {data.fields.map(({ key, label, value, files }) => (
             <DataList.Item key={key}>
               <DataList.ItemLabel color="slate">{label}</DataList.ItemLabel>
               <DataList.ItemValue whiteSpace="pre-wrap" wordBreak="break-word">
-                {value || <Text color="slate">empty</Text>}
+                {files ? (
+                  <SentFiles siteId={site.id} files={files} />
+                ) : (
+                  value || <Text color="slate">empty</Text>
+                )}
               </DataList.ItemValue>
             </DataList.Item>
           ))}

@@ -31,6 +31,13 @@ export const count = (value: number): string => whole.format(value);
 export const percent = (share: number): string =>
   new Intl.NumberFormat(undefined, { style: 'percent', maximumFractionDigits: 1 }).format(share);
 
+/** So many bytes as people write them, in units of a thousand. */
+export function fileSize(bytes: number): string {
+  const [unit, size] = bytes < 1e6 ? (['kilobyte', 1e3] as const) : (['megabyte', 1e6] as const);
+  const value = Math.max(bytes / size, 0.1);
+  return new Intl.NumberFormat(undefined, { style: 'unit', unit, maximumFractionDigits: 1 }).format(value);
+}
+
 /** The path of an address, without its origin. */
 export function pathOf(address: string): string {
   return URL.canParse(address) ? new URL(address).pathname : address;

@@ -42,6 +42,11 @@ export interface Messages {
   oneLess: string;
   oneMore: string;
   pieces: string;
+  /** What is wrong with a file, by its name; the last while some are on their way or could not be sent. */
+  fileTooLarge: string;
+  fileType: string;
+  fileFailed: string;
+  fileWaits: string;
   days: string;
   hours: string;
   minutes: string;

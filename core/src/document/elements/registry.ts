@@ -15,6 +15,7 @@ import { html } from './html.js';
 import { icon } from './icon.js';
 import { image } from './image.js';
 import { links } from './links.js';
+import { fileField } from './file-field.js';
 import { list } from './list.js';
 import { map } from './map.js';
 import { matrix } from './matrix.js';
@@ -44,6 +45,7 @@ export const definitions = {
   step,
   calculation,
   matrix,
+  'file-field': fileField,
   'hidden-field': hiddenField,
   amounts,
   countdown,

@@ -9,6 +9,7 @@ export const partNames = [
   'showing',
   'anchor',
   'form',
+  'file',
   'sending',
   'basket',
   'countdown',

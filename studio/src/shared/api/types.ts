@@ -1093,6 +1093,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/files/{file}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A file that came with a submission. */
+    get: operations['FilesController_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/c/{key}/submissions': {
     parameters: {
       query?: never;
@@ -1104,6 +1121,23 @@ export interface paths {
     put?: never;
     /** Takes what a visitor entered; sent again with the same id, it is stored once. */
     post: operations['CollectController_submit'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/files': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Takes a file of a visitor ahead of the form that it is of; the file itself is the body. */
+    post: operations['CollectController_file'];
     delete?: never;
     options?: never;
     head?: never;
@@ -2037,6 +2071,7 @@ export interface components {
           | 'showing'
           | 'anchor'
           | 'form'
+          | 'file'
           | 'sending'
           | 'basket'
           | 'countdown'
@@ -2081,6 +2116,7 @@ export interface components {
           | 'showing'
           | 'anchor'
           | 'form'
+          | 'file'
           | 'sending'
           | 'basket'
           | 'countdown'
@@ -2155,6 +2191,12 @@ export interface components {
         value: string;
         /** @description The same as data, where it is a number or several choices. */
         answer?: number | string[];
+        files?: {
+          id: string;
+          name: string;
+          type: string;
+          bytes: number;
+        }[];
         /**
          * @description It is a consent that was given, its value is what they agreed to.
          * @constant
@@ -4858,6 +4900,38 @@ export interface operations {
       };
     };
   };
+  FilesController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        file: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/octet-stream': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   CollectController_submit: {
     parameters: {
       query?: never;
@@ -4872,6 +4946,47 @@ export interface operations {
         'application/json': components['schemas']['SubmissionDto'];
       };
     };
+    responses: {
+      /** @description Done */
+      202: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TakenSubmission'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  CollectController_file: {
+    parameters: {
+      query: {
+        widget: string;
+        /** @description Path of the body that the visitor sees: its rules are the ones that count */
+        body: string;
+        /** @description The form element of the widget */
+        form: string;
+        /** @description The field name */
+        field: string;
+        /** @description What the file is called where it comes from */
+        name: string;
+      };
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
     responses: {
       /** @description Done */
       202: {
