@@ -63,12 +63,28 @@ test('a school asks for a visit in three steps, and everybody who should know kn
   await visit.getByRole('button', { name: 'Next: the evening' }).click();
   await visit.getByRole('button', { name: 'Next: your details' }).click();
 
+  // A file is sent as it is chosen; one of another type is not.
+  const slip = visit.getByLabel('Permission slip');
+  await slip.setInputFiles({ name: 'slip.exe', mimeType: 'application/pdf', buffer: Buffer.from('MZ') });
+  await expect(visit.getByText('slip.exe is of another type than is asked for here')).toBeVisible();
+  await slip.setInputFiles({ name: 'forged.pdf', mimeType: 'application/pdf', buffer: Buffer.from('MZ') });
+  await expect(visit.getByText('forged.pdf is of another type than is asked for here')).toBeVisible();
+  await visit.getByRole('button', { name: 'Remove forged.pdf' }).click();
+  await slip.setInputFiles({
+    ...{ name: 'slip.pdf', mimeType: 'application/pdf' },
+    buffer: Buffer.from('%PDF-1.7\ntrailer\n<<>>\n%%EOF\n'),
+  });
+  await expect(visit.getByRole('listitem').filter({ hasText: 'slip.pdf' })).toBeVisible();
+  await expect(visit.getByRole('progressbar')).toHaveCount(0);
+  await expectAccessible(page);
+
   // What was typed is there after a reload, at the step where one was.
   await visit.getByLabel('Your name').fill('Mira Stone');
   await page.reload();
   await page.getByRole('link', { name: 'Ask for a group visit' }).click();
   await expect(visit.getByLabel('Your name')).toHaveValue('Mira Stone');
   await expect(total).toHaveText('€161');
+  await expect(visit.getByRole('listitem').filter({ hasText: 'slip.pdf' })).toBeVisible();
   await visit.getByLabel('E-mail address').fill('mira@stone.example');
   await visit.getByLabel(/^Phone/).fill('01632 960 001');
   await visit.getByLabel(/The observatory may keep/).check();
@@ -80,7 +96,10 @@ test('a school asks for a visit in three steps, and everybody who should know kn
   const submission = page.getByRole('region', { name: 'Submission' });
   await expect(submission).toContainText('Stone Lane');
   await expect(submission).toContainText('161');
-  await expect(submission.getByRole('listitem').getByText(/^Sent /)).toHaveCount(4, { timeout: 20_000 });
+  await expect(submission.getByRole('listitem').getByText(/^Sent /)).toHaveCount(6, { timeout: 20_000 });
+  const download = page.waitForEvent('download');
+  await submission.getByRole('link', { name: 'slip.pdf' }).click();
+  expect((await download).suggestedFilename()).toBe('slip.pdf');
 
   await page.getByRole('link', { name: 'Test services' }).click();
   const mails = page.getByRole('list', { name: 'E-mails' });
@@ -88,7 +107,9 @@ test('a school asks for a visit in three steps, and everybody who should know kn
     .getByRole('button', { name: /mira@stone\.example/ })
     .first()
     .click();
-  await expect(page.getByRole('region', { name: 'E-mail' })).toContainText('Dear Mira Stone,');
+  await expect(page.frameLocator('iframe[title="The e-mail as HTML"]').locator('body')).toContainText(
+    'Dear Mira Stone,',
+  );
   await mails
     .getByRole('button', { name: /schools@larkmoor\.example/ })
     .first()
@@ -133,6 +154,7 @@ test('who is not asked is not told: a club of ten has no school, no phone and no
     'group',
     'name',
     'needs',
+    'slip',
     'total',
   ]);
   expect(values['total']).toBe('40');

@@ -1,3 +1,5 @@
+import { valueAt } from '../base/maps/index.js';
+
 /** Kinds of files that a form can ask for: what they are called, and their endings by media type (IANA). */
 export const fileTypes = {
   pictures: {
@@ -26,8 +28,12 @@ export const fileTypes = {
 
 export type FileType = keyof typeof fileTypes;
 
-/** The endings of some kinds of files, small letters without a dot, by media type. */
+/** The endings of some kinds of files, small letters without a dot, by media type; a kind that is not known here has none. */
 export const endingsOf = (types: readonly FileType[]): ReadonlyMap<string, readonly string[]> =>
   new Map(
-    types.flatMap((type) => Object.entries(fileTypes[type].endings as Record<string, readonly string[]>)),
+    types.flatMap((type) =>
+      Object.entries<readonly string[]>(
+        valueAt<{ endings: Readonly<Record<string, readonly string[]>> }>(fileTypes, type)?.endings ?? {},
+      ),
+    ),
   );

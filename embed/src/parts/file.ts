@@ -37,6 +37,8 @@ function listen(field: HTMLElement, address: string | undefined, widget: PartWid
   let files: Listed[] = filesIn(value.value) ?? [];
 
   const draw = () => {
+    // The browser’s own “no file chosen” would be wrong beside a list of them.
+    chooser.classList.toggle('has', files.length > 0);
     list.replaceChildren(
       ...files.map((file) => row(file, filled(remove ?? '', { name: file.name }), () => drop(file))),
     );

@@ -119,6 +119,7 @@ describe('a countdown', () => {
     let ahead: number | null = null;
     const widget: PartWidget = {
       id: 'w',
+      body: '/b/none.json',
       close: () => asked.push('close'),
       leave: (address) => asked.push(`leave ${address}`),
       open: (name) => asked.push(`open ${name}`),

@@ -18,7 +18,10 @@ beforeAll(async () => {
   there = await publishSignup(server);
   const document = signupDocument();
   document.name = 'Letter';
-  document.elements['agree'] = { ...agreeing };
+  document.elements['agree'] = {
+    ...{ type: 'field', kind: 'consent', key: 'agree', label: 'Letter', required: true },
+    options: ['Yes, write to me once a month'],
+  };
   document.elements['form'] = { type: 'form', children: ['name', 'email', 'agree', 'send'] };
   document.afterwards.actions = [
     {
@@ -33,15 +36,6 @@ beforeAll(async () => {
   there = await publishAlso(server, there, document);
 });
 afterAll(() => server.stop());
-
-const agreeing = {
-  type: 'field',
-  kind: 'consent',
-  key: 'agree',
-  label: 'Letter',
-  options: ['Yes, write to me once a month'],
-  required: true,
-} as const;
 
 /** A second later, so that mails have an order. */
 const runDue = () => {

@@ -1,4 +1,5 @@
 import { PassThrough, type Readable } from 'node:stream';
+import { valueAt } from '@sirene/core/base/maps';
 import { Logger } from '@nestjs/common';
 import { byteOrderMark, csvLines } from '../shared/csv.js';
 import type { Cell, SheetColumn, SheetRowEntity } from './sheets.entity.js';
@@ -15,7 +16,7 @@ export async function* sheetCsv(columns: readonly SheetColumn[], pages: Pages): 
     yield csvLines(
       page.map(({ at, cells }) => [
         new Date(at).toISOString(),
-        ...columns.map(({ key }) => String(cells[key] ?? '')),
+        ...columns.map(({ key }) => String(valueAt(cells, key) ?? '')),
       ]),
     );
 }
@@ -51,7 +52,7 @@ async function writeXlsx(
   sheet.getRow(1).font = { bold: true };
   for await (const page of pages) {
     for (const { at, cells } of page)
-      sheet.addRow([new Date(at), ...columns.map(({ key }) => cellOf(cells[key]))]).commit();
+      sheet.addRow([new Date(at), ...columns.map(({ key }) => cellOf(valueAt(cells, key)))]).commit();
     if (stream.writableNeedDrain) await new Promise((drained) => stream.once('drain', drained));
   }
   await book.commit();

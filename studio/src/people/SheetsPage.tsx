@@ -1,4 +1,5 @@
 import { Box, Button, Code, Flex, Grid, Stack, Table, Text } from '@chakra-ui/react';
+import { valueAt } from '@sirene/core/base/maps';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -100,8 +101,8 @@ function Rows({ site, sheet, onChange }: { site: Site; sheet: ListedSheet; onCha
                 <Table.Row key={number}>
                   <Table.Cell color="slate">{dateTime(received)}</Table.Cell>
                   {data.columns.map(({ key }) => (
-                    <Table.Cell key={key} maxW="280px" truncate title={String(cells[key] ?? '')}>
-                      {cells[key]}
+                    <Table.Cell key={key} maxW="280px" truncate title={String(valueAt(cells, key) ?? '')}>
+                      {valueAt(cells, key)}
                     </Table.Cell>
                   ))}
                 </Table.Row>

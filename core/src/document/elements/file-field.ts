@@ -126,7 +126,7 @@ export const fileField = define({
   css:
     '&{display:grid;gap:6px}& p{margin:0}& p:empty,& ul:empty{display:none}& .optional{font-weight:400}' +
     '& .label{justify-self:var(--lj,start)}' +
-    '& .input{width:100%;font:inherit;border-style:solid;min-height:44px;max-width:100%}& .input.over{outline:2px dashed;outline-offset:2px}' +
+    '& .input{width:100%;font:inherit;border-style:solid;min-height:44px;max-width:100%}& .input.has{font-size:0!important}& .input.has::file-selector-button{font-size:1rem}& .input.over{outline:2px dashed;outline-offset:2px}' +
     '& .input::file-selector-button{font:inherit;margin-inline-end:12px;padding:4px 12px;border:1px solid;border-radius:4px;background:none;color:inherit;cursor:pointer}' +
     '& ul{list-style:none;margin:0;padding:0;display:grid;gap:6px}' +
     '& li{display:flex;align-items:center;gap:10px;min-width:0}& li img{width:40px;height:40px;object-fit:cover;border-radius:4px;flex:none}' +

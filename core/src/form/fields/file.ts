@@ -7,7 +7,7 @@ export interface SentFile {
   name: string;
 }
 
-const line = /^([0-9a-f]{32})? (.{1,120})$/u;
+const line = /^([0-9a-f]{32})? ([^\n]{1,120})$/u;
 
 /** The files that a value names, a line each; `null` where it names something else. */
 export function filesIn(value: string): SentFile[] | null {
@@ -27,7 +27,7 @@ export const fileLines = (files: readonly SentFile[]): string =>
       ({ id, name }) =>
         `${id} ${
           name
-            .replace(/\p{Cc}/gu, ' ')
+            .replace(/[\p{Cc}\u2028\u2029]/gu, ' ')
             .slice(0, 120)
             .trim() || 'file'
         }`,

@@ -1,0 +1,113 @@
+import { expect, test } from '@playwright/test';
+import { demo, expectAccessible, signIn, studio } from './helpers.ts';
+
+// From a row to a person: the lists they are on, the leads they became, and all that happened, in one place.
+
+test('a reader signs up, confirms from their mailbox, is welcomed, and leaves by one press', async ({
+  page,
+}) => {
+  const email = 'dara@fenwick.example';
+  await page.goto(`${demo}/journal/dark-adaptation/`);
+  const letter = page.getByRole('dialog');
+  await expect(letter).toBeVisible({ timeout: 15_000 });
+  await letter.getByLabel('Your name').fill('Dara Fenwick');
+  await letter.getByLabel('E-mail address').fill(email);
+  await letter.getByRole('button', { name: 'Send me the Sky letter' }).click();
+  await expect(letter.getByText('Thank you, and clear skies')).toBeVisible();
+
+  await signIn(page);
+  await page.goto(`${studio}/people/lists`);
+  const people = page.getByRole('table', { name: 'People on Sky letter' });
+  const entry = people.getByRole('row').filter({ hasText: email });
+  await expect(entry).toContainText('Pending');
+
+  await page.goto(`${studio}/post`);
+  const mails = page.getByRole('list', { name: 'E-mails' }).getByRole('button').filter({ hasText: email });
+  await mails.filter({ hasText: 'One click' }).click();
+  const mail = page.frameLocator('iframe[title="The e-mail as HTML"]');
+  await expect(mail.getByText('If it was not you, do nothing')).toBeVisible();
+  const opened = page.waitForEvent('popup');
+  await mail.getByRole('link', { name: 'Confirm' }).click();
+  const confirm = await opened;
+  await expect(confirm.getByRole('heading', { name: 'Please confirm' })).toBeVisible();
+  await expectAccessible(confirm);
+  await confirm.getByRole('button', { name: 'Confirm my address' }).click();
+  await expect(confirm.getByRole('heading', { name: 'Your address is confirmed' })).toBeVisible();
+  await confirm.close();
+
+  await mails.filter({ hasText: 'Welcome to the Sky letter' }).click({ timeout: 20_000 });
+  await expect(mail.getByText('Clear skies, Dara Fenwick!')).toBeVisible();
+  const left = page.waitForEvent('popup');
+  await mail.getByRole('link', { name: 'Unsubscribe' }).click();
+  const leave = await left;
+  await expectAccessible(leave);
+  await leave.getByRole('button', { name: 'Unsubscribe' }).click();
+  await expect(leave.getByRole('heading', { name: 'You have unsubscribed' })).toBeVisible();
+  await leave.close();
+
+  await page.goto(`${studio}/people/lists`);
+  await expect(entry).toContainText('Unsubscribed');
+  await entry.getByRole('button').click();
+  await expect(people).toContainText('on /journal/dark-adaptation/');
+  await expectAccessible(page);
+});
+
+test('a lead is moved along the board by keys and by hand, and its person tells of it', async ({ page }) => {
+  await signIn(page);
+  await page.goto(`${studio}/people/leads`);
+  const stage = (name: string) => page.getByRole('region', { name, exact: true });
+  const card = (name: string) => stage(name).getByRole('button', { name: /Tarn Lane Primary/ });
+  await expect(card('Asked')).toBeVisible();
+  await expectAccessible(page);
+
+  await card('Asked').focus();
+  await page.keyboard.press('Alt+ArrowRight');
+  await expect(card('In talks')).toBeFocused();
+  await page.reload();
+  await card('In talks').hover();
+  await page.mouse.down();
+  const column = await stage('Asked').boundingBox();
+  if (!column) throw new Error('The column is not to be seen');
+  await page.mouse.move(column.x + column.width / 2, column.y + column.height / 2, { steps: 8 });
+  await page.mouse.up();
+  await expect(card('Asked')).toBeVisible();
+
+  await card('Asked').click();
+  const sheet = page.getByRole('dialog', { name: 'Lead' });
+  await sheet.getByLabel('Value').fill('a lot');
+  await expect(sheet.getByText('Enter a number, such as 120.50.')).toBeVisible();
+  await expect(sheet.getByRole('button', { name: 'Save' })).toBeDisabled();
+  await sheet.getByLabel('Value').fill('120,5');
+  await sheet.getByLabel('Owner').selectOption('Demo designer');
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Save' }).click();
+  await expect(card('Asked')).toContainText('€120.50');
+  await expect(card('Asked')).toContainText('Demo designer');
+
+  await card('Asked').click();
+  await sheet.getByRole('link').first().click();
+  const person = page.getByRole('region', { name: 'Person' });
+  await expect(person.getByRole('list', { name: 'Timeline' })).toContainText(': In talks');
+  await person.getByRole('textbox', { name: 'Note' }).fill('Rang back: they need a ramp.');
+  await person.getByRole('button', { name: 'Add note' }).click();
+  await expect(person.getByRole('list', { name: 'Timeline' }).getByRole('listitem').first()).toContainText(
+    'Rang back: they need a ramp.',
+  );
+  await person.getByLabel('Tags').fill('Ramp');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('table', { name: 'Persons' })).toContainText('Ramp');
+  await expectAccessible(page);
+});
+
+test('stages are named by the site; one that holds leads can’t be removed', async ({ page }) => {
+  await signIn(page);
+  await page.goto(`${studio}/people/leads`);
+  await page.getByRole('button', { name: 'Stages' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Stages' });
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Remove Won' }).click();
+  await sheet.getByRole('button', { name: 'Save' }).click();
+  await expect(sheet.getByText(/“Won” holds \d+ leads/)).toBeVisible();
+  await sheet.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('region', { name: 'Won', exact: true })).toBeVisible();
+});
