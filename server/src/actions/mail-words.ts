@@ -18,7 +18,9 @@ export const pageLine = ({ page, pageTitle }: Errand['submission']): string =>
 
 /** The answers of a submission, a line each. */
 export const answerLines = (fields: Errand['submission']['fields']): string[] =>
-  fields.map(({ label, value }) => `${label}: ${value || '(left empty)'}`);
+  fields.map(
+    ({ label, value }) => `${label}${/[?:]$/.test(label.trim()) ? '' : ':'} ${value || '(left empty)'}`,
+  );
 
 /** A text of an action with what was sent in it. */
 export const filledText = (text: string, errand: Errand): string =>
