@@ -110,6 +110,8 @@ test('a school asks for a visit in three steps, and everybody who should know kn
   await expect(page.frameLocator('iframe[title="The e-mail as HTML"]').locator('body')).toContainText(
     'Dear Mira Stone,',
   );
+  await page.getByText('event.ics').click();
+  await expect(page.getByText('SUMMARY:A visit to Larkmoor Observatory: 44 children')).toBeVisible();
   await mails
     .getByRole('button', { name: /schools@larkmoor\.example/ })
     .first()

@@ -70,6 +70,7 @@ describe('a stranger', () => {
       subject: id,
       text: 'A link that nobody else may follow',
       html: '',
+      attachments: [],
       headers: site === null ? [] : [{ name: 'x-sirene-site', value: site }],
       receivedAt: 1,
     });

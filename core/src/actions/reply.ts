@@ -11,6 +11,9 @@ export const reply = {
     text: Type.String({ minLength: 1, maxLength: 5000 }),
     /** Where answers to it go; the address that mail is sent from where nothing is said. */
     replyTo: Type.Optional(mailAddress),
+    /** A day, with a time or without, that goes along as a calendar file; its title where that is not the subject. */
+    eventAt: Type.Optional(Type.String({ maxLength: 80 })),
+    eventTitle: Type.Optional(Type.String({ maxLength: 200 })),
   }),
   create: (name) => ({
     type: 'reply',
@@ -28,6 +31,15 @@ export const reply = {
       words: false,
       help: 'Where answers to this e-mail arrive.',
     },
+    {
+      key: 'eventAt',
+      label: 'Calendar file for',
+      control: 'line',
+      max: 80,
+      words: true,
+      help: 'A date field, and a time field behind it where there is one. Empty: no calendar file.',
+    },
+    { key: 'eventTitle', label: 'Calendar title', control: 'line', max: 200, words: true },
   ],
   told: () => ['the sender'],
   delivery: (target) => `Reply to ${target}`,

@@ -1,6 +1,6 @@
 export { answerSpec, answerWords, formTree } from './condition-spec.js';
 export type { AnswerCondition, FormTree } from './condition.js';
-export type { Answer, Answers } from './answer.js';
+export { dayOf, type Answer, type Answers } from './answer.js';
 export { holds, type Filled } from './asked.js';
 export { fileLines, filesIn, type SentFile } from './fields/file.js';
 export { endingsOf, fileTypes, type FileType } from './file-types.js';

@@ -122,6 +122,8 @@ export const schoolVisit = (hooks: string) =>
           subject: 'Your evening at the observatory',
           text: 'Dear {{name}},\n\nthank you for wanting to visit us. We look at the calendar and write back within two working days. This is what you asked for:\n\n{{form.answers}}\n\nClear skies,\n{{site.name}}',
           replyTo: 'schools@larkmoor.example',
+          eventAt: '{{date}}',
+          eventTitle: 'A visit to {{site.name}}: {{children}} children',
         },
         {
           type: 'lead',

@@ -63,6 +63,11 @@ export class MailSink implements OnApplicationShutdown {
         subject: mail.subject ?? '',
         text: mail.text ?? '',
         html: mail.html || '',
+        attachments: mail.attachments.map(({ filename, contentType, content }) => ({
+          name: filename ?? '',
+          type: contentType,
+          text: contentType.startsWith('text/') ? content.toString('utf8').slice(0, 100_000) : '',
+        })),
         headers: mail.headerLines.map(({ key, line }) => ({
           name: key,
           value: line.slice(key.length + 1).trim(),

@@ -15,6 +15,16 @@ export const wholeMail = answer('WholeMail', {
   ...common,
   text: Type.String(),
   html: Type.String({ description: 'The same as HTML; empty where it has none.' }),
+  attachments: Type.Array(
+    Type.Object(
+      {
+        name: Type.String(),
+        type: Type.String(),
+        text: Type.String({ description: 'What it says, where it is a text.' }),
+      },
+      { additionalProperties: false },
+    ),
+  ),
   headers: Type.Array(
     Type.Object({ name: Type.String(), value: Type.String() }, { additionalProperties: false }),
   ),

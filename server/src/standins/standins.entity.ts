@@ -10,6 +10,8 @@ export class MailEntity {
   @Column('text') text: string;
   /** The same as HTML; empty where it has none. */
   @Column('text') html: string;
+  /** Its attachments; of a text what it says, of anything else nothing. */
+  @Column('simple-json') attachments: { name: string; type: string; text: string }[];
   @Column('simple-json') headers: { name: string; value: string }[];
   @Column('integer') receivedAt: number;
 }

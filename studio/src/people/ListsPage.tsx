@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Grid, Input, NativeSelect, Stack, Table, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Grid, Stack, Table, Text } from '@chakra-ui/react';
 import { ChevronDown, ChevronRight, Download } from 'lucide-react';
 import { Fragment, useId, useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
@@ -12,10 +12,12 @@ import {
   withQuery,
 } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
+import { EmptyNote } from '../shared/EmptyNote.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago, count, exactTime, pathOf } from '../shared/format.ts';
 import { Waiting } from '../shared/Waiting.tsx';
 import { EntryState } from './EntryState.tsx';
+import { ChoiceFilter, ShowMore, WordsFilter } from './Filters.tsx';
 import { PeopleTabs } from './PeopleTabs.tsx';
 import { PickList } from './PickList.tsx';
 
@@ -35,13 +37,10 @@ function Lists({ site }: { site: Site }) {
   const open = data.find(({ id }) => id === search.get('list')) ?? data[0];
   if (!open)
     return (
-      <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
-        <Text fontWeight="600">No mailing lists yet</Text>
-        <Text color="slate" textAlign="center" maxW="60ch">
-          Give a form the action “Mailing list” under Afterwards. Whoever sends it is asked by e-mail to
-          confirm, and the list appears here.
-        </Text>
-      </Flex>
+      <EmptyNote title="No mailing lists yet">
+        Give a form the action “Mailing list” under Afterwards. Whoever sends it is asked by e-mail to
+        confirm, and the list appears here.
+      </EmptyNote>
     );
   return (
     <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '250px minmax(0, 1fr)' }} gap="5" alignItems="start">
@@ -74,29 +73,23 @@ function Entries({ site, list }: { site: Site; list: MailingList }) {
   return (
     <Stack gap="3" as="section" aria-label={list.name}>
       <Flex gap="3" align="center" wrap="wrap">
-        <Input
-          aria-label={`Search ${list.name}`}
+        <WordsFilter
+          label={`Search ${list.name}`}
           placeholder="Name or address"
-          bg="sheet"
-          maxW="260px"
-          size="sm"
           value={words}
-          onChange={(event) => setWords(event.target.value)}
+          onChange={setWords}
         />
-        <NativeSelect.Root size="sm" w="200px">
-          <NativeSelect.Field
-            aria-label="State"
-            bg="sheet"
-            value={state}
-            onChange={(event) => setState(event.target.value as ListEntry['state'] | '')}
-          >
-            <option value="">All ({count(pending + confirmed + unsubscribed)})</option>
-            <option value="confirmed">Confirmed ({count(confirmed)})</option>
-            <option value="pending">Pending ({count(pending)})</option>
-            <option value="unsubscribed">Unsubscribed ({count(unsubscribed)})</option>
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
+        <ChoiceFilter
+          label="State"
+          value={state}
+          options={[
+            ['', `All (${count(pending + confirmed + unsubscribed)})`],
+            ['confirmed', `Confirmed (${count(confirmed)})`],
+            ['pending', `Pending (${count(pending)})`],
+            ['unsubscribed', `Unsubscribed (${count(unsubscribed)})`],
+          ]}
+          onChange={(value) => setState(value as ListEntry['state'] | '')}
+        />
         <Box flex="1" />
         <Button asChild size="sm" variant="outline" colorPalette="plain">
           <a href={withQuery(at('/api/sites/{site}/lists/{list}/entries.csv', which), filter)} download>
@@ -127,11 +120,7 @@ function Entries({ site, list }: { site: Site; list: MailingList }) {
               ))}
             </Table.Body>
           </Table.Root>
-          {data.next !== null && limit < 200 && (
-            <Button m="3" size="xs" variant="outline" colorPalette="plain" onClick={() => setLimit(200)}>
-              Show more
-            </Button>
-          )}
+          {data.next !== null && limit < 200 && <ShowMore onClick={() => setLimit(200)} />}
         </Box>
       )}
     </Stack>

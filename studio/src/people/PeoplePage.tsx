@@ -1,13 +1,16 @@
-import { Box, Button, Flex, Grid, Input, NativeSelect, Stack, Table, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, Grid, Stack, Table, Text } from '@chakra-ui/react';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSite } from '../app/session.ts';
 import { at, type Site, type Submission, useAnswer, withQuery } from '../shared/api/index.ts';
+import { EmptyNote } from '../shared/EmptyNote.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago, count, pathOf } from '../shared/format.ts';
 import { DeliverySummary } from './DeliveryList.tsx';
+import { ChoiceFilter, ShowMore, WordsFilter } from './Filters.tsx';
 import { PeopleTabs } from './PeopleTabs.tsx';
+import { WhoButton } from './WhoButton.tsx';
 import { SubmissionDetail } from './SubmissionDetail.tsx';
 import { inBackground } from '../shared/background.ts';
 
@@ -29,35 +32,23 @@ function Submissions({ site }: { site: Site }) {
     withQuery(at('/api/sites/{site}/submissions', { site: site.id }), { ...filter, limit }),
     { refreshInterval: 5000, keepPreviousData: true },
   );
+  const isFiltered = words !== '' || widget !== '' || isHeld;
   const openId = search.get('submission') ?? data?.submissions[0]?.id;
   return (
     <Stack gap="4">
       <Flex gap="3" align="center" wrap="wrap">
-        <Input
-          aria-label="Search submissions"
+        <WordsFilter
+          label="Search submissions"
           placeholder="Search names, addresses, messages, pages"
-          bg="sheet"
-          maxW="340px"
-          size="sm"
           value={words}
-          onChange={(event) => setWords(event.target.value)}
+          onChange={setWords}
         />
-        <NativeSelect.Root size="sm" w="220px">
-          <NativeSelect.Field
-            aria-label="Widget"
-            bg="sheet"
-            value={widget}
-            onChange={(event) => setWidget(event.target.value)}
-          >
-            <option value="">All widgets</option>
-            {widgets.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
+        <ChoiceFilter
+          label="Widget"
+          value={widget}
+          options={[['', 'All widgets'], ...widgets.map(({ id, name }) => [id, name] as const)]}
+          onChange={setWidget}
+        />
         <Text color="slate" flex="1">
           {data && `${count(data.total)} ${data.total === 1 ? 'submission' : 'submissions'}`}
         </Text>
@@ -83,7 +74,13 @@ function Submissions({ site }: { site: Site }) {
         </Button>
       </Flex>
       {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
-      {data?.total === 0 && <Nothing filtered={words !== '' || widget !== '' || isHeld} />}
+      {data?.total === 0 && (
+        <EmptyNote title={isFiltered ? 'No matches' : 'No submissions yet'}>
+          {isFiltered
+            ? 'Try fewer words, or all widgets.'
+            : 'Publish a widget with a form, open the site as a visitor and submit it: it appears here.'}
+        </EmptyNote>
+      )}
       {data && data.total > 0 && (
         <Grid
           templateColumns={{ base: 'repeat(2, minmax(0, 1fr))', lg: 'minmax(0, 1fr) 380px' }}
@@ -113,9 +110,7 @@ function Submissions({ site }: { site: Site }) {
               </Table.Body>
             </Table.Root>
             {data.total > data.submissions.length && limit < 200 && (
-              <Button m="3" size="xs" variant="outline" colorPalette="plain" onClick={() => setLimit(200)}>
-                Show more
-              </Button>
+              <ShowMore onClick={() => setLimit(200)} />
             )}
           </Box>
           {openId && <SubmissionDetail site={site} id={openId} onChange={() => inBackground(mutate())} />}
@@ -138,25 +133,7 @@ function SubmissionRow({
   return (
     <Table.Row bg={open ? 'wash' : undefined} boxShadow={open ? 'inset 3px 0 0 {colors.deep}' : undefined}>
       <Table.Cell>
-        <Button
-          variant="plain"
-          h="auto"
-          p="0"
-          justifyContent="start"
-          textAlign="start"
-          aria-pressed={open}
-          onClick={onOpen}
-          whiteSpace="normal"
-        >
-          <Box>
-            <Text fontWeight="600">{person?.name || person?.email || 'Anonymous'}</Text>
-            {person?.name && (
-              <Text color="slate" fontSize="13px" fontWeight="400">
-                {person.email}
-              </Text>
-            )}
-          </Box>
-        </Button>
+        <WhoButton who={person} open={open} onOpen={onOpen} />
       </Table.Cell>
       <Table.Cell>{widget.name}</Table.Cell>
       <Table.Cell color="slate" maxW="200px" truncate title={page}>
@@ -169,18 +146,5 @@ function SubmissionRow({
         {ago(receivedAt)}
       </Table.Cell>
     </Table.Row>
-  );
-}
-
-function Nothing({ filtered }: { filtered: boolean }) {
-  return (
-    <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
-      <Text fontWeight="600">{filtered ? 'No matches' : 'No submissions yet'}</Text>
-      <Text color="slate">
-        {filtered
-          ? 'Try fewer words, or all widgets.'
-          : 'Publish a widget with a form, open the site as a visitor and submit it: it appears here.'}
-      </Text>
-    </Flex>
   );
 }

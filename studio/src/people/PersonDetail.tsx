@@ -10,6 +10,7 @@ import { useAttempt } from '../shared/use-attempt.ts';
 import { Waiting } from '../shared/Waiting.tsx';
 import { EntryState } from './EntryState.tsx';
 import { LeadsOf } from './leads/LeadsOf.tsx';
+import { Part } from './Part.tsx';
 import { Timeline } from './Timeline.tsx';
 
 interface Props {
@@ -197,16 +198,5 @@ function Erase({ path, onErased }: { path: PersonPath; onErased(): void }) {
       </Button>
       {error !== null && <ErrorNote error={error} />}
     </>
-  );
-}
-
-function Part({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <Stack gap="1.5" borderTopWidth="1px" pt="4">
-      <Heading as="h3" fontSize="13px" fontWeight="600" color="slate">
-        {title}
-      </Heading>
-      {children}
-    </Stack>
   );
 }

@@ -1,13 +1,16 @@
-import { Badge, Box, Button, Flex, Grid, Input, NativeSelect, Stack, Table, Text } from '@chakra-ui/react';
+import { Badge, Box, Flex, Grid, Stack, Table, Text } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSite } from '../app/session.ts';
 import { at, type ListedPerson, type Site, useAnswer, withQuery } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
+import { EmptyNote } from '../shared/EmptyNote.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago, count } from '../shared/format.ts';
+import { ChoiceFilter, ShowMore, WordsFilter } from './Filters.tsx';
 import { PeopleTabs } from './PeopleTabs.tsx';
 import { PersonDetail } from './PersonDetail.tsx';
+import { WhoButton } from './WhoButton.tsx';
 
 /** Everybody who has sent something: the list beside the one who is open. */
 export function PersonsPage() {
@@ -29,43 +32,24 @@ function Persons({ site }: { site: Site }) {
   return (
     <Stack gap="4">
       <Flex gap="3" align="center" wrap="wrap">
-        <Input
-          aria-label="Search persons"
-          placeholder="Name or address"
-          bg="sheet"
-          maxW="300px"
-          size="sm"
-          value={words}
-          onChange={(event) => setWords(event.target.value)}
-        />
+        <WordsFilter label="Search persons" placeholder="Name or address" value={words} onChange={setWords} />
         {data && data.tags.length > 0 && (
-          <NativeSelect.Root size="sm" w="180px">
-            <NativeSelect.Field
-              aria-label="Tag"
-              bg="sheet"
-              value={tag}
-              onChange={(event) => setTag(event.target.value)}
-            >
-              <option value="">All tags</option>
-              {data.tags.map((one) => (
-                <option key={one}>{one}</option>
-              ))}
-            </NativeSelect.Field>
-            <NativeSelect.Indicator />
-          </NativeSelect.Root>
+          <ChoiceFilter
+            label="Tag"
+            value={tag}
+            options={[['', 'All tags'], ...data.tags.map((one) => [one, one] as const)]}
+            onChange={setTag}
+          />
         )}
         <Text color="slate">{data && `${count(data.total)} ${data.total === 1 ? 'person' : 'persons'}`}</Text>
       </Flex>
       {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
       {data?.total === 0 && (
-        <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
-          <Text fontWeight="600">{isFiltered ? 'No matches' : 'Nobody yet'}</Text>
-          <Text color="slate">
-            {isFiltered
-              ? 'Try fewer words, or all tags.'
-              : 'Whoever sends a form with an e-mail field appears here.'}
-          </Text>
-        </Flex>
+        <EmptyNote title={isFiltered ? 'No matches' : 'Nobody yet'}>
+          {isFiltered
+            ? 'Try fewer words, or all tags.'
+            : 'Whoever sends a form with an e-mail field appears here.'}
+        </EmptyNote>
       )}
       {data && data.total > 0 && (
         <Grid
@@ -93,11 +77,7 @@ function Persons({ site }: { site: Site }) {
                 ))}
               </Table.Body>
             </Table.Root>
-            {data.next !== null && limit < 200 && (
-              <Button m="3" size="xs" variant="outline" colorPalette="plain" onClick={() => setLimit(200)}>
-                Show more
-              </Button>
-            )}
+            {data.next !== null && limit < 200 && <ShowMore onClick={() => setLimit(200)} />}
           </Box>
           {openId && (
             <PersonDetail
@@ -116,29 +96,11 @@ function Persons({ site }: { site: Site }) {
 }
 
 function PersonRow({ person, open, onOpen }: { person: ListedPerson; open: boolean; onOpen(): void }) {
-  const { name, email, tags, lastAt } = person;
+  const { tags, lastAt } = person;
   return (
     <Table.Row bg={open ? 'wash' : undefined} boxShadow={open ? 'inset 3px 0 0 {colors.deep}' : undefined}>
       <Table.Cell>
-        <Button
-          variant="plain"
-          h="auto"
-          p="0"
-          justifyContent="start"
-          textAlign="start"
-          aria-pressed={open}
-          onClick={onOpen}
-          whiteSpace="normal"
-        >
-          <Box>
-            <Text fontWeight="600">{name || email}</Text>
-            {name && (
-              <Text color="slate" fontSize="13px" fontWeight="400">
-                {email}
-              </Text>
-            )}
-          </Box>
-        </Button>
+        <WhoButton who={person} open={open} onOpen={onOpen} />
       </Table.Cell>
       <Table.Cell>
         <Flex gap="1" wrap="wrap">

@@ -7,6 +7,7 @@ import { useSite } from '../app/session.ts';
 import { at, post, type ListedSheet, type Site, useAnswer } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
 import { CopyButton } from '../shared/CopyButton.tsx';
+import { EmptyNote } from '../shared/EmptyNote.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { count, dateTime } from '../shared/format.ts';
 import { useAttempt } from '../shared/use-attempt.ts';
@@ -30,13 +31,10 @@ function Sheets({ site }: { site: Site }) {
   const open = data.find(({ id }) => id === search.get('sheet')) ?? data[0];
   if (!open)
     return (
-      <Flex bg="sheet" borderWidth="1px" rounded="md" p="10" direction="column" align="center" gap="2">
-        <Text fontWeight="600">No spreadsheets yet</Text>
-        <Text color="slate" textAlign="center" maxW="60ch">
-          Give a form the action “Spreadsheet” under Afterwards. Each submission adds a row, and the
-          spreadsheet appears here.
-        </Text>
-      </Flex>
+      <EmptyNote title="No spreadsheets yet">
+        Give a form the action “Spreadsheet” under Afterwards. Each submission adds a row, and the spreadsheet
+        appears here.
+      </EmptyNote>
     );
   return (
     <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '250px minmax(0, 1fr)' }} gap="5" alignItems="start">

@@ -6,6 +6,7 @@ import { Waiting } from '../shared/Waiting.tsx';
 import { exactTime, pathOf } from '../shared/format.ts';
 import { StateMark } from '../shared/StateMark.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
+import { Part } from './Part.tsx';
 import { SentFiles } from './SentFiles.tsx';
 import { DeliveryList } from './DeliveryList.tsx';
 import { inBackground } from '../shared/background.ts';
@@ -116,17 +117,6 @@ function HeldNote({
         Let it through
       </Button>
       {error !== null && <ErrorNote error={error} />}
-    </Stack>
-  );
-}
-
-function Part({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <Stack gap="1.5" borderTopWidth="1px" pt="4">
-      <Heading as="h3" fontSize="13px" fontWeight="600" color="slate">
-        {title}
-      </Heading>
-      {children}
     </Stack>
   );
 }

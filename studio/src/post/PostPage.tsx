@@ -156,6 +156,19 @@ function MailText({ id }: { id: string }) {
         {exactTime(data.receivedAt)}
       </Text>
       <MailBody text={data.text} html={data.html} />
+      {data.attachments.map(({ name, type, text }) => (
+        <Box as="details" key={name} mt="4" fontSize="13px">
+          <Box as="summary" cursor="pointer">
+            {name}{' '}
+            <Text as="span" color="slate">
+              {type}
+            </Text>
+          </Box>
+          <Box as="pre" whiteSpace="pre-wrap" wordBreak="break-all" fontFamily="mono" fontSize="12px" mt="2">
+            {text}
+          </Box>
+        </Box>
+      ))}
       <Box as="details" mt="5" color="slate" fontSize="13px">
         <Box as="summary" cursor="pointer">
           Headers ({data.headers.length})

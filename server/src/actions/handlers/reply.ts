@@ -1,6 +1,8 @@
-import { Injectable } from '@nestjs/common';
+import { Inject, Injectable } from '@nestjs/common';
 import type { Action } from '@sirene/core/actions';
+import { CLOCK, type ServerClock } from '../../config.js';
 import { brandedMail } from '../../mail/branded.js';
+import { calendarFile } from '../../mail/calendar-file.js';
 import { Mailer, siteHeader } from '../../mail/mailer.js';
 import type { ActionHandler, Errand, Sent } from '../handler.js';
 import { filledSubject, filledText } from '../mail-words.js';
@@ -8,20 +10,27 @@ import { senderOf } from '../sender.js';
 
 type Reply = Extract<Action, { type: 'reply' }>;
 
+type Settings = Omit<Reply, 'type' | 'when'>;
+
 /** Answers whoever sent a submission. */
 @Injectable()
 export class ReplyHandler implements ActionHandler<Reply> {
-  constructor(private readonly mailer: Mailer) {}
+  constructor(
+    private readonly mailer: Mailer,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
 
   /** Nobody is answered who has left no address. */
-  targets({ subject, text, replyTo }: Reply, { email }: Sent) {
-    return email ? [{ target: email, settings: { subject, text, ...(replyTo && { replyTo }) } }] : [];
+  targets({ type: _, when: __, ...settings }: Reply, { email }: Sent) {
+    return email ? [{ target: email, settings }] : [];
   }
 
   /** Sends the mail. May be called more than once for a delivery: the mail carries its id. */
   async run(errand: Errand): Promise<void> {
     const { delivery, site } = errand;
-    const { subject, text, replyTo } = delivery.settings as Pick<Reply, 'subject' | 'text' | 'replyTo'>;
+    const settings = delivery.settings as Settings;
+    const { subject, text, replyTo } = settings;
+    const calendar = await this.#calendar(errand, settings);
     await this.mailer.send({
       to: { name: '', address: delivery.target },
       headers: {
@@ -33,6 +42,28 @@ export class ReplyHandler implements ActionHandler<Reply> {
       subject: filledSubject(subject, errand),
       ...(replyTo && { replyTo: { name: '', address: replyTo } }),
       ...brandedMail(senderOf(site), { text: filledText(text, errand) }),
+      ...(calendar !== null && {
+        attachments: [
+          {
+            filename: 'event.ics',
+            content: calendar,
+            contentType: 'text/calendar; method=PUBLISH; charset=utf-8',
+          },
+        ],
+      }),
+    });
+  }
+
+  async #calendar(errand: Errand, { subject, eventAt, eventTitle }: Settings): Promise<string | null> {
+    if (!eventAt) return null;
+    const { delivery, site } = errand;
+    return calendarFile({
+      id: delivery.id,
+      title: filledSubject(eventTitle || subject, errand),
+      when: filledText(eventAt, errand),
+      zone: site.zone,
+      organiser: site.name,
+      now: this.clock.now(),
     });
   }
 }

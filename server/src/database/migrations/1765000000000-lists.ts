@@ -32,6 +32,7 @@ export class Lists1765000000000 implements MigrationInterface {
       words TEXT NOT NULL,
       submissionId TEXT) STRICT`);
     await runner.query(`ALTER TABLE mail ADD COLUMN html TEXT NOT NULL DEFAULT ''`);
+    await runner.query(`ALTER TABLE mail ADD COLUMN attachments TEXT NOT NULL DEFAULT '[]'`);
     await runner.query(`CREATE INDEX list_event_person ON list_event (personId, at)`);
     // Tried again, a submission asks once.
     await runner.query(
@@ -40,6 +41,7 @@ export class Lists1765000000000 implements MigrationInterface {
   }
 
   async down(runner: QueryRunner): Promise<void> {
+    await runner.query(`ALTER TABLE mail DROP COLUMN attachments`);
     await runner.query(`ALTER TABLE mail DROP COLUMN html`);
     await runner.query(`DROP TABLE list_event`);
     await runner.query(`DROP TABLE list_entry`);

@@ -1,8 +1,7 @@
 import { ApiPropertyOptional } from '@nestjs/swagger';
-import { Type } from 'class-transformer';
-import { IsIn, IsInt, IsString, Matches, Max, MaxLength, Min } from 'class-validator';
-import { cursorPattern } from '../../shared/cursor.js';
+import { IsIn } from 'class-validator';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
+import { After, PageLimit, QueryText } from '../../shared/paged.js';
 import { entryStates, type EntryState } from '../lists.entity.js';
 
 export class FilterEntriesDto {
@@ -11,24 +10,14 @@ export class FilterEntriesDto {
   @IsIn(entryStates)
   state?: EntryState;
 
-  @ApiPropertyOptional({ description: 'Part of a name or an address' })
-  @MayBeLeftOut()
-  @IsString()
-  @MaxLength(200)
+  @QueryText('Part of a name or an address')
   words?: string;
 }
 
 export class ListEntriesDto extends FilterEntriesDto {
-  @ApiPropertyOptional({ description: 'Only those after this place in the list: `next` of the page before' })
-  @MayBeLeftOut()
-  @Matches(cursorPattern, { message: 'must be the “next” of a page of this list' })
+  @After()
   after?: string;
 
-  @ApiPropertyOptional({ default: 50 })
-  @MayBeLeftOut()
-  @Type(() => Number)
-  @IsInt()
-  @Min(1)
-  @Max(200)
+  @PageLimit()
   limit?: number;
 }

@@ -1,43 +1,19 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayUnique,
-  IsArray,
-  IsInt,
-  IsString,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-} from 'class-validator';
-import { cursorPattern } from '../../shared/cursor.js';
+import { ArrayMaxSize, ArrayUnique, IsArray, IsString, Matches, MaxLength } from 'class-validator';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
+import { After, PageLimit, QueryText } from '../../shared/paged.js';
 
 export class ListPersonsDto {
-  @ApiPropertyOptional({ description: 'Part of a name or an address' })
-  @MayBeLeftOut()
-  @IsString()
-  @MaxLength(200)
+  @QueryText('Part of a name or an address')
   words?: string;
 
-  @ApiPropertyOptional({ description: 'Only those with this tag' })
-  @MayBeLeftOut()
-  @IsString()
-  @MaxLength(40)
+  @QueryText('Only those with this tag', 40)
   tag?: string;
 
-  @ApiPropertyOptional({ description: 'Only those after this place in the list: `next` of the page before' })
-  @MayBeLeftOut()
-  @Matches(cursorPattern, { message: 'must be the “next” of a page of this list' })
+  @After()
   after?: string;
 
-  @ApiPropertyOptional({ default: 50 })
-  @MayBeLeftOut()
-  @Type(() => Number)
-  @IsInt()
-  @Min(1)
-  @Max(200)
+  @PageLimit()
   limit?: number;
 }
 

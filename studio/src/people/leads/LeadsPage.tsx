@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { Button, Flex, Text } from '@chakra-ui/react';
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { Settings2 } from 'lucide-react';
 import { useState } from 'react';
@@ -6,6 +6,7 @@ import { useSearchParams } from 'react-router';
 import { useSite } from '../../app/session.ts';
 import { at, type Board, patch, type Site, useAnswer } from '../../shared/api/index.ts';
 import { inBackground } from '../../shared/background.ts';
+import { EmptyNote } from '../../shared/EmptyNote.tsx';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { count } from '../../shared/format.ts';
 import { useAttempt } from '../../shared/use-attempt.ts';
@@ -96,9 +97,9 @@ function Leads({ site }: { site: Site }) {
         </Flex>
       </DndContext>
       {data.leads.length === 0 && (
-        <Box textAlign="center" color="slate" p="6">
+        <EmptyNote title="No leads yet">
           Give a form the action “Lead” under Afterwards, or add a lead to a person.
-        </Box>
+        </EmptyNote>
       )}
       {open && (
         <LeadSheet

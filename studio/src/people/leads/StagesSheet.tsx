@@ -85,39 +85,27 @@ export function StagesSheet({
               </NativeSelect.Field>
               <NativeSelect.Indicator />
             </NativeSelect.Root>
-            <IconButton
-              size="2xs"
-              variant="ghost"
-              colorPalette="plain"
-              type="button"
-              aria-label={`Move ${stage.name} up`}
+            <Small
+              label={`Move ${stage.name} up`}
               disabled={position === 0}
               onClick={() => swap(position, position - 1)}
             >
               <ArrowUp size={14} aria-hidden />
-            </IconButton>
-            <IconButton
-              size="2xs"
-              variant="ghost"
-              colorPalette="plain"
-              type="button"
-              aria-label={`Move ${stage.name} down`}
+            </Small>
+            <Small
+              label={`Move ${stage.name} down`}
               disabled={position === stages.length - 1}
               onClick={() => swap(position, position + 1)}
             >
               <ArrowDown size={14} aria-hidden />
-            </IconButton>
-            <IconButton
-              size="2xs"
-              variant="ghost"
-              colorPalette="plain"
-              type="button"
-              aria-label={`Remove ${stage.name}`}
+            </Small>
+            <Small
+              label={`Remove ${stage.name}`}
               disabled={stages.length === 1}
               onClick={() => setStages(stages.toSpliced(position, 1))}
             >
               <Trash2 size={14} aria-hidden />
-            </IconButton>
+            </Small>
           </Flex>
         ))}
         <Button
@@ -135,5 +123,26 @@ export function StagesSheet({
         {error !== null && <ErrorNote error={error} />}
       </Stack>
     </Sheet>
+  );
+}
+
+function Small({
+  label,
+  ...button
+}: {
+  label: string;
+  disabled: boolean;
+  onClick(): void;
+  children: React.ReactNode;
+}) {
+  return (
+    <IconButton
+      size="2xs"
+      variant="ghost"
+      colorPalette="plain"
+      type="button"
+      aria-label={label}
+      {...button}
+    />
   );
 }

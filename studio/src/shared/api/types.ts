@@ -2414,6 +2414,12 @@ export interface components {
       text: string;
       /** @description The same as HTML; empty where it has none. */
       html: string;
+      attachments: {
+        name: string;
+        type: string;
+        /** @description What it says, where it is a text. */
+        text: string;
+      }[];
       headers: {
         name: string;
         value: string;
