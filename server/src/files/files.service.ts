@@ -25,8 +25,10 @@ import { FileEntity } from './files.entity.js';
 /** What may lie there of one site without a submission. */
 const mostUnclaimed = { files: 1000, bytes: 2_000_000_000 };
 
-/** How long a file waits for its form to be sent, ms. */
-const waitsMs = 24 * 3_600_000;
+const dayMs = 24 * 3_600_000;
+
+/** How long a file waits for its form to be sent, ms: what was filled in without a connection arrives days later. */
+const waitsMs = 8 * dayMs;
 
 const sweepMs = 3_600_000;
 
@@ -127,12 +129,7 @@ export class FilesService implements OnApplicationShutdown {
 
   /** Drops files whose form was not sent in time, and contents that belong to no file any more. */
   async sweep(): Promise<void> {
-    const unclaimed = { submissionId: IsNull(), sentAt: LessThan(this.clock.now() - waitsMs) };
-    const late = await this.dataSource.getRepository(FileEntity).findBy(unclaimed);
-    await this.transactions.write((manager) => manager.delete(FileEntity, unclaimed));
-    const left = await this.dataSource.getRepository(FileEntity).findBy({ id: In(late.map(({ id }) => id)) });
-    // One of them may have been claimed in between.
-    await this.drop(late.map(({ id }) => id).filter((id) => !left.some((one) => one.id === id)));
+    await this.#dropUnclaimed(waitsMs);
     const lying = await readdir(this.#folder).catch(() => []);
     for (let from = 0; from < lying.length; from += 500) {
       const some = lying.slice(from, from + 500);
@@ -140,6 +137,15 @@ export class FilesService implements OnApplicationShutdown {
       const known = new Set(rows.map(({ id }) => id));
       for (const id of some.filter((one) => !known.has(one))) await this.#dropOld(id);
     }
+  }
+
+  async #dropUnclaimed(olderThan: number): Promise<void> {
+    const unclaimed = { submissionId: IsNull(), sentAt: LessThan(this.clock.now() - olderThan) };
+    const late = await this.dataSource.getRepository(FileEntity).findBy(unclaimed);
+    await this.transactions.write((manager) => manager.delete(FileEntity, unclaimed));
+    const left = await this.dataSource.getRepository(FileEntity).findBy({ id: In(late.map(({ id }) => id)) });
+    // One of them may have been claimed in between.
+    await this.drop(late.map(({ id }) => id).filter((id) => !left.some((one) => one.id === id)));
   }
 
   // One that has just come may be waiting for its row.
@@ -153,15 +159,22 @@ export class FilesService implements OnApplicationShutdown {
     for (const id of ids) await rm(this.#path(id), { force: true });
   }
 
+  // Where too much waits, what has waited for more than a day gives way first.
   async #refuseFlood(site: SiteEntity): Promise<void> {
+    if (!(await this.#isFull(site))) return;
+    await this.#dropUnclaimed(dayMs);
+    if (await this.#isFull(site))
+      throw new HttpException('Too many files wait for their form on this site. Try again later.', 429);
+  }
+
+  async #isFull(site: SiteEntity): Promise<boolean> {
     const [{ files, bytes } = { files: 0, bytes: 0 }] = await this.dataSource.query<
       { files: number; bytes: number }[]
     >(
       'SELECT count(*) AS files, coalesce(sum(bytes), 0) AS bytes FROM file WHERE siteId = ? AND submissionId IS NULL',
       [site.id],
     );
-    if (files >= mostUnclaimed.files || bytes >= mostUnclaimed.bytes)
-      throw new HttpException('Too many files wait for their form on this site. Try again later.', 429);
+    return files >= mostUnclaimed.files || bytes >= mostUnclaimed.bytes;
   }
 
   get #folder(): string {

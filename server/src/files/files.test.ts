@@ -204,9 +204,12 @@ describe('files of visitors', () => {
     expect(await stored()).toEqual(before);
   });
 
-  it('go after a day without a submission, and with their person', async () => {
+  it('go after eight days without a submission, and with their person', async () => {
     const lost = await sendFile('lost.png', png());
     const { body: people } = await server.get(`/api/sites/${there.siteId}/persons`);
+    expect(await stored()).toContain(lost.body.id);
+    server.clock.pass(7 * dayMs);
+    await server.app.get(FilesService).sweep();
     expect(await stored()).toContain(lost.body.id);
     server.clock.pass(dayMs + 1);
     await server.signIn();
@@ -217,13 +220,15 @@ describe('files of visitors', () => {
     expect(await stored()).toEqual([]);
   });
 
-  it('are refused while a thousand wait for their form', async () => {
+  it('are refused while a thousand wait for their form, until those have waited for a day', async () => {
     const rows = Array.from({ length: 1000 }, (_, at) => ({
       ...{ id: String(at).padStart(32, '0'), siteId: there.siteId, submissionId: null },
       ...{ name: 'me.png', type: 'image/png', bytes: 1, sentAt: server.clock.time },
     }));
     await server.app.get(DataSource).getRepository(FileEntity).insert(rows);
     expect((await sendFile('me.png', png())).status).toBe(429);
+    server.clock.pass(dayMs + 1);
+    expect((await sendFile('me.png', png())).status).toBe(202);
   });
 });
 

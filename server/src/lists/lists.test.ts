@@ -44,6 +44,7 @@ const runDue = () => {
 };
 
 interface Mail {
+  sender: string;
   subject: string;
   text: string;
   html: string;
@@ -95,6 +96,7 @@ test('whoever signs up is on the list once they have confirmed it from their mai
   });
   const [asked] = await mailsTo(email);
   expect(asked?.subject).toBe('Please confirm, Mira Stone');
+  expect(asked?.sender).toBe('"Larkmoor" <post@sirene.example>');
   const path = pathIn(asked?.text ?? '', 'confirm');
   expect(asked?.html).toContain(path);
 

@@ -25,8 +25,14 @@ export class Mailer implements OnModuleDestroy {
     this.#transport.close();
   }
 
-  /** Resolved once the other side has taken it; throws when it does not. */
-  async send(mail: Omit<SendMailOptions, 'from'>): Promise<void> {
-    await this.#transport.sendMail({ from: this.config.mailFrom, ...mail });
+  /**
+   * Resolved once the other side has taken it; throws when it does not.
+   *
+   * @param as whose name it comes under, such as a site's to its visitors; that of this installation where nothing is said
+   */
+  async send(mail: Omit<SendMailOptions, 'from'>, as?: string): Promise<void> {
+    const { mailFrom } = this.config;
+    const address = /<([^<>]+)>\s*$/.exec(mailFrom)?.[1] ?? mailFrom;
+    await this.#transport.sendMail({ from: as === undefined ? mailFrom : { name: as, address }, ...mail });
   }
 }

@@ -53,7 +53,9 @@ async function writeXlsx(
   for await (const page of pages) {
     for (const { at, cells } of page)
       sheet.addRow([new Date(at), ...columns.map(({ key }) => cellOf(valueAt(cells, key)))]).commit();
-    if (stream.writableNeedDrain) await new Promise((drained) => stream.once('drain', drained));
+    if (stream.writableNeedDrain) await new Promise((go) => stream.once('drain', go).once('close', go));
+    // Whoever asked for it has gone.
+    if (stream.destroyed) return;
   }
   await book.commit();
 }

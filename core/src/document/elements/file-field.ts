@@ -51,21 +51,9 @@ export const fileField = define({
     {
       path: ['types'],
       label: 'File types',
-      control: 'list',
+      control: 'several',
       always: true,
-      entries: {
-        properties: [
-          {
-            path: [],
-            label: 'Type',
-            control: 'choice',
-            options: Object.fromEntries(kinds.map((kind) => [kind, fileTypes[kind].label])),
-            always: true,
-          },
-        ],
-        blank: () => 'documents',
-        title: (kind: FileType) => fileTypes[kind].label,
-      },
+      options: Object.fromEntries(kinds.map((kind) => [kind, fileTypes[kind].label])),
     },
     { path: ['most'], label: 'Most files', control: 'number', min: 1, max: 10, always: true },
     {

@@ -84,12 +84,13 @@ export class ListHandler implements ActionHandler<List> {
     headers: Record<string, string> = {},
   ): Promise<void> {
     const { delivery, site } = errand;
-    await this.mailer.send({
+    const mail = {
       to: { name: '', address: delivery.target },
       headers: { [siteHeader]: site.id, 'Auto-Submitted': 'auto-replied', ...headers },
       messageId: `<${delivery.id}@sirene>`,
       subject: filledSubject(subject, errand),
       ...brandedMail(senderOf(site), { text: filledText(text, errand), ...parts }),
-    });
+    };
+    await this.mailer.send(mail, site.name);
   }
 }

@@ -31,7 +31,7 @@ export class ReplyHandler implements ActionHandler<Reply> {
     const settings = delivery.settings as Settings;
     const { subject, text, replyTo } = settings;
     const calendar = await this.#calendar(errand, settings);
-    await this.mailer.send({
+    const mail = {
       to: { name: '', address: delivery.target },
       headers: {
         [siteHeader]: site.id,
@@ -51,7 +51,8 @@ export class ReplyHandler implements ActionHandler<Reply> {
           },
         ],
       }),
-    });
+    };
+    await this.mailer.send(mail, site.name);
   }
 
   async #calendar(errand: Errand, { subject, eventAt, eventTitle }: Settings): Promise<string | null> {
