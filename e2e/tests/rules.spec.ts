@@ -1,6 +1,15 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { withoutServerClock } from '../server-clock.ts';
-import { demo, expectAccessible, openPiece, openWidget, publish, saved, signIn } from './helpers.ts';
+import {
+  demo,
+  dropDrafts,
+  expectAccessible,
+  openPiece,
+  openWidget,
+  publish,
+  saved,
+  signIn,
+} from './helpers.ts';
 
 // The six steps of rules that people can trust: a rule as a sentence, one visitor played, five thousand, the page plan, the draft on
 // the live page, and clocks that tell the truth.
@@ -76,6 +85,8 @@ test('a draft runs on the live page before it is published, says why, and nothin
   context,
 }) => {
   await signIn(page);
+  await dropDrafts(page);
+  await page.reload();
   await openWidget(page, 'Sky letter');
   const triggers = await openPiece(page, 'Appear', /s after page load/);
   await triggers.getByLabel('After (s)').first().fill('600');

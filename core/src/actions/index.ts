@@ -6,6 +6,7 @@ import { list } from './list.js';
 import { notify } from './notify.js';
 import { reply } from './reply.js';
 import { sheet } from './sheet.js';
+import { tag } from './tag.js';
 import { webhook } from './webhook.js';
 
 export type { ActionField, ActionSpec, AnyAction } from './action.js';
@@ -13,7 +14,7 @@ export { isMailAddress } from './mail-address.js';
 export { fillWords, namesIn, renamedWord, wordNames } from './words/index.js';
 
 /** Every kind of action. A new one is its file, a line here, and its handler, for which the server's compiler asks. */
-export const actionSpecs = [notify, reply, list, lead, sheet, webhook] as const;
+export const actionSpecs = [notify, reply, list, lead, tag, sheet, webhook] as const;
 
 export type Action = Static<(typeof actionSpecs)[number]['schema']>;
 

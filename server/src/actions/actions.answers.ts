@@ -19,6 +19,10 @@ export const delivery = answer('Delivery', {
 
 export const repeated = answer('RepeatedDelivery', { id: Type.String(), state });
 
+export const repeatedAll = answer('RepeatedDeliveries', {
+  repeated: Type.Integer({ description: 'How many there were.' }),
+});
+
 /** What is told of a delivery. */
 export const toldOfDelivery = (entity: DeliveryEntity) => {
   const { id, type, target, state, attempts, dueAt, lastAt, lastError } = entity;

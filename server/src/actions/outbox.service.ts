@@ -104,6 +104,18 @@ export class OutboxService implements OnApplicationShutdown {
     );
   }
 
+  /** Makes every delivery of a site that failed due now. Returns how many those are. */
+  repeatFailed(site: SiteEntity): Promise<number> {
+    return this.groups.add(
+      (database) =>
+        statement(
+          database,
+          `UPDATE delivery SET state = 'waiting', attempts = 0, dueAt = ?, lastError = NULL
+           WHERE siteId = ? AND state = 'failed'`,
+        ).run(this.clock.now(), site.id).changes,
+    );
+  }
+
   /** What is due and has room: of all, and of its target. */
   async #chosen(): Promise<DeliveryEntity[]> {
     // What is under way as one looks may be done before the answer is there: it is none of what is due, either way.

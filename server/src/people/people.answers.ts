@@ -57,6 +57,9 @@ export const submission = answer('Submission', {
 export const submissionList = answer('SubmissionList', {
   total: Type.Integer({ description: 'How many match in all.' }),
   held: Type.Integer({ description: 'How many of the site are held back as spam.' }),
+  failed: Type.Integer({
+    description: 'How many actions of the site have failed, and are not tried again by themselves.',
+  }),
   next: nullable(Type.String({ description: 'The cursor of the next page, to be given as `after`.' })),
   submissions: Type.Array(submission),
 });

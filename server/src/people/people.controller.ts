@@ -20,12 +20,13 @@ export class PeopleController {
   @Get('submissions')
   async list(@CurrentSite() site: SiteEntity, @Query() filter: ListSubmissionsDto) {
     const { after: _after, limit: _limit, ...which } = filter;
-    const [total, held] = await Promise.all([
+    const [total, held, failed] = await Promise.all([
       this.people.count(site, which),
       this.people.count(site, { held: 'true' }),
+      this.people.failed(site),
     ]);
     const { views, next } = await this.people.submissions(site, filter);
-    return { total, held, next, submissions: views.map(toldOfSubmission) };
+    return { total, held, failed, next, submissions: views.map(toldOfSubmission) };
   }
 
   @AnswersFile('Every submission that matches, as a table.', 'text/csv')

@@ -36,6 +36,11 @@ export class PeopleService {
     return this.#matching(site, filter).getCount();
   }
 
+  /** How many deliveries have failed for good. */
+  failed(site: SiteEntity): Promise<number> {
+    return this.dataSource.getRepository(DeliveryEntity).countBy({ siteId: site.id, state: 'failed' });
+  }
+
   /**
    * Every submission that matches, newest first, some at a time. Between two pages everyone else has their turn: an
    * export of many thousands must not hold up visitors.

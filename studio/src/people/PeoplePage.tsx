@@ -3,12 +3,14 @@ import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSite } from '../app/session.ts';
-import { at, type Site, type Submission, useAnswer, withQuery } from '../shared/api/index.ts';
+import { at, post, type Site, type Submission, useAnswer, withQuery } from '../shared/api/index.ts';
 import { EmptyNote } from '../shared/EmptyNote.tsx';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { ago, count, pathOf } from '../shared/format.ts';
 import { DeliverySummary } from './DeliveryList.tsx';
 import { ChoiceFilter, ShowMore, WordsFilter } from './Filters.tsx';
+import { StateMark } from '../shared/StateMark.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { PeopleTabs } from './PeopleTabs.tsx';
 import { WhoButton } from './WhoButton.tsx';
 import { SubmissionDetail } from './SubmissionDetail.tsx';
@@ -73,6 +75,9 @@ function Submissions({ site }: { site: Site }) {
           </a>
         </Button>
       </Flex>
+      {data && data.failed > 0 && (
+        <FailedNote site={site} failed={data.failed} onChange={() => inBackground(mutate())} />
+      )}
       {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
       {data?.total === 0 && (
         <EmptyNote title={isFiltered ? 'No matches' : 'No submissions yet'}>
@@ -117,6 +122,36 @@ function Submissions({ site }: { site: Site }) {
         </Grid>
       )}
     </Stack>
+  );
+}
+
+/** What was not delivered and is not tried again by itself; all of it can be. */
+function FailedNote({ site, failed, onChange }: { site: Site; failed: number; onChange(): void }) {
+  const { error, busy, attempt } = useAttempt();
+  const repeat = () =>
+    attempt(async () => {
+      await post(at('/api/sites/{site}/deliveries/repeat-failed', { site: site.id }));
+      onChange();
+    });
+  return (
+    <Flex bg="sheet" borderWidth="1px" rounded="md" px="4" py="2.5" align="center" gap="4" wrap="wrap">
+      <StateMark tone="bad">
+        {count(failed)} {failed === 1 ? 'action has' : 'actions have'} failed
+      </StateMark>
+      <Text color="slate" flex="1">
+        Each submission says why. They are not tried again by themselves.
+      </Text>
+      <Button
+        size="xs"
+        variant="outline"
+        colorPalette="plain"
+        loading={busy}
+        onClick={() => inBackground(repeat())}
+      >
+        Try all again
+      </Button>
+      {error !== null && <ErrorNote error={error} />}
+    </Flex>
   );
 }
 

@@ -6,6 +6,7 @@ import { ListHandler } from './list.js';
 import { NotifyHandler } from './notify.js';
 import { ReplyHandler } from './reply.js';
 import { SheetHandler } from './sheet.js';
+import { TagHandler } from './tag.js';
 import { WebhookHandler } from './webhook.js';
 
 /** How the server does each kind of action; the compiler asks for every kind. */
@@ -16,6 +17,7 @@ export const handlerTypes: {
   reply: ReplyHandler,
   list: ListHandler,
   lead: LeadHandler,
+  tag: TagHandler,
   sheet: SheetHandler,
   webhook: WebhookHandler,
 };

@@ -1,7 +1,7 @@
 import { Field, Input } from '@chakra-ui/react';
 import type { ActionField } from '@sirene/core/actions';
 import { useId } from 'react';
-import { at, useAnswer } from '../../shared/api/index.ts';
+import { at, useAnswer, withQuery } from '../../shared/api/index.ts';
 import { useEditing } from '../state/editing.ts';
 
 interface Props {
@@ -19,7 +19,9 @@ function useKnown(kind: Kind): readonly { id: string; name: string }[] {
   const lists = useAnswer(kind === 'lists' && at('/api/sites/{site}/lists', of));
   const board = useAnswer(kind === 'stages' && at('/api/sites/{site}/leads', of));
   const sheets = useAnswer(kind === 'sheets' && at('/api/sites/{site}/sheets', of));
-  return lists.data ?? board.data?.stages ?? sheets.data ?? [];
+  const people = useAnswer(kind === 'tags' && withQuery(at('/api/sites/{site}/persons', of), { limit: 1 }));
+  const tags = people.data?.tags.map((name) => ({ id: name, name }));
+  return lists.data ?? board.data?.stages ?? sheets.data ?? tags ?? [];
 }
 
 /** A line that names something of the site: what is there already is offered, and a new name makes another. */

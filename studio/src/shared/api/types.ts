@@ -1558,6 +1558,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/deliveries/repeat-failed': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Tries every delivery that failed again now. */
+    post: operations['ActionsController_repeatFailed'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/deliveries/{delivery}/repeat': {
     parameters: {
       query?: never;
@@ -2214,6 +2231,8 @@ export interface components {
       total: number;
       /** @description How many of the site are held back as spam. */
       held: number;
+      /** @description How many actions of the site have failed, and are not tried again by themselves. */
+      failed: number;
       next: string | null;
       submissions: components['schemas']['Submission'][];
     };
@@ -2392,6 +2411,10 @@ export interface components {
           [key: string]: string | number;
         };
       }[];
+    };
+    RepeatedDeliveries: {
+      /** @description How many there were. */
+      repeated: number;
     };
     RepeatedDelivery: {
       id: string;
@@ -6016,6 +6039,37 @@ export interface operations {
         };
         content: {
           'text/csv': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ActionsController_repeatFailed: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RepeatedDeliveries'];
         };
       };
       /** @description Refused */
