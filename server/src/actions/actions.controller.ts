@@ -1,7 +1,8 @@
-import { Controller, HttpCode, Param, Post } from '@nestjs/common';
+import { Body, Controller, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
+import { RepeatFailedDto } from './dto/repeat-failed.dto.js';
 import { OutboxService } from './outbox.service.js';
 import { Answers } from '../shared/answers.js';
 import { repeated, repeatedAll } from './actions.answers.js';
@@ -15,7 +16,7 @@ export class ActionsController {
   @Answers('Tries every delivery that failed again now.', repeatedAll)
   @Post('repeat-failed')
   @HttpCode(200)
-  async repeatFailed(@CurrentSite() site: SiteEntity) {
+  async repeatFailed(@CurrentSite() site: SiteEntity, @Body() _: RepeatFailedDto) {
     return { repeated: await this.outbox.repeatFailed(site) };
   }
 

@@ -130,7 +130,7 @@ function FailedNote({ site, failed, onChange }: { site: Site; failed: number; on
   const { error, busy, attempt } = useAttempt();
   const repeat = () =>
     attempt(async () => {
-      await post(at('/api/sites/{site}/deliveries/repeat-failed', { site: site.id }));
+      await post(at('/api/sites/{site}/deliveries/repeat-failed', { site: site.id }), { all: true });
       onChange();
     });
   return (

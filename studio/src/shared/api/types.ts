@@ -1876,6 +1876,13 @@ export interface components {
       /** @description All stages, in their order; one that is left out is removed */
       stages: components['schemas']['StageDto'][];
     };
+    RepeatFailedDto: {
+      /**
+       * @description Said so that nobody repeats all of them by mistake
+       * @enum {boolean}
+       */
+      all: true;
+    };
     BehaveDto: {
       /** @enum {string} */
       behaviour: 'ok' | 'fail' | 'slow' | 'gone';
@@ -6061,7 +6068,11 @@ export interface operations {
       };
       cookie?: never;
     };
-    requestBody?: never;
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RepeatFailedDto'];
+      };
+    };
     responses: {
       /** @description Done */
       200: {
