@@ -44,7 +44,8 @@ button:focus-visible{outline-color:${face.accent}}`;
   const form = button ? h('form', { method: 'post' }, h('button', { type: 'submit' }, button)) : null;
   const css = `${fontFaces(fontsIn(brand, colours))}${layout}${colours}`;
   return htmlPage(
-    { title: `${title} · ${siteName}`, lang: brand.language },
+    // Its words are English, whatever the site's widgets are written in.
+    { title: `${title} · ${siteName}` },
     [h('meta', { name: 'robots', content: 'noindex' }), styleElement(css)],
     [
       h(
