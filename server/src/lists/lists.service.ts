@@ -7,6 +7,7 @@ import { CLOCK, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import { PersonEntity } from '../people/people.entity.js';
+import { holding } from '../shared/like.js';
 import { cursorText, readCursor, type Cursor } from '../shared/cursor.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
@@ -219,7 +220,7 @@ export class ListsService {
     if (state) query.andWhere('entry.state = :state', { state });
     if (words)
       query.andWhere("(person.email LIKE :words ESCAPE '\\' OR person.name LIKE :words ESCAPE '\\')", {
-        words: `%${words.replace(/[\\%_]/g, '\\$&')}%`,
+        words: holding(words),
       });
     if (after) query.andWhere('(entry.since < :at OR (entry.since = :at AND entry.personId > :id))', after);
     const entries = (await query.getMany()) as (ListEntryEntity & { person: PersonEntity })[];

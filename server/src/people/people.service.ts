@@ -2,6 +2,7 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { DataSource, In, type SelectQueryBuilder } from 'typeorm';
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
+import { holding } from '../shared/like.js';
 import { cursorText, readCursor, type Cursor } from '../shared/cursor.js';
 import type { FilterSubmissionsDto, ListSubmissionsDto } from './dto/list-submissions.dto.js';
 import { PersonEntity, SubmissionEntity } from './people.entity.js';
@@ -95,7 +96,7 @@ export class PeopleService {
     query.andWhere(`submission.held IS ${held ? 'NOT ' : ''}NULL`);
     if (widget) query.andWhere('submission.widgetId = :widget', { widget });
     for (const [at, word] of (words ?? '').split(/\s+/).filter(Boolean).slice(0, 8).entries()) {
-      const pattern = `%${word.replace(/[\\%_]/g, '\\$&')}%`;
+      const pattern = holding(word);
       query.andWhere(
         `(submission.page LIKE :word${at} ESCAPE '\\' OR submission.widgetName LIKE :word${at} ESCAPE '\\' OR EXISTS
           (SELECT 1 FROM json_each(submission.fields) WHERE json_each.value ->> 'value' LIKE :word${at} ESCAPE '\\'))`,

@@ -5,6 +5,7 @@ import { Transactions } from '../database/transactions.js';
 import { FilesService } from '../files/files.service.js';
 import { LeadEntity } from '../leads/leads.entity.js';
 import type { EntryState } from '../lists/lists.entity.js';
+import { holding } from '../shared/like.js';
 import { cursorText, readCursor } from '../shared/cursor.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
@@ -42,7 +43,7 @@ export class PersonsService {
     for (const [at, word] of (words ?? '').split(/\s+/).filter(Boolean).slice(0, 8).entries())
       query.andWhere(
         `(person.email LIKE :word${at} ESCAPE '\\' OR person.name LIKE :word${at} ESCAPE '\\')`,
-        { [`word${at}`]: `%${word.replace(/[\\%_]/g, '\\$&')}%` },
+        { [`word${at}`]: holding(word) },
       );
     if (tag) query.andWhere('EXISTS (SELECT 1 FROM json_each(person.tags) WHERE value = :tag)', { tag });
     const total = await query.getCount();

@@ -3,11 +3,10 @@ import type { Action } from '@sirene/core/actions';
 import { CONFIG, type Config } from '../../config.js';
 import type { Welcome } from '../../lists/lists.entity.js';
 import { ListsService } from '../../lists/lists.service.js';
-import { Mailer, siteHeader } from '../../mail/mailer.js';
+import { Mailer } from '../../mail/mailer.js';
 import { Unwanted, type ActionHandler, type Errand, type Sent } from '../handler.js';
-import { filledSubject, filledText } from '../mail-words.js';
-import { senderOf } from '../sender.js';
-import { brandedMail } from '../../mail/branded.js';
+import { senderMail } from '../sender-mail.js';
+import type { MailContent } from '../../mail/branded.js';
 
 type List = Extract<Action, { type: 'list' }>;
 
@@ -77,20 +76,12 @@ export class ListHandler implements ActionHandler<List> {
     return `${this.config.origin}/p/${site.key}/${to}/${token}`;
   }
 
-  async #send(
+  #send(
     errand: Errand,
     { subject, text }: Welcome,
-    parts: Omit<Parameters<typeof brandedMail>[1], 'text'>,
-    headers: Record<string, string> = {},
+    parts: Omit<MailContent, 'text'>,
+    headers?: Record<string, string>,
   ): Promise<void> {
-    const { delivery, site } = errand;
-    const mail = {
-      to: { name: '', address: delivery.target },
-      headers: { [siteHeader]: site.id, 'Auto-Submitted': 'auto-replied', ...headers },
-      messageId: `<${delivery.id}@sirene>`,
-      subject: filledSubject(subject, errand),
-      ...brandedMail(senderOf(site), { text: filledText(text, errand), ...parts }),
-    };
-    await this.mailer.send(mail, site.name);
+    return this.mailer.send(senderMail(errand, { subject, text, ...parts }, headers), errand.site.name);
   }
 }

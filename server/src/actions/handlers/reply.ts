@@ -1,12 +1,11 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Action } from '@sirene/core/actions';
 import { CLOCK, type ServerClock } from '../../config.js';
-import { brandedMail } from '../../mail/branded.js';
 import { calendarFile } from '../../mail/calendar-file.js';
-import { Mailer, siteHeader } from '../../mail/mailer.js';
+import { Mailer } from '../../mail/mailer.js';
 import type { ActionHandler, Errand, Sent } from '../handler.js';
 import { filledSubject, filledText } from '../mail-words.js';
-import { senderOf } from '../sender.js';
+import { senderMail } from '../sender-mail.js';
 
 type Reply = Extract<Action, { type: 'reply' }>;
 
@@ -27,21 +26,12 @@ export class ReplyHandler implements ActionHandler<Reply> {
 
   /** Sends the mail. May be called more than once for a delivery: the mail carries its id. */
   async run(errand: Errand): Promise<void> {
-    const { delivery, site } = errand;
-    const settings = delivery.settings as Settings;
+    const settings = errand.delivery.settings as Settings;
     const { subject, text, replyTo } = settings;
     const calendar = await this.#calendar(errand, settings);
     const mail = {
-      to: { name: '', address: delivery.target },
-      headers: {
-        [siteHeader]: site.id,
-        // No program answers it (RFC 3834, 5).
-        'Auto-Submitted': 'auto-replied',
-      },
-      messageId: `<${delivery.id}@sirene>`,
-      subject: filledSubject(subject, errand),
+      ...senderMail(errand, { subject, text }),
       ...(replyTo && { replyTo: { name: '', address: replyTo } }),
-      ...brandedMail(senderOf(site), { text: filledText(text, errand) }),
       ...(calendar !== null && {
         attachments: [
           {
@@ -52,7 +42,7 @@ export class ReplyHandler implements ActionHandler<Reply> {
         ],
       }),
     };
-    await this.mailer.send(mail, site.name);
+    await this.mailer.send(mail, errand.site.name);
   }
 
   async #calendar(errand: Errand, { subject, eventAt, eventTitle }: Settings): Promise<string | null> {
