@@ -36,6 +36,14 @@ function Submissions({ site }: { site: Site }) {
   );
   const isFiltered = words !== '' || widget !== '' || isHeld;
   const openId = search.get('submission') ?? data?.submissions[0]?.id;
+  const open = (submission: string) => setSearch({ submission }, { replace: true });
+  const none = (
+    <EmptyNote title={isFiltered ? 'No matches' : 'No submissions yet'}>
+      {isFiltered
+        ? 'Try fewer words, or all widgets.'
+        : 'Publish a widget with a form, open the site as a visitor and submit it: it appears here.'}
+    </EmptyNote>
+  );
   return (
     <Stack gap="4">
       <Flex gap="3" align="center" wrap="wrap">
@@ -79,46 +87,55 @@ function Submissions({ site }: { site: Site }) {
         <FailedNote site={site} failed={data.failed} onChange={() => inBackground(mutate())} />
       )}
       {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
-      {data?.total === 0 && (
-        <EmptyNote title={isFiltered ? 'No matches' : 'No submissions yet'}>
-          {isFiltered
-            ? 'Try fewer words, or all widgets.'
-            : 'Publish a widget with a form, open the site as a visitor and submit it: it appears here.'}
-        </EmptyNote>
-      )}
-      {data && data.total > 0 && (
+      {data && data.total === 0 && !openId && none}
+      {data && (data.total > 0 || openId) && (
         <Grid
           templateColumns={{ base: 'repeat(2, minmax(0, 1fr))', lg: 'minmax(0, 1fr) 380px' }}
           gap="4"
           alignItems="start"
         >
-          <Box bg="sheet" borderWidth="1px" rounded="md" overflow="hidden">
-            <Table.Root size="sm" aria-label="Submissions">
-              <Table.Header>
-                <Table.Row bg="wash">
-                  <Table.ColumnHeader>Name</Table.ColumnHeader>
-                  <Table.ColumnHeader>Widget</Table.ColumnHeader>
-                  <Table.ColumnHeader>Page</Table.ColumnHeader>
-                  <Table.ColumnHeader>Actions</Table.ColumnHeader>
-                  <Table.ColumnHeader textAlign="end">Received</Table.ColumnHeader>
-                </Table.Row>
-              </Table.Header>
-              <Table.Body>
-                {data.submissions.map((submission) => (
-                  <SubmissionRow
-                    key={submission.id}
-                    submission={submission}
-                    open={submission.id === openId}
-                    onOpen={() => setSearch({ submission: submission.id }, { replace: true })}
-                  />
-                ))}
-              </Table.Body>
-            </Table.Root>
-            {data.total > data.submissions.length && limit < 200 && (
-              <ShowMore onClick={() => setLimit(200)} />
-            )}
-          </Box>
-          {openId && <SubmissionDetail site={site} id={openId} onChange={() => inBackground(mutate())} />}
+          {data.total === 0 ? (
+            none
+          ) : (
+            <Box bg="sheet" borderWidth="1px" rounded="md" overflow="hidden">
+              <Table.Root size="sm" aria-label="Submissions">
+                <Table.Header>
+                  <Table.Row bg="wash">
+                    <Table.ColumnHeader>Name</Table.ColumnHeader>
+                    <Table.ColumnHeader>Widget</Table.ColumnHeader>
+                    <Table.ColumnHeader>Page</Table.ColumnHeader>
+                    <Table.ColumnHeader>Actions</Table.ColumnHeader>
+                    <Table.ColumnHeader textAlign="end">Received</Table.ColumnHeader>
+                  </Table.Row>
+                </Table.Header>
+                <Table.Body>
+                  {data.submissions.map((submission) => (
+                    <SubmissionRow
+                      key={submission.id}
+                      submission={submission}
+                      open={submission.id === openId}
+                      onOpen={() => open(submission.id)}
+                    />
+                  ))}
+                </Table.Body>
+              </Table.Root>
+              {data.total > data.submissions.length && limit < 200 && (
+                <ShowMore onClick={() => setLimit(200)} />
+              )}
+            </Box>
+          )}
+          {openId && (
+            <SubmissionDetail
+              key={openId}
+              site={site}
+              id={openId}
+              onChange={() => {
+                // What was acted on stays open, also where the filter no longer finds it.
+                open(openId);
+                inBackground(mutate());
+              }}
+            />
+          )}
         </Grid>
       )}
     </Stack>

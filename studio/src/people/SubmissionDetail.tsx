@@ -17,7 +17,6 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
     at('/api/sites/{site}/submissions/{submission}', { site: site.id, submission: id }),
     {
       refreshInterval: 3000,
-      keepPreviousData: true,
     },
   );
   const changed = () => {

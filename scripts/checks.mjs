@@ -1,0 +1,34 @@
+// npm run lint: everything about the sources that needs no browser: types, rules, format, what nothing uses.
+import { spawn } from 'node:child_process';
+import { root, say } from './lib.mjs';
+
+// Two at a time, as CI has two cores; each says what it found when it ends, so that nothing is mixed.
+const lanes = [
+  [['npx', ['eslint', '.']]],
+  [
+    ['npm', ['run', 'types', '--silent']],
+    ['npx', ['prettier', '--check', '.']],
+    [process.execPath, ['scripts/unused.mjs']],
+  ],
+];
+
+const check = ([command, args]) =>
+  new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (output += text));
+    child.on('close', (code) => {
+      console.log(output.trim());
+      resolve(code);
+    });
+  });
+
+say('Checking types, rules, format and what nothing uses');
+const codes = await Promise.all(
+  lanes.map(async (lane) => {
+    const results = [];
+    for (const one of lane) results.push(await check(one));
+    return results;
+  }),
+);
+process.exitCode = codes.flat().some((code) => code !== 0) ? 1 : 0;
