@@ -9,6 +9,7 @@ const port = Number(process.env.SIRENE_PORT || 4300);
 const demoPort = Number(process.env.SIRENE_DEMO_PORT || 4310);
 const smtpPort = Number(process.env.SIRENE_SMTP_PORT || 4325);
 const hookPort = Number(process.env.SIRENE_TEST_WEBHOOK_PORT || smtpPort + 1);
+const paymentPort = Number(process.env.SIRENE_TEST_PAYMENT_PORT || smtpPort + 2);
 const data = resolve(root, process.env.SIRENE_DATA || 'data');
 
 await refuseTaken([
@@ -16,6 +17,7 @@ await refuseTaken([
   [demoPort, 'SIRENE_DEMO_PORT', 'the demo site'],
   [smtpPort, 'SIRENE_SMTP_PORT', 'the mail stand-in'],
   [hookPort, 'SIRENE_TEST_WEBHOOK_PORT', 'the webhook stand-in'],
+  [paymentPort, 'SIRENE_TEST_PAYMENT_PORT', 'the payment stand-in'],
 ]);
 ensurePackages();
 if (!process.env.SIRENE_BUILT) buildAll();
@@ -26,6 +28,7 @@ const env = {
   SIRENE_DEMO_PORT: String(demoPort),
   SIRENE_SMTP_PORT: String(smtpPort),
   SIRENE_TEST_WEBHOOK_PORT: String(hookPort),
+  SIRENE_TEST_PAYMENT_PORT: String(paymentPort),
   SIRENE_DATA: data,
   SIRENE_DEMO: '1',
   // The demo's site is on this very machine: its pages may be fetched all the same.

@@ -58,9 +58,15 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
     tell(happening, widget);
   }
 
-  function submitted(widget: ManifestWidget, mounted: Mounted, greet: (box: Element) => void): void {
+  function submitted(
+    widget: ManifestWidget,
+    mounted: Mounted,
+    greet: (box: Element) => void,
+    next?: string,
+  ): void {
     send('submit', widget);
     happened('submit', widget);
+    if (next !== undefined) return location.assign(next);
     follow(mounted.body.after, {
       open: (address) => location.assign(address),
       close: () => send('close', widget),
@@ -80,9 +86,9 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
           widget: widget.id,
           rule,
           async send(values, secret, by) {
-            const done = () => {
+            const done = (next?: string) => {
               part.arrived(form, widget.id);
-              submitted(widget, mounted, (box) => part.greet(box, values));
+              submitted(widget, mounted, (box) => part.greet(box, values), next);
             };
             // In a try nothing is sent.
             if (load.isTry) return done();

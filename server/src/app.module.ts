@@ -21,6 +21,7 @@ import { MailModule } from './mail/mail.module.js';
 import { MembersModule } from './members/members.module.js';
 import { NetModule } from './net/net.module.js';
 import { PagesModule } from './pages/pages.module.js';
+import { PaymentsModule } from './payments/payments.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { SheetsModule } from './sheets/sheets.module.js';
 import { SitesModule } from './sites/sites.module.js';
@@ -63,6 +64,7 @@ export class AppModule {
         ListsModule,
         LeadsModule,
         SheetsModule,
+        PaymentsModule,
         ActionsModule,
         StandinsModule,
         ArchiveModule,

@@ -21,14 +21,20 @@ import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { BodyPipe } from './shared/body.pipe.js';
 import { encode, sendEncoded } from './shared/encoded.js';
 import { withAnswers } from './shared/answers.js';
+import { keepRawBodies } from './shared/raw-body.js';
 import { withPathParameters } from './shared/path-parameters.js';
 import { HookSink } from './standins/hook-sink.js';
 import { MailSink } from './standins/mail-sink.js';
+import { PaymentSink } from './standins/payment-sink.js';
 import { version } from './version.js';
 import { openVisitorSurface } from './visitor-surface.js';
 
 /** Largest request body, bytes: a document of 1 MB with room around it. */
 const bodyLimit = 1_200_000;
+
+/** Where what is signed is taken, and the largest of it, bytes. */
+const signedRoutes: ReadonlySet<string> = new Set(['/p/:key/payments']);
+const signedBytes = 20_000;
 
 /** Longest time for a request to come in whole, ms: an upload over a slow line. */
 const requestMs = 120_000;
@@ -82,6 +88,7 @@ export async function createApp(
     jsonDocumentUrl: 'api/openapi.json',
     raw: ['json'],
   });
+  keepRawBodies(fastify, signedRoutes, signedBytes);
   takeUploads(app);
   takePlainForms(app);
   await serveBuilt(app, config);
@@ -104,6 +111,7 @@ export async function startApp(app: NestFastifyApplication, config: Config): Pro
   await dropUploads(config.data);
   await app.get(MailSink).start();
   await app.get(HookSink).start();
+  await app.get(PaymentSink).start();
   await app.listen(config.port, '0.0.0.0');
   app.get(OutboxService).start();
   app.get(FilesService).start();

@@ -4,14 +4,14 @@ import { formTree, type FormTree } from '../form/index.js';
 
 /**
  * A part of an action, as its controls offer it: lines of mail addresses, a line or a text, both with answers in them, something
- * of the site by its name, a currency,
- * or the address of a server.
+ * of the site by its name, a currency, one of a few, or the address of a server.
  */
 export type ActionField = { key: string; label: string; help?: string } & (
   | { control: 'addresses' }
   | { control: 'line' | 'text'; max: number; words: boolean }
   | { control: 'named'; max: number; of: 'lists' | 'stages' | 'sheets' | 'tags' }
   | { control: 'currency' }
+  | { control: 'choice'; options: Readonly<Record<string, string>> }
   | { control: 'url' }
 );
 

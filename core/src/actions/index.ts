@@ -4,17 +4,20 @@ import type { ActionSpec, AnyAction } from './action.js';
 import { lead } from './lead.js';
 import { list } from './list.js';
 import { notify } from './notify.js';
+import { payment } from './payment.js';
 import { reply } from './reply.js';
 import { sheet } from './sheet.js';
 import { tag } from './tag.js';
 import { webhook } from './webhook.js';
 
 export type { ActionField, ActionSpec, AnyAction } from './action.js';
+export { amountIn } from './amount-in.js';
 export { isMailAddress } from './mail-address.js';
+export { paymentIntervals, type PaymentInterval } from './payment.js';
 export { fillWords, namesIn, renamedWord, wordNames } from './words/index.js';
 
 /** Every kind of action. A new one is its file, a line here, and its handler, for which the server's compiler asks. */
-export const actionSpecs = [notify, reply, list, lead, tag, sheet, webhook] as const;
+export const actionSpecs = [notify, reply, payment, list, lead, tag, sheet, webhook] as const;
 
 export type Action = Static<(typeof actionSpecs)[number]['schema']>;
 

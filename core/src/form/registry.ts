@@ -1,4 +1,5 @@
 import type { FieldKind, FieldSpec } from './field.js';
+import { amount } from './fields/amount.js';
 import { choice, choiceSpec } from './fields/choice.js';
 import { choices, choicesSpec } from './fields/choices.js';
 import { consent, consentSpec } from './fields/consent.js';
@@ -40,8 +41,8 @@ export type FieldKindName = (typeof specs)[number]['kind'];
 /** How the studio offers each kind of field. */
 export const fieldSpecs: readonly FieldSpec[] = specs;
 
-/** How each kind of field behaves; files have an element of their own, and are none of the kinds that a field can be of. */
-export const fieldKinds: { readonly [K in FieldKindName | 'file']: FieldKind } = {
+/** How each kind of field behaves; those that have an element of their own are none of the kinds that a field can be of. */
+export const fieldKinds: { readonly [K in FieldKindName | 'file' | 'amount']: FieldKind } = {
   name,
   email,
   text,
@@ -57,4 +58,5 @@ export const fieldKinds: { readonly [K in FieldKindName | 'file']: FieldKind } =
   consent,
   password,
   file,
+  amount,
 };

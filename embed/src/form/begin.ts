@@ -23,9 +23,6 @@ const today = (): Days => {
 /** What is wrong with what a form holds now, and its values. */
 export const checked = (form: Element, rule: FormRule): FormResult => checkForm(rule, entries(form), today());
 
-/** The name under which it is kept what was typed into a form. */
-export const keptName = (widget: string, form: Element) => `${widget}:${form.getAttribute('data-e') ?? ''}`;
-
 /**
  * Brings a form to life, once: fills in what the page's address says and what was typed before, shows what its conditions let
  * be shown, and from then on follows what is entered.

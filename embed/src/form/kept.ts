@@ -6,6 +6,9 @@ export interface Typed {
   step: number;
 }
 
+/** The name under which it is kept what was typed into a form. */
+export const keptName = (widget: string, form: Element) => `${widget}:${form.getAttribute('data-e') ?? ''}`;
+
 /** Where it is kept; storage may be forbidden, and then nothing is. */
 export function typedIn(view: Window, name: string) {
   const key = `sirene:typed:${name}`;

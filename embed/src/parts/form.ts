@@ -1,7 +1,7 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { isSecret, type FormRule } from '@sirene/core/form';
-import { begin, filledBy, goOn, keptName } from '../form/begin.ts';
-import { typedIn } from '../form/kept.ts';
+import { begin, filledBy, goOn } from '../form/begin.ts';
+import { keptName, typedIn } from '../form/kept.ts';
 import type { Mounted } from '../mount.ts';
 import type { Attached, PartPage, PartWidget } from './part.ts';
 

@@ -6,6 +6,7 @@ export interface Parts extends Record<PartName, object> {
   anchor: typeof import('./anchor.ts');
   form: typeof import('./form.ts');
   file: typeof import('./file.ts');
+  amounts: typeof import('./amounts.ts');
   sending: typeof import('./sending.ts');
   basket: typeof import('./basket.ts');
   countdown: typeof import('./countdown.ts');

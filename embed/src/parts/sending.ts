@@ -21,13 +21,16 @@ export interface SendingPort {
   by: { trap: string; took: number };
   /** The server finds fault with fields. */
   refused(faults: readonly FieldFault[]): void;
-  done(): void;
+  /** It has arrived; where the visitor goes on to, when that is another page. */
+  done(next: string | undefined): void;
 }
 
 type Values = Readonly<Record<string, string>>;
 
 type Outcome =
-  { type: 'sent' } | { type: 'refused'; faults: FieldFault[]; reason: string } | { type: 'failed' };
+  | { type: 'sent'; next?: string | undefined }
+  | { type: 'refused'; faults: FieldFault[]; reason: string }
+  | { type: 'failed' };
 
 /** Sends what a form holds, and keeps it until it is acknowledged. */
 export async function send(form: HTMLFormElement, values: Values, port: SendingPort): Promise<void> {
@@ -86,7 +89,7 @@ async function deliver(
   }
   forget(port.site, unsent.id);
   sending.delete(form);
-  if (outcome.type === 'sent') return port.done();
+  if (outcome.type === 'sent') return port.done(outcome.next);
   port.refused(outcome.faults);
   say(form, outcome.faults.length > 0 ? '' : outcome.reason);
 }
@@ -98,7 +101,7 @@ async function post(address: string, unsent: Unsent): Promise<Outcome> {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(unsent),
     });
-    if (response.ok) return { type: 'sent' };
+    if (response.ok) return { type: 'sent', next: await nextOf(response) };
     if (response.status >= 500 || response.status === 429) return { type: 'failed' };
     const { message, faults } = (await response.json()) as { message?: string; faults?: FieldFault[] };
     return { type: 'refused', faults: faults ?? [], reason: message ?? '' };
@@ -106,6 +109,13 @@ async function post(address: string, unsent: Unsent): Promise<Outcome> {
     return { type: 'failed' };
   }
 }
+
+// It has arrived, whatever becomes of the rest of the answer.
+const nextOf = (response: Response): Promise<string | undefined> =>
+  response.json().then(
+    ({ next }: { next?: string }) => next,
+    () => undefined,
+  );
 
 /** Sends what an earlier page could not. What is refused is dropped: it would be refused for ever. */
 export async function sendUnsent(address: string, site: string): Promise<void> {

@@ -4,11 +4,12 @@ import { handlerTypes } from './handlers/registry.js';
 import { LeadsModule } from '../leads/leads.module.js';
 import { ListsModule } from '../lists/lists.module.js';
 import { SheetsModule } from '../sheets/sheets.module.js';
+import { PaymentsModule } from '../payments/payments.module.js';
 import { WebhooksModule } from '../webhooks/webhooks.module.js';
 import { HANDLERS, OutboxService } from './outbox.service.js';
 
 @Module({
-  imports: [WebhooksModule, ListsModule, LeadsModule, SheetsModule],
+  imports: [WebhooksModule, ListsModule, LeadsModule, SheetsModule, PaymentsModule],
   controllers: [ActionsController],
   providers: [
     ...Object.values(handlerTypes),

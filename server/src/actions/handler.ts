@@ -1,5 +1,6 @@
 import type { Answers } from '@sirene/core/form';
 import type { Action } from '@sirene/core/actions';
+import type { Database } from 'better-sqlite3';
 import type { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { DeliveryEntity } from './actions.entity.js';
@@ -27,6 +28,10 @@ export interface Sent {
 export interface ActionHandler<A extends Action = Action> {
   /** One entry for each delivery that the action makes: each is tried, retried and repeated by itself. */
   targets(action: A, sent: Sent): { target: string; settings: Record<string, unknown> }[];
+  /** What has to be there the moment that the submission is; called for each target, in the same transaction. */
+  atOnce?(database: Database, siteId: string, submissionId: string, settings: Record<string, unknown>): void;
+  /** Where the visitor goes on to after such a submission, instead of what the widget says; `null` where nowhere. */
+  next?(site: SiteEntity, submissionId: string): Promise<string | null>;
   /** Throws when the other side did not take it. */
   run(errand: Errand): Promise<void>;
 }

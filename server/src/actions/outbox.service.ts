@@ -66,11 +66,23 @@ export class OutboxService implements OnApplicationShutdown {
   ): void {
     const following = actions.filter((action) => follows(action, sent.answers));
     const deliveries = following.flatMap((action) =>
-      (this.handlers[action.type] as ActionHandler)
+      this.#handler(action)
         .targets(action, sent)
         .map((one) => ({ type: action.type, ...one })),
     );
     writeDeliveries(database, { siteId, submissionId }, deliveries, now);
+    for (const { type, settings } of deliveries)
+      this.handlers[type].atOnce?.(database, siteId, submissionId, settings);
+  }
+
+  /** Where the visitor goes on to after a submission with these actions; `null` where nowhere else than the widget says. */
+  async next(site: SiteEntity, submissionId: string, actions: readonly Action[]): Promise<string | null> {
+    const types = new Set(actions.map(({ type }) => type));
+    for (const type of types) {
+      const next = await this.handlers[type].next?.(site, submissionId);
+      if (next) return next;
+    }
+    return null;
   }
 
   /** Begins to try what is due now, and waits for what it has begun; what is under way already is not tried twice. */
@@ -131,6 +143,10 @@ export class OutboxService implements OnApplicationShutdown {
       room--;
       return true;
     });
+  }
+
+  #handler({ type }: Action): ActionHandler {
+    return this.handlers[type] as ActionHandler;
   }
 
   #begin(delivery: DeliveryEntity): Promise<void> {

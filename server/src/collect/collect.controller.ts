@@ -24,7 +24,7 @@ import { CollectService } from './collect.service.js';
 import { EventsDto, SubmissionDto, type Submission } from './dto/submission.dto.js';
 import { limited } from '../visitor-surface.js';
 import { Answers } from '../shared/answers.js';
-import { counted, taken } from './collect.answers.js';
+import { counted, taken, takenSubmission } from './collect.answers.js';
 
 /** What visitors' pages send. No session, only the site's own origins, small bodies. */
 @ApiTags('collect')
@@ -37,7 +37,7 @@ export class CollectController {
     private readonly files: FilesService,
   ) {}
 
-  @Answers('Takes what a visitor entered; sent again with the same id, it is stored once.', taken)
+  @Answers('Takes what a visitor entered; sent again with the same id, it is stored once.', takenSubmission)
   @RouteConfig(limited('collect'))
   @Post('submissions')
   @ApiBody({ type: SubmissionDto })
@@ -49,8 +49,8 @@ export class CollectController {
   ) {
     const site = await this.sites.byKey(key);
     refuseForeignPage(site, headers);
-    await this.collect.submit(site, submission);
-    return { id: submission.id };
+    const next = await this.collect.submit(site, submission);
+    return { id: submission.id, ...(next !== null && { next }) };
   }
 
   @Answers('Takes a file of a visitor ahead of the form that it is of; the file itself is the body.', taken)

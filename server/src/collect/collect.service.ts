@@ -22,6 +22,7 @@ import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import { FilesService } from '../files/files.service.js';
 import type { SendFileDto } from '../files/dto/send-file.dto.js';
+import { answersOf } from '../people/answers-of.js';
 import { SubmissionEntity, type Held, type SubmittedField } from '../people/people.entity.js';
 import { heardOf, upsertPerson } from '../people/upsert-person.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
@@ -74,8 +75,11 @@ export class CollectService {
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
-  /** Checks a submission and stores it with its actions; resolved when that has been committed. */
-  async submit(site: SiteEntity, submission: Submission): Promise<void> {
+  /**
+   * Checks a submission and stores it with its actions; resolved when that has been committed, with where the visitor goes on to
+   * from here; `null` where nowhere else than the widget says.
+   */
+  async submit(site: SiteEntity, submission: Submission): Promise<string | null> {
     const seen = await this.#version(site, submission.widget, submission.body);
     const rule = valueAt(seen.forms, submission.form);
     if (!rule) throw new NotFoundException(`form ${submission.form} is not part of this widget`);
@@ -114,6 +118,7 @@ export class CollectService {
     };
     const outcome = await this.groups.add((database) => this.#store(database, entry));
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');
+    return this.outbox.next(site, submission.id, seen.actions);
   }
 
   /** Lets a submission through that was held back: who sent it becomes known, and its actions follow. */
@@ -126,7 +131,7 @@ export class CollectService {
       .getRepository(VersionEntity)
       .findOneBy({ widgetId, number: versionNumber });
     const actions = version?.document.afterwards.actions ?? [];
-    const answers = Object.fromEntries(fields.map(({ key, value, answer = value }) => [key, answer]));
+    const answers = answersOf(fields);
     await this.groups.add((database) => {
       const now = this.clock.now();
       const { email, name } = held;

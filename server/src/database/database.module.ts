@@ -21,6 +21,7 @@ import { Leads1765100000000 } from './migrations/1765100000000-leads.js';
 import { Sheets1765200000000 } from './migrations/1765200000000-sheets.js';
 import { Files1765300000000 } from './migrations/1765300000000-files.js';
 import { FailedDeliveries1765400000000 } from './migrations/1765400000000-failed-deliveries.js';
+import { Payments1765500000000 } from './migrations/1765500000000-payments.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -46,6 +47,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       Sheets1765200000000,
       Files1765300000000,
       FailedDeliveries1765400000000,
+      Payments1765500000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

@@ -8,10 +8,11 @@ import { LeadEntity, LeadEventEntity, LeadStageEntity } from '../leads/leads.ent
 import { ListEntity, ListEntryEntity, ListEventEntity } from '../lists/lists.entity.js';
 import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
+import { PaymentEntity, PaymentServiceEntity } from '../payments/payments.entity.js';
 import { NoteEntity, PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import { SheetEntity, SheetRowEntity } from '../sheets/sheets.entity.js';
 import { SeenPageEntity, SiteEntity } from '../sites/sites.entity.js';
-import { MailEntity, TestHookEntity } from '../standins/standins.entity.js';
+import { MailEntity, TestHookEntity, TestPaymentEntity } from '../standins/standins.entity.js';
 import { TryLinkEntity } from '../tries/tries.entity.js';
 import { WebhookKeyEntity } from '../webhooks/webhooks.entity.js';
 import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
@@ -38,6 +39,8 @@ export const entities = [
   SubmissionEntity,
   FileEntity,
   DeliveryEntity,
+  PaymentEntity,
+  PaymentServiceEntity,
   LeadStageEntity,
   LeadEntity,
   LeadEventEntity,
@@ -52,4 +55,5 @@ export const entities = [
   SigningKeyEntity,
   WebhookKeyEntity,
   TestHookEntity,
+  TestPaymentEntity,
 ];

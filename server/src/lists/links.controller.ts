@@ -1,26 +1,16 @@
-import { Controller, Get, Header, HttpCode, Inject, Param, Post } from '@nestjs/common';
+import { Controller, Get, HttpCode, Inject, Param, Post } from '@nestjs/common';
 import { RouteConfig } from '@nestjs/platform-fastify';
 import { ApiTags } from '@nestjs/swagger';
 import { Public } from '../accounts/permission.js';
 import { CONFIG, type Config } from '../config.js';
 import { AnswersFile } from '../shared/answers.js';
-import { brandPage, brandPagePolicy } from '../shared/brand-page.js';
+import { brandPage } from '../shared/brand-page.js';
+import { GuardedPage } from '../shared/guarded-page.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { limited } from '../visitor-surface.js';
 import { linkPages } from './link-pages.js';
 import { ListsService } from './lists.service.js';
-
-/** Headers of a page that a link in a mail leads to: nobody keeps it, and nobody is told where it is. */
-const Guarded = (): MethodDecorator => (target, key, descriptor) => {
-  for (const [name, value] of [
-    ['content-type', 'text/html; charset=utf-8'],
-    ['content-security-policy', brandPagePolicy],
-    ['cache-control', 'no-store'],
-    ['referrer-policy', 'no-referrer'],
-  ] as const)
-    Header(name, value)(target, key, descriptor);
-};
 
 /** Where the links in the mails of a list lead. GET changes nothing: mail scanners open every link; POST does. */
 @ApiTags('lists')
@@ -35,7 +25,7 @@ export class LinksController {
 
   @AnswersFile('The page on which somebody confirms that they want to be on a mailing list.', 'text/html')
   @Get('confirm/:token')
-  @Guarded()
+  @GuardedPage()
   async confirmPage(@Param('key') key: string, @Param('token') token: string) {
     return this.#shown(await this.sites.byKey(key), token, 'confirm');
   }
@@ -44,7 +34,7 @@ export class LinksController {
   @RouteConfig(limited('collect'))
   @Post('confirm/:token')
   @HttpCode(200)
-  @Guarded()
+  @GuardedPage()
   async confirm(@Param('key') key: string, @Param('token') token: string) {
     const site = await this.sites.byKey(key);
     await this.lists.confirm(site, token, this.#page(key, 'confirm'));
@@ -53,7 +43,7 @@ export class LinksController {
 
   @AnswersFile('The page on which somebody leaves a mailing list.', 'text/html')
   @Get('unsubscribe/:token')
-  @Guarded()
+  @GuardedPage()
   async unsubscribePage(@Param('key') key: string, @Param('token') token: string) {
     return this.#shown(await this.sites.byKey(key), token, 'unsubscribe');
   }
@@ -65,7 +55,7 @@ export class LinksController {
   @RouteConfig(limited('collect'))
   @Post('unsubscribe/:token')
   @HttpCode(200)
-  @Guarded()
+  @GuardedPage()
   async unsubscribe(@Param('key') key: string, @Param('token') token: string) {
     const site = await this.sites.byKey(key);
     await this.lists.unsubscribe(site, token, this.#page(key, 'unsubscribe'));

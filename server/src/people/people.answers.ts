@@ -1,6 +1,7 @@
 import { spamReasons } from '@sirene/core/form';
 import { Type } from '@sinclair/typebox';
 import { delivery, toldOfDelivery } from '../actions/actions.answers.js';
+import { payment, toldOfPayment } from '../payments/payments.answers.js';
 import { answer, nullable } from '../shared/answers.js';
 import type { SubmissionView } from './people.service.js';
 
@@ -52,6 +53,7 @@ export const submission = answer('Submission', {
     Type.Array(Type.String(), { description: 'Why it is held back as spam; null where it is not.' }),
   ),
   deliveries: Type.Array(delivery),
+  payment: nullable(payment),
 });
 
 export const submissionList = answer('SubmissionList', {
@@ -64,7 +66,7 @@ export const submissionList = answer('SubmissionList', {
   submissions: Type.Array(submission),
 });
 
-export const toldOfSubmission = ({ submission: sent, person, deliveries }: SubmissionView) => ({
+export const toldOfSubmission = ({ submission: sent, person, deliveries, payment: due }: SubmissionView) => ({
   id: sent.id,
   widget: { id: sent.widgetId, name: sent.widgetName, version: sent.versionNumber },
   person: person && { id: person.id, name: person.name, email: person.email },
@@ -74,4 +76,5 @@ export const toldOfSubmission = ({ submission: sent, person, deliveries }: Submi
   receivedAt: sent.receivedAt,
   held: sent.held && sent.held.reasons.map((reason) => spamReasons[reason]),
   deliveries: deliveries.map(toldOfDelivery),
+  payment: due && toldOfPayment(due),
 });

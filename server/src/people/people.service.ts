@@ -2,6 +2,7 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { DataSource, In, type SelectQueryBuilder } from 'typeorm';
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
+import { PaymentEntity } from '../payments/payments.entity.js';
 import { holding } from '../shared/like.js';
 import { cursorText, readCursor, type Cursor } from '../shared/cursor.js';
 import type { FilterSubmissionsDto, ListSubmissionsDto } from './dto/list-submissions.dto.js';
@@ -14,6 +15,8 @@ export interface SubmissionView {
   submission: SubmissionEntity;
   person: PersonEntity | null;
   deliveries: DeliveryEntity[];
+  /** What was to be paid with it. */
+  payment: PaymentEntity | null;
 }
 
 @Injectable()
@@ -108,16 +111,17 @@ export class PeopleService {
 
   async #withRelated(site: SiteEntity, submissions: SubmissionEntity[]): Promise<SubmissionView[]> {
     const people = submissions.flatMap(({ personId }) => (personId ? [personId] : []));
-    const [persons, deliveries] = await Promise.all([
+    const ids = submissions.map(({ id }) => id);
+    const [persons, deliveries, payments] = await Promise.all([
       this.dataSource.getRepository(PersonEntity).findBy({ id: In(people) }),
-      this.dataSource
-        .getRepository(DeliveryEntity)
-        .findBy({ siteId: site.id, submissionId: In(submissions.map(({ id }) => id)) }),
+      this.dataSource.getRepository(DeliveryEntity).findBy({ siteId: site.id, submissionId: In(ids) }),
+      this.dataSource.getRepository(PaymentEntity).findBy({ siteId: site.id, submissionId: In(ids) }),
     ]);
     return submissions.map((submission) => ({
       submission,
       person: persons.find(({ id }) => id === submission.personId) ?? null,
       deliveries: deliveries.filter(({ submissionId }) => submissionId === submission.id),
+      payment: payments.find(({ submissionId }) => submissionId === submission.id) ?? null,
     }));
   }
 }

@@ -11,6 +11,10 @@ export interface Said {
   text: readonly string[];
   /** What they can do: sent by POST to the page's own address. */
   button?: string;
+  /** Where they can go from here. */
+  link?: { label: string; href: string };
+  /** Facts, a line each. */
+  facts?: readonly (readonly [name: string, value: string])[];
 }
 
 /** What such a page may load and do: its own pictures and typefaces, and its own form; no script at all. */
@@ -26,11 +30,20 @@ main{width:100%;max-width:520px;padding:40px;border:1px solid;border-radius:10px
 h1{font-size:28px;line-height:1.2;margin:0 0 14px;font-weight:600;text-wrap:balance}
 p{margin:0 0 14px}
 button{font:inherit;font-weight:600;min-height:48px;padding:10px 24px;border:0;border-radius:6px;cursor:pointer;margin-top:10px}
-button:focus-visible{outline:3px solid;outline-offset:3px}
+.on{margin:22px 0 0}
+button:focus-visible,a:focus-visible{outline:3px solid;outline-offset:3px}
+a{color:inherit;text-underline-offset:3px}
+dl{margin:22px 0;display:grid;grid-template-columns:auto minmax(0,1fr);gap:6px 20px}
+dt{opacity:.75}
+dd{margin:0;text-align:end;overflow-wrap:anywhere}
 @media (max-width:480px){main{padding:28px 22px}}`;
 
 /** A page that stands by itself in the brand of a site: what a link in a mail leads to. */
-export function brandPage(brand: Brand, siteName: string, { title, text, button }: Said): string {
+export function brandPage(
+  brand: Brand,
+  siteName: string,
+  { title, text, button, link, facts = [] }: Said,
+): string {
   const face = faceOf(brand);
   const colours = `
 body{background:${face.soft};color:${face.ink};font-family:${face.textFont}}
@@ -54,7 +67,11 @@ button:focus-visible{outline-color:${face.accent}}`;
         h('p', { class: 'mark' }, image, siteName),
         h('h1', {}, title),
         ...text.map((line) => h('p', {}, line)),
+        facts.length > 0
+          ? h('dl', {}, ...facts.flatMap(([name, value]) => [h('dt', {}, name), h('dd', {}, value)]))
+          : null,
         form,
+        link ? h('p', { class: 'on' }, h('a', { href: link.href }, link.label)) : null,
       ),
     ],
   );

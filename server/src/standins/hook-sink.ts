@@ -1,28 +1,25 @@
-import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
-import type { AddressInfo } from 'node:net';
-import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
+import type { IncomingMessage, ServerResponse } from 'node:http';
+import { Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { statement } from '../database/statements.js';
 import { Transactions } from '../database/transactions.js';
 import { SitesService } from '../sites/sites.service.js';
 import { WebhooksService } from '../webhooks/webhooks.service.js';
+import { bodyOf, headerOf, LocalServer } from './local-server.js';
 
 export const hookBehaviours = ['ok', 'fail', 'slow', 'gone'] as const;
 export type HookBehaviour = (typeof hookBehaviours)[number];
 
 const answers: Readonly<Record<HookBehaviour, number>> = { ok: 204, fail: 500, slow: 204, gone: 410 };
-/** The longest body that is kept, bytes. */
-const longest = 256_000;
 /** How long the slow one takes, ms: longer than a delivery waits. */
 const slowMs = 30_000;
 
 /** A receiver of webhooks that checks their signatures, keeps what it is given, and can be told to misbehave. */
 @Injectable()
 export class HookSink implements OnApplicationShutdown {
-  readonly #logger = new Logger('Webhooks');
+  readonly #server = new LocalServer('Webhooks');
   readonly #behaviours = new Map<string, HookBehaviour>();
   readonly #timers = new Set<NodeJS.Timeout>();
-  #server: Server | undefined;
 
   constructor(
     @Inject(CONFIG) private readonly config: Config,
@@ -36,29 +33,18 @@ export class HookSink implements OnApplicationShutdown {
   start(): Promise<void> {
     const port = this.config.standinHookPort;
     if (port === null) return Promise.resolve();
-    const server = createServer((request, response) => {
-      this.#take(request, response).catch((error: unknown) => {
-        this.#logger.error(error);
-        response.writeHead(500).end();
-      });
-    });
-    this.#server = server;
-    return new Promise((resolve, reject) => {
-      server.on('error', reject);
-      server.listen(port, '127.0.0.1', resolve);
-    });
+    return this.#server.start(port, (request, response) => this.#take(request, response));
   }
 
   async onApplicationShutdown(): Promise<void> {
     for (const timer of this.#timers) clearTimeout(timer);
-    this.#server?.closeAllConnections();
-    await new Promise<void>((resolve) => (this.#server ? this.#server.close(() => resolve()) : resolve()));
+    await this.#server.stop();
   }
 
   /** Where a site's webhooks are received; `null` where nobody listens. */
   urlOf(key: string): string | null {
-    const address = this.#server?.address() as AddressInfo | null | undefined;
-    return address ? `http://127.0.0.1:${address.port}/${key}` : null;
+    const { url } = this.#server;
+    return url === null ? null : `${url}/${key}`;
   }
 
   behaviourOf(siteId: string): HookBehaviour {
@@ -74,8 +60,7 @@ export class HookSink implements OnApplicationShutdown {
     if (!site || request.method !== 'POST') return void response.writeHead(404).end();
     const body = await bodyOf(request);
     if (body === null) return void response.writeHead(413).end();
-    const headers = new Map(Object.entries(request.headers));
-    const header = (name: string) => String(headers.get(name) ?? '');
+    const header = (name: string) => headerOf(request, name);
     const message = { id: header('webhook-id'), timestamp: Number(header('webhook-timestamp')), body };
     const genuine = await this.webhooks.isGenuine(site, message, header('webhook-signature'));
     const behaviour = this.behaviourOf(site.id);
@@ -96,15 +81,4 @@ export class HookSink implements OnApplicationShutdown {
     }, slowMs).unref();
     this.#timers.add(timer);
   }
-}
-
-async function bodyOf(request: IncomingMessage): Promise<string | null> {
-  const chunks: Buffer[] = [];
-  let size = 0;
-  for await (const chunk of request as AsyncIterable<Buffer>) {
-    size += chunk.length;
-    if (size > longest) return null;
-    chunks.push(chunk);
-  }
-  return Buffer.concat(chunks).toString('utf8');
 }

@@ -1,5 +1,7 @@
 import { Type } from '@sinclair/typebox';
-import { answer, nullable } from '../shared/answers.js';
+import { answer, nullable, oneOf } from '../shared/answers.js';
+
+import { testPaymentStatuses } from './standins.entity.js';
 
 const common = {
   id: Type.String(),
@@ -42,6 +44,25 @@ export const testWebhooks = answer('TestWebhooks', {
         times: Type.Integer({ description: 'How often it came.' }),
         answered: Type.Integer({ description: 'The last answer, as an HTTP status.' }),
         lastAt: Type.Integer(),
+      },
+      { additionalProperties: false },
+    ),
+  ),
+});
+
+export const testPayments = answer('TestPayments', {
+  url: nullable(Type.String({ description: 'Where the service listens; null where there is none.' })),
+  sessions: Type.Array(
+    Type.Object(
+      {
+        id: Type.String(),
+        description: Type.String(),
+        units: Type.Integer({ description: 'In the smallest unit of the currency.' }),
+        currency: Type.String(),
+        interval: oneOf(['once', 'month'] as const),
+        status: oneOf(testPaymentStatuses),
+        told: Type.Boolean({ description: 'Whether the site has taken the result.' }),
+        at: Type.Integer(),
       },
       { additionalProperties: false },
     ),

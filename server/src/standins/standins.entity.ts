@@ -28,3 +28,25 @@ export class TestHookEntity {
   @Column('integer') answered: number;
   @Column('integer') lastAt: number;
 }
+
+export const testPaymentStatuses = ['open', 'paid', 'failed', 'left', 'refunded'] as const;
+
+/** A session of the payment stand-in. */
+@Entity('test_payment')
+export class TestPaymentEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') siteId: string;
+  /** By which it is made once, however often it is asked for. */
+  @Column('text') requestKey: string;
+  @Column('text') reference: string;
+  @Column('integer') units: number;
+  @Column('text') currency: string;
+  @Column('text') interval: 'once' | 'month';
+  @Column('text') description: string;
+  @Column('text') returnUrl: string;
+  @Column('text') resultUrl: string;
+  @Column('text') status: (typeof testPaymentStatuses)[number];
+  /** When the result has been taken; null while it has not. */
+  @Column('integer', { nullable: true }) told: number | null;
+  @Column('integer') at: number;
+}

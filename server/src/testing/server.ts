@@ -8,6 +8,7 @@ import { AccountsService, demoUser } from '../accounts/accounts.service.js';
 import { createApp, describeApi } from '../app.js';
 import type { Config } from '../config.js';
 import { HookSink } from '../standins/hook-sink.js';
+import { PaymentSink } from '../standins/payment-sink.js';
 import { MailSink } from '../standins/mail-sink.js';
 import { described } from './described.js';
 
@@ -52,6 +53,7 @@ export class TestServer {
       mailFrom: 'Sirene <post@sirene.example>',
       standinSmtpPort: null,
       standinHookPort: null,
+      standinPaymentPort: null,
       submissionsPerMinute: 10_000,
       signInsPerMinute: 1000,
       readsPerMinute: 100_000,
@@ -67,7 +69,8 @@ export class TestServer {
     if (!(await accounts.byEmail(demoUser.email))) await accounts.create(demoUser.email, demoUser.name, null);
     await app.get(MailSink).start();
     await app.get(HookSink).start();
-    await app.listen(0, '127.0.0.1');
+    await app.get(PaymentSink).start();
+    await app.listen(config.port, '127.0.0.1');
     return new TestServer(app, clock, folder, config, await app.getUrl(), described(describeApi(app)));
   }
 

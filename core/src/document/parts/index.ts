@@ -13,6 +13,7 @@ export const partNames = [
   'sending',
   'basket',
   'countdown',
+  'amounts',
   'copy',
   'turns',
   'signals',

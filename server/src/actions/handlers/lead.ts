@@ -1,9 +1,10 @@
 import { Injectable } from '@nestjs/common';
-import type { Action } from '@sirene/core/actions';
+import { amountIn, type Action } from '@sirene/core/actions';
 import { minorUnits } from '@sirene/core/base/money';
 import { LeadsService } from '../../leads/leads.service.js';
 import { Unwanted, type ActionHandler, type Errand, type Sent } from '../handler.js';
-import { filledSubject, filledText } from '../mail-words.js';
+import { answersOf } from '../../people/answers-of.js';
+import { filledSubject } from '../mail-words.js';
 
 type Lead = Extract<Action, { type: 'lead' }>;
 
@@ -36,13 +37,8 @@ export class LeadHandler implements ActionHandler<Lead> {
   }
 }
 
-const whole = /^\{\{\s*([\w.-]+)\s*\}\}$/;
-
 /** What a lead is worth: a number, or the answer of a field that is one; null where it is neither. */
-function unitsOf(value: string, currency: string, errand: Errand): number | null {
-  const key = whole.exec(value.trim())?.[1];
-  const field = errand.submission.fields.find((one) => one.key === key);
-  const text = filledText(value, errand).trim();
-  const amount = typeof field?.answer === 'number' ? field.answer : text === '' ? NaN : Number(text);
-  return Number.isFinite(amount) && amount >= 0 ? minorUnits(amount, currency) : null;
+function unitsOf(value: string, currency: string, { submission }: Errand): number | null {
+  const amount = amountIn(value, answersOf(submission.fields));
+  return amount === null ? null : minorUnits(amount, currency);
 }

@@ -4,6 +4,7 @@ import type { ActionHandler } from '../handler.js';
 import { LeadHandler } from './lead.js';
 import { ListHandler } from './list.js';
 import { NotifyHandler } from './notify.js';
+import { PaymentHandler } from './payment.js';
 import { ReplyHandler } from './reply.js';
 import { SheetHandler } from './sheet.js';
 import { TagHandler } from './tag.js';
@@ -15,6 +16,7 @@ export const handlerTypes: {
 } = {
   notify: NotifyHandler,
   reply: ReplyHandler,
+  payment: PaymentHandler,
   list: ListHandler,
   lead: LeadHandler,
   tag: TagHandler,

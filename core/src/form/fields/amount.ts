@@ -1,0 +1,11 @@
+import { numberOf } from '../answer.js';
+import type { FieldKind } from '../field.js';
+
+/** One of the amounts that are offered, or one of the visitor's own where there is a least one. */
+export const amount: FieldKind = {
+  tidy: (value) => value.trim().replace(/\s/g, ''),
+  accepts: (value, { options = [], min }) =>
+    options.includes(value) || (min !== undefined && /^\d{1,9}([.,]\d{1,2})?$/.test(value)),
+  answer: (value) => (value === '' ? '' : numberOf(value)),
+  measure: numberOf,
+};

@@ -1,0 +1,60 @@
+import type { MigrationInterface, QueryRunner } from 'typeorm';
+
+/** Payments, the services they are made at, what those have told already, and the stand-in’s own sessions. */
+export class Payments1765500000000 implements MigrationInterface {
+  name = 'Payments1765500000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(`CREATE TABLE payment (
+      id TEXT PRIMARY KEY,
+      siteId TEXT NOT NULL,
+      submissionId TEXT NOT NULL,
+      widgetId TEXT NOT NULL,
+      token TEXT NOT NULL UNIQUE,
+      units INTEGER NOT NULL CHECK (units > 0),
+      currency TEXT NOT NULL,
+      interval TEXT NOT NULL CHECK (interval IN ('once', 'month')),
+      description TEXT NOT NULL,
+      receipt TEXT,
+      state TEXT NOT NULL CHECK (state IN ('open', 'paid', 'failed', 'left', 'refunded')),
+      attempt INTEGER NOT NULL,
+      sessionId TEXT,
+      sessionUrl TEXT,
+      createdAt INTEGER NOT NULL,
+      since INTEGER NOT NULL,
+      trouble TEXT,
+      UNIQUE (siteId, submissionId),
+      FOREIGN KEY (siteId, submissionId) REFERENCES submission (siteId, id) ON DELETE CASCADE) STRICT`);
+    await runner.query(`CREATE INDEX payment_raised ON payment (siteId, widgetId, currency, state)`);
+    await runner.query(`CREATE TABLE payment_service (
+      siteId TEXT PRIMARY KEY REFERENCES site (id) ON DELETE CASCADE,
+      url TEXT NOT NULL,
+      sealedKey TEXT NOT NULL,
+      sealedSigningKey TEXT NOT NULL) STRICT`);
+    await runner.query(`CREATE TABLE payment_told (
+      siteId TEXT NOT NULL REFERENCES site (id) ON DELETE CASCADE,
+      id TEXT NOT NULL,
+      at INTEGER NOT NULL,
+      PRIMARY KEY (siteId, id)) STRICT, WITHOUT ROWID`);
+    await runner.query(`CREATE TABLE test_payment (
+      id TEXT PRIMARY KEY,
+      siteId TEXT NOT NULL REFERENCES site (id) ON DELETE CASCADE,
+      requestKey TEXT NOT NULL,
+      reference TEXT NOT NULL,
+      units INTEGER NOT NULL,
+      currency TEXT NOT NULL,
+      interval TEXT NOT NULL,
+      description TEXT NOT NULL,
+      returnUrl TEXT NOT NULL,
+      resultUrl TEXT NOT NULL,
+      status TEXT NOT NULL,
+      told INTEGER,
+      at INTEGER NOT NULL,
+      UNIQUE (siteId, requestKey)) STRICT`);
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    for (const table of ['test_payment', 'payment_told', 'payment_service', 'payment'])
+      await runner.query(`DROP TABLE ${table}`);
+  }
+}

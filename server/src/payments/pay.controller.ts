@@ -1,0 +1,93 @@
+import type { IncomingHttpHeaders } from 'node:http';
+import { Controller, Get, Headers, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
+import { RouteConfig } from '@nestjs/platform-fastify';
+import { ApiTags } from '@nestjs/swagger';
+import type { FastifyReply, FastifyRequest } from 'fastify';
+import { Public } from '../accounts/permission.js';
+import { AnswersFile, AnswersNothing } from '../shared/answers.js';
+import { brandPage } from '../shared/brand-page.js';
+import { GuardedPage } from '../shared/guarded-page.js';
+import { rawBodyOf } from '../shared/raw-body.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import { SitesService } from '../sites/sites.service.js';
+import { limited } from '../visitor-surface.js';
+import { noPayment, payPage } from './pay-pages.js';
+import { PaymentServiceError } from './payment-client.js';
+import type { PaymentEntity } from './payments.entity.js';
+import { PaymentsService } from './payments.service.js';
+
+/** Where visitors see how their payment stands, and where the payment service tells it. */
+@ApiTags('payments')
+@Public()
+@Controller('p/:key')
+export class PayController {
+  constructor(
+    private readonly payments: PaymentsService,
+    private readonly sites: SitesService,
+  ) {}
+
+  @AnswersFile(
+    'The page of a payment: what it is for, and how it stands. Its receipt, once it is paid.',
+    'text/html',
+  )
+  @Get('pay/:token')
+  @GuardedPage()
+  async page(@Param('key') key: string, @Param('token') token: string) {
+    const site = await this.sites.byKey(key);
+    return this.#shown(site, await this.payments.byToken(site, token), null);
+  }
+
+  @AnswersFile('Goes on to the page of the payment service.', 'text/html')
+  @RouteConfig(limited('collect'))
+  @Post('pay/:token')
+  @HttpCode(200)
+  @GuardedPage()
+  async pay(@Param('key') key: string, @Param('token') token: string, @Res() reply: FastifyReply) {
+    const site = await this.sites.byKey(key);
+    const payment = await this.payments.byToken(site, token);
+    try {
+      const url = payment && (await this.payments.payAt(site, payment));
+      if (url) {
+        // What a form leads to has to be named, also where it only leads on.
+        const policy = `default-src 'none'; form-action 'self' ${new URL(url).origin}`;
+        return await reply
+          .status(303)
+          .header('content-security-policy', policy)
+          .header('location', url)
+          .send();
+      }
+    } catch (error) {
+      if (!(error instanceof PaymentServiceError)) throw error;
+      const words = 'The payment service does not answer at the moment. Please try again a little later.';
+      return reply.status(200).send(await this.#shown(site, payment, words));
+    }
+    return reply.status(200).send(await this.#shown(site, await this.payments.byToken(site, token), null));
+  }
+
+  @AnswersNothing('Takes the result of a payment, signed by the payment service (Standard Webhooks).')
+  @RouteConfig(limited('collect'))
+  @Post('payments')
+  @HttpCode(204)
+  async result(
+    @Param('key') key: string,
+    @Headers() headers: IncomingHttpHeaders,
+    @Req() request: FastifyRequest,
+  ) {
+    const site = await this.sites.byKey(key);
+    const header = (name: string) => String(new Map(Object.entries(headers)).get(name) ?? '').slice(0, 1000);
+    await this.payments.take(
+      site,
+      {
+        id: header('webhook-id').slice(0, 100),
+        timestamp: Number(header('webhook-timestamp')),
+        body: rawBodyOf(request),
+      },
+      header('webhook-signature'),
+    );
+  }
+
+  async #shown(site: SiteEntity, payment: PaymentEntity | null, trouble: string | null): Promise<string> {
+    const said = payment ? payPage(payment, await this.payments.cameFrom(payment), trouble) : noPayment;
+    return brandPage(this.sites.brandOf(site), site.name, said);
+  }
+}
