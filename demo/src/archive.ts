@@ -4,7 +4,7 @@ import { assets } from './data/assets.js';
 import { brand, weaversBrand } from './data/brand.js';
 import { policy, siteKey, widgets } from './data/larkmoor.js';
 import { firstLampCodes } from './data/offer.js';
-import { counts, signups, visits } from './data/submissions.js';
+import { counts, gifts, signups, visits } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
 const origin =
@@ -44,7 +44,7 @@ const archives = [
       counts: did ? counts(60, ...did) : [],
     })),
     codes: [firstLampCodes],
-    submissions: [...signups(38, origin, 9), ...visits(origin, 5, now)],
+    submissions: [...signups(38, origin, 9), ...visits(origin, 5, now), ...gifts(14, origin, 23)],
   },
   {
     format: 'sirene-site',

@@ -51,6 +51,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
   const serverAhead = load.isTry ? () => Promise.resolve(null) : serverClock(load.origin);
   const codes = load.isTry ? undefined : codesOf(`${load.origin}/c/${load.site}`, load.site);
   const files = load.isTry ? undefined : `${load.origin}/c/${load.site}/files`;
+  const raised = load.isTry ? undefined : `${load.origin}/c/${load.site}/raised`;
   const count = load.isTry ? () => {} : counter(`${load.origin}/c/${load.site}/events`);
 
   function happened(happening: keyof typeof counted, widget: ManifestWidget): void {
@@ -158,7 +159,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
             if (!isAttachable(part)) return;
             const one = part.attach(
               mounted,
-              { ...page, starts, serverAhead, codes, files },
+              { ...page, starts, serverAhead, codes, files, raised },
               {
                 id: widget.id,
                 body: widget.body,

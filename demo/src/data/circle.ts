@@ -17,7 +17,9 @@ import {
   words,
   type Sketch,
 } from '@sirene/core/library/sketch';
+import type { Action } from '@sirene/core/actions';
 import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
+import { answered } from './answered.js';
 
 /** Invites readers of the home page into the circle of members. */
 export const membersCircle: WidgetDocument = {
@@ -138,6 +140,18 @@ export const circlePlans = buildWidget({
   style: { panel: { box: { base: { background: 'transparent', padding: 0 } } } },
 });
 
+const gift = (rhythm: string, interval?: 'month'): Action => ({
+  type: 'payment',
+  amount: '{{amount}}',
+  currency: 'EUR',
+  description: 'A gift for the dome motor',
+  ...(interval && { interval }),
+  receiptSubject: 'Your gift for the dome motor',
+  receipt:
+    'Dear {{name}},\n\nyour gift has reached us. Thank you: the dome is a little closer to turning by itself.\n\nLarkmoor Observatory',
+  when: answered('rhythm', 'equals', rhythm),
+});
+
 /** Gifts for the motor that is to turn the dome. */
 export const domeMotor = buildWidget({
   name: 'Dome motor fund',
@@ -145,9 +159,16 @@ export const domeMotor = buildWidget({
   placement: { type: 'inline', width: 620 },
   opening: [
     heading('Help it turn by itself'),
-    words(
-      'It takes two adults to push the dome. The motor costs €18,400, and €11,260 has been raised so far.',
-    ),
+    words('It takes two adults to push the dome. A motor does it at the press of a button.'),
+    {
+      type: 'raised',
+      words: '{{raised}} of {{goal}} has been raised so far',
+      goal: 18_400,
+      before: 10_890,
+      currency: 'EUR',
+      locale: 'en',
+      style: { bar: { base: { color: '{color.lamp}' } } },
+    },
     form([
       {
         type: 'amounts',
@@ -158,6 +179,12 @@ export const domeMotor = buildWidget({
           { value: 40, words: 'A metre of the toothed rail' },
           { value: 120, words: 'A night’s turning, for good' },
         ],
+        ownLabel: 'Another amount',
+        ownMin: 5,
+      },
+      {
+        ...field('choice', 'rhythm', 'How often', { required: true, options: ['Once', 'Every month'] }),
+        initial: 'Once',
       },
       field('name', 'name', 'Your name', { required: true }),
       email(),
@@ -166,9 +193,11 @@ export const domeMotor = buildWidget({
       notice('Your gift goes to the motor alone. We write to you once about it, and once when it turns.'),
     ]),
   ],
-  scenes: thanks('Thank you', 'We write within two days how the gift reaches us.'),
+  scenes: thanks('Thank you', 'The page on which you pay opens in a moment.'),
   afterwards: {
     actions: [
+      gift('Once'),
+      gift('Every month', 'month'),
       { type: 'notify', recipients: ['fund@larkmoor.example'], subject: 'A gift for the dome motor' },
     ],
   },

@@ -1,4 +1,3 @@
-import type { FormTree } from '@sirene/core/form';
 import {
   buildWidget,
   email,
@@ -12,6 +11,7 @@ import {
   words,
   type Sketch,
 } from '@sirene/core/library/sketch';
+import { answered } from './answered.js';
 
 const step = (label: string, inside: readonly Sketch[]): Sketch => ({ type: 'step', label, inside });
 const button = (type: 'next' | 'back', label: string): Sketch => ({
@@ -20,9 +20,6 @@ const button = (type: 'next' | 'back', label: string): Sketch => ({
   action: { type },
   wide: false,
   ...(type === 'back' && { variant: 'text' }),
-});
-const answered = (name: string, how: 'equals' | 'more', value: string): FormTree => ({
-  all: [{ type: 'answer', field: name, how, value }],
 });
 
 /**

@@ -132,6 +132,39 @@ export function visits(origin: string, seed: number, now: number) {
   });
 }
 
+/** Gifts for the dome motor of the last weeks, most of them paid. */
+export function gifts(count: number, origin: string, seed: number) {
+  const random = seeded(seed);
+  return Array.from({ length: count }, (_, at) => {
+    const name = `${pick(first, random)} ${pick(last, random)}`;
+    const amount = pick([15, 15, 40, 40, 120, 25], random);
+    const isMonthly = random() < 0.2;
+    const share = random();
+    const fields = [
+      ['amount', 'Your gift', String(amount)],
+      ['rhythm', 'How often', isMonthly ? 'Every month' : 'Once'],
+      ['name', 'Your name', name],
+      ['email', 'E-mail address', `${name.toLowerCase().replace(' ', '.')}@post.example`],
+    ];
+    return {
+      widget: 'Dome motor fund',
+      id: Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16)).join(''),
+      ago: Math.round((at + random()) * 4 * dayMs + 5 * hourMs),
+      fields: fields.map(([key, label, value]) => ({ key, label, value })),
+      page: `${origin}/donate/`,
+      pageTitle: 'A motor for the dome · Larkmoor Observatory',
+      delivered: ['fund@larkmoor.example'],
+      payment: {
+        units: amount * 100,
+        currency: 'EUR',
+        interval: isMonthly ? 'month' : 'once',
+        description: 'A gift for the dome motor',
+        state: share < 0.1 ? 'left' : share < 0.15 ? 'failed' : 'paid',
+      },
+    };
+  });
+}
+
 /** Views, closings and submissions a day for some weeks: weekends higher, one peak when the letter went out. */
 export function counts(days: number, perDay: number, rate: number, seed: number) {
   const random = seeded(seed);

@@ -19,10 +19,12 @@ export function attach({ box }: Mounted, _page: PartPage, widget: PartWidget): A
       const [radio, form] = [radioOf(own), own.closest('form')];
       if (!radio || !form) continue;
       const typed = typedIn(window, keptName(widget.id, form)).read()?.values[radio.name];
-      const offered = [...form.querySelectorAll<HTMLInputElement>('[type=radio]')];
-      if (!typed || offered.some(({ name, value }) => name === radio.name && value === typed)) continue;
+      const radios = [...form.querySelectorAll<HTMLInputElement>('[type=radio]')];
+      const group = radios.filter(({ name }) => name === radio.name);
+      if (!typed || group.some(({ value }) => value === typed)) continue;
       own.value = radio.value = typed;
-      radio.checked = true;
+      // None of them is: the form was filled in before the choice had this value. Else it is still to come.
+      if (!group.some(({ checked }) => checked)) radio.checked = true;
     }
   };
   restore();

@@ -26,6 +26,8 @@ export interface PartPage {
   codes?: CodesPort | undefined;
   /** Where files of visitors are sent; on a try, and where one only looks, nowhere. */
   files?: string | undefined;
+  /** Where it is asked what has been paid by way of a widget; on a try, nowhere. */
+  raised?: string | undefined;
   /** How far the visitor's clock is behind the server's, ms; `null` where that can't be told. */
   serverAhead(): Promise<number | null>;
 }

@@ -10,6 +10,7 @@ export interface Parts extends Record<PartName, object> {
   sending: typeof import('./sending.ts');
   basket: typeof import('./basket.ts');
   countdown: typeof import('./countdown.ts');
+  raised: typeof import('./raised.ts');
   copy: typeof import('./copy.ts');
   turns: typeof import('./turns.ts');
   signals: typeof import('./signals.ts');

@@ -1,4 +1,5 @@
 import { BadRequestException } from '@nestjs/common';
+import { paymentIntervals, type PaymentInterval } from '@sirene/core/actions';
 import { currencies } from '@sirene/core/base/money';
 import { isGroup } from '@sirene/core/base/maps';
 import { Type, plainToInstance } from 'class-transformer';
@@ -26,6 +27,7 @@ import { AddCodesDto } from '../codes/dto/codes.dto.js';
 import { StorePageDto } from '../pages/dto/page.dto.js';
 import { Each } from '../shared/each.js';
 import { refusal } from '../shared/problems.js';
+import { paymentStates, type PaymentState } from '../payments/payments.entity.js';
 import { IsZone, PolicyDto } from '../sites/dto/policy.dto.js';
 import { entryStates, type EntryState } from '../lists/lists.entity.js';
 import { CreateSiteDto } from '../sites/dto/site.dto.js';
@@ -147,6 +149,27 @@ class ArchivedLead {
   due?: number;
 }
 
+/** What was to be paid with it, and what became of that. */
+class ArchivedPayment {
+  @IsInt()
+  @Min(1)
+  @Max(1e9)
+  units: number;
+
+  @IsIn(currencies)
+  currency: string;
+
+  @IsIn(Object.keys(paymentIntervals))
+  interval: PaymentInterval;
+
+  @IsString()
+  @Length(1, 200)
+  description: string;
+
+  @IsIn(paymentStates)
+  state: PaymentState;
+}
+
 export class ArchivedSubmission {
   /** Name of the widget in this archive. */
   @IsString()
@@ -189,6 +212,12 @@ export class ArchivedSubmission {
   @ValidateNested()
   @Type(() => ArchivedLead)
   lead?: ArchivedLead;
+
+  @MayBeLeftOut()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => ArchivedPayment)
+  payment?: ArchivedPayment;
 
   /** What was written down about its sender. */
   @MayBeLeftOut()

@@ -121,7 +121,7 @@ export class ArchiveService {
       receivedAt,
       held: null,
     });
-    if (person) await followUp.bring(person.id, submission);
+    if (person) await followUp.bring(person.id, widget.id, submission);
     for (const target of delivered) {
       await manager.insert(DeliveryEntity, {
         id: newId('d'),

@@ -4,6 +4,7 @@ import { LeadEntity, LeadEventEntity, LeadStageEntity, type Outcome } from '../l
 import { firstStages } from '../leads/stages.js';
 import { ListEntity, ListEntryEntity, ListEventEntity, type ListEventKind } from '../lists/lists.entity.js';
 import { NoteEntity } from '../people/people.entity.js';
+import { PaymentEntity } from '../payments/payments.entity.js';
 import { newId } from '../shared/ids.js';
 import type { ArchivedSubmission } from './archive.dto.js';
 
@@ -27,9 +28,10 @@ export class FollowUp {
   ) {}
 
   /** What became of one submission. */
-  async bring(personId: string, submission: ArchivedSubmission): Promise<void> {
+  async bring(personId: string, widgetId: string, submission: ArchivedSubmission): Promise<void> {
     await this.#bringEntry(personId, submission);
     await this.#bringLead(personId, submission);
+    await this.#bringPayment(widgetId, submission);
     if (submission.note === undefined) return;
     const at = this.now - submission.ago + hourMs;
     await this.manager.insert(NoteEntity, {
@@ -67,6 +69,17 @@ export class FollowUp {
     });
     await this.manager.insert(LeadEventEntity, {
       ...{ id: newId('lv'), leadId, at: createdAt, stage, byId: null },
+    });
+  }
+
+  async #bringPayment(widgetId: string, { id, ago, payment }: ArchivedSubmission): Promise<void> {
+    if (!payment) return;
+    const createdAt = this.now - ago;
+    await this.manager.insert(PaymentEntity, {
+      ...{ id: newId('pay'), siteId: this.siteId, submissionId: id, widgetId },
+      ...payment,
+      ...{ token: newToken(), receipt: null, attempt: 1, sessionId: null, sessionUrl: null, trouble: null },
+      ...{ createdAt, since: Math.min(createdAt + hourMs / 10, this.now) },
     });
   }
 

@@ -60,3 +60,11 @@ export const noPayment: Said = {
   title: 'This link leads nowhere',
   text: ['It may be incomplete. Please open it once more from where you have it, or copy the whole of it.'],
 };
+
+/** What is seen for a moment on the way to the page of the payment service. */
+export const goingOn = (href: string): Said => ({
+  title: 'One moment',
+  text: ['The page of the payment service opens.'],
+  link: { label: 'Open it now', href },
+  goesTo: href,
+});

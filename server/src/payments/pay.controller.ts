@@ -1,8 +1,8 @@
 import type { IncomingHttpHeaders } from 'node:http';
-import { Controller, Get, Headers, HttpCode, Param, Post, Req, Res } from '@nestjs/common';
+import { Controller, Get, Headers, HttpCode, Param, Post, Req } from '@nestjs/common';
 import { RouteConfig } from '@nestjs/platform-fastify';
 import { ApiTags } from '@nestjs/swagger';
-import type { FastifyReply, FastifyRequest } from 'fastify';
+import type { FastifyRequest } from 'fastify';
 import { Public } from '../accounts/permission.js';
 import { AnswersFile, AnswersNothing } from '../shared/answers.js';
 import { brandPage } from '../shared/brand-page.js';
@@ -11,7 +11,7 @@ import { rawBodyOf } from '../shared/raw-body.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { limited } from '../visitor-surface.js';
-import { noPayment, payPage } from './pay-pages.js';
+import { goingOn, noPayment, payPage } from './pay-pages.js';
 import { PaymentServiceError } from './payment-client.js';
 import type { PaymentEntity } from './payments.entity.js';
 import { PaymentsService } from './payments.service.js';
@@ -42,26 +42,21 @@ export class PayController {
   @Post('pay/:token')
   @HttpCode(200)
   @GuardedPage()
-  async pay(@Param('key') key: string, @Param('token') token: string, @Res() reply: FastifyReply) {
+  async pay(@Param('key') key: string, @Param('token') token: string) {
     const site = await this.sites.byKey(key);
     const payment = await this.payments.byToken(site, token);
     try {
       const url = payment && (await this.payments.payAt(site, payment));
-      if (url) {
-        // What a form leads to has to be named, also where it only leads on.
-        const policy = `default-src 'none'; form-action 'self' ${new URL(url).origin}`;
-        return await reply
-          .status(303)
-          .header('content-security-policy', policy)
-          .header('location', url)
-          .send();
-      }
+      if (url) return brandPage(this.sites.brandOf(site), site.name, goingOn(url));
     } catch (error) {
       if (!(error instanceof PaymentServiceError)) throw error;
-      const words = 'The payment service does not answer at the moment. Please try again a little later.';
-      return reply.status(200).send(await this.#shown(site, payment, words));
+      return this.#shown(
+        site,
+        payment,
+        'The payment service does not answer at the moment. Please try again a little later.',
+      );
     }
-    return reply.status(200).send(await this.#shown(site, await this.payments.byToken(site, token), null));
+    return this.#shown(site, await this.payments.byToken(site, token), null);
   }
 
   @AnswersNothing('Takes the result of a payment, signed by the payment service (Standard Webhooks).')

@@ -32,3 +32,8 @@ export const paymentService = answer('PaymentService', {
   isTest: Type.Boolean({ description: 'It is the test service of this server.' }),
   resultUrl: Type.String({ description: 'Where the payment service has to send its results.' }),
 });
+
+export const raised = answer('Raised', {
+  units: Type.Integer({ description: 'In the smallest unit of the currency.' }),
+  payments: Type.Integer(),
+});

@@ -4,9 +4,10 @@ import { PaymentClient } from './payment-client.js';
 import { PaymentServicesService } from './payment-services.service.js';
 import { PaymentsController } from './payments.controller.js';
 import { PaymentsService } from './payments.service.js';
+import { RaisedController } from './raised.controller.js';
 
 @Module({
-  controllers: [PayController, PaymentsController],
+  controllers: [PayController, RaisedController, PaymentsController],
   providers: [PaymentClient, PaymentServicesService, PaymentsService],
   exports: [PaymentServicesService, PaymentsService],
 })

@@ -13,13 +13,15 @@ export interface Said {
   button?: string;
   /** Where they can go from here. */
   link?: { label: string; href: string };
+  /** Where it goes on by itself at once; by this way it may be any site, as a form may not. */
+  goesTo?: string;
   /** Facts, a line each. */
   facts?: readonly (readonly [name: string, value: string])[];
 }
 
 /** What such a page may load and do: its own pictures and typefaces, and its own form; no script at all. */
 export const brandPagePolicy =
-  "default-src 'none'; style-src 'unsafe-inline'; img-src 'self'; font-src 'self'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
+  "default-src 'none'; style-src 'unsafe-inline'; img-src 'self' data:; font-src 'self'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
 const layout = `
 *{box-sizing:border-box}
@@ -42,7 +44,7 @@ dd{margin:0;text-align:end;overflow-wrap:anywhere}
 export function brandPage(
   brand: Brand,
   siteName: string,
-  { title, text, button, link, facts = [] }: Said,
+  { title, text, button, link, goesTo, facts = [] }: Said,
 ): string {
   const face = faceOf(brand);
   const colours = `
@@ -59,7 +61,11 @@ button:focus-visible{outline-color:${face.accent}}`;
   return htmlPage(
     // Its words are English, whatever the site's widgets are written in.
     { title: `${title} · ${siteName}` },
-    [h('meta', { name: 'robots', content: 'noindex' }), styleElement(css)],
+    [
+      h('meta', { name: 'robots', content: 'noindex' }),
+      ...(goesTo === undefined ? [] : [h('meta', { 'http-equiv': 'refresh', content: `0;url=${goesTo}` })]),
+      styleElement(css),
+    ],
     [
       h(
         'main',

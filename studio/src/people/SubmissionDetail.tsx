@@ -7,6 +7,7 @@ import { exactTime, pathOf } from '../shared/format.ts';
 import { StateMark } from '../shared/StateMark.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { Part } from './Part.tsx';
+import { PaymentPart } from './PaymentPart.tsx';
 import { SentFiles } from './SentFiles.tsx';
 import { DeliveryList } from './DeliveryList.tsx';
 import { inBackground } from '../shared/background.ts';
@@ -55,6 +56,7 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
             </DataList.Item>
           ))}
         </DataList.Root>
+        {data.payment && <PaymentPart site={site} payment={data.payment} onChange={changed} />}
         <Part title="Source">
           <Text>
             <Link asChild>

@@ -5,11 +5,12 @@ import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Waiting } from '../shared/Waiting.tsx';
 import { ago, exactTime } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
+import { TestPayments } from './TestPayments.tsx';
 import { TestWebhooks } from './TestWebhooks.tsx';
 import { inBackground } from '../shared/background.ts';
 
-const tabs = { mailbox: Mailbox, webhooks: TestWebhooks };
-const tabNames = { mailbox: 'Mailbox', webhooks: 'Webhooks' };
+const tabs = { mailbox: Mailbox, webhooks: TestWebhooks, payments: TestPayments };
+const tabNames = { mailbox: 'Mailbox', webhooks: 'Webhooks', payments: 'Payments' };
 
 /** The stand-ins for services outside: what they were sent, to be read here. */
 export function PostPage() {

@@ -21,6 +21,7 @@ import { map } from './map.js';
 import { matrix } from './matrix.js';
 import { plan } from './plan.js';
 import { plans } from './plans.js';
+import { raised } from './raised.js';
 import { rating } from './rating.js';
 import { spacer } from './spacer.js';
 import { step } from './step.js';
@@ -48,6 +49,7 @@ export const definitions = {
   'file-field': fileField,
   'hidden-field': hiddenField,
   amounts,
+  raised,
   countdown,
   code,
   turns,

@@ -14,6 +14,7 @@ export const partNames = [
   'basket',
   'countdown',
   'amounts',
+  'raised',
   'copy',
   'turns',
   'signals',

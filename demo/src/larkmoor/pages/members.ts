@@ -23,7 +23,7 @@ const donate: Page = {
   title: 'A motor for the dome',
   content: `<section class="band"><div class="wide two" style="align-items:start"><div><h1>A motor for the dome</h1>
 <p>Since 1931 the dome has been pushed round by hand. Two of our oldest pushers are past eighty. With a motor they could sit down, and the dome could follow a star all night.</p>
-<div class="card">${skyChart(33)}<div><h3>How far we are</h3><p>€11,260 raised of €18,400. The toothed rail is already in the shed.</p></div></div></div>
+<div class="card">${skyChart(33)}<div><h3>How far we are</h3><p>The toothed rail is already in the shed. The motor itself is ordered once the sum is there.</p></div></div></div>
 <div><div data-sirene="dome-motor-fund"></div></div></div></section>`,
 };
 

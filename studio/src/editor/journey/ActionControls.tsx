@@ -13,6 +13,7 @@ import { formFields } from '@sirene/core/document/widget';
 import type { FormTree } from '@sirene/core/form';
 import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
+import { Choice } from '../../shared/Choice.tsx';
 import { keepFocus } from '../../shared/keep-focus.ts';
 import { AnswersControl } from '../inspector/property/AnswersControl.tsx';
 import { useDocument, useEditing } from '../state/editing.ts';
@@ -169,6 +170,19 @@ function FieldOfAction({ field, value, onChange }: FieldProps) {
     return <WordsField field={field} value={text} onChange={(next) => onChange(next || undefined)} />;
   if (field.control === 'currency')
     return <CurrencyField label={field.label} value={text} onChange={onChange} />;
+  if (field.control === 'choice')
+    return (
+      <Field.Root>
+        <Field.Label>{field.label}</Field.Label>
+        <Choice
+          label={field.label}
+          size="sm"
+          value={text || (Object.keys(field.options)[0] as string)}
+          options={field.options}
+          onChange={onChange}
+        />
+      </Field.Root>
+    );
   if (field.control === 'named') return <NamedControl field={field} value={text} onChange={onChange} />;
   return (
     <Field.Root>

@@ -5,7 +5,7 @@ import { at, type Person, post, type Site, useAnswer } from '../../shared/api/in
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { NamePopover } from '../../shared/NamePopover.tsx';
 import { useAttempt } from '../../shared/use-attempt.ts';
-import { worth } from './worth.ts';
+import { worth } from '../../shared/worth.ts';
 
 /** The leads of a person, and a way to make another. */
 export function LeadsOf({ site, person, onChange }: { site: Site; person: Person; onChange(): void }) {

@@ -3,7 +3,8 @@ import { useDraggable, useDroppable } from '@dnd-kit/core';
 import type { Board, BoardLead, Stage } from '../../shared/api/index.ts';
 import { count } from '../../shared/format.ts';
 import { isOverdue, shortDay } from './due.ts';
-import { sumsOf, worth } from './worth.ts';
+import { worth } from '../../shared/worth.ts';
+import { sumsOf } from './sums.ts';
 
 interface Props {
   stage: Stage;

@@ -21,6 +21,7 @@ export type PlannedWidget = Named['PlannedWidget'];
 export type Install = Named['Install'];
 export type Delivery = Named['Delivery'];
 export type Submission = Named['Submission'];
+export type Payment = Named['Payment'];
 export type MailingList = Named['MailingList'];
 export type ListEntry = Named['ListEntries']['entries'][number];
 export type Person = Named['Person'];

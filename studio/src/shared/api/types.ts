@@ -1558,6 +1558,94 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/p/{key}/pay/{token}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The page of a payment: what it is for, and how it stands. Its receipt, once it is paid. */
+    get: operations['PayController_page'];
+    put?: never;
+    /** Goes on to the page of the payment service. */
+    post: operations['PayController_pay'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/p/{key}/payments': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Takes the result of a payment, signed by the payment service (Standard Webhooks). */
+    post: operations['PayController_result'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/raised': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** What has been paid by way of a widget. */
+    get: operations['RaisedController_sum'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/payment-service': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The payment service of the site. Its secrets are told to nobody. */
+    get: operations['PaymentsController_read'];
+    /** Gives the site this payment service. */
+    put: operations['PaymentsController_set'];
+    post?: never;
+    /** Takes the site’s payment service away; the test service takes its place, where there is one. */
+    delete: operations['PaymentsController_clear'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/payments/{payment}/refund': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Has a payment paid back. */
+    post: operations['PaymentsController_refund'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/deliveries/repeat-failed': {
     parameters: {
       query?: never;
@@ -1637,6 +1725,23 @@ export interface paths {
     get: operations['HooksController_list'];
     /** Sets how the webhook stand-in behaves from now on. */
     put: operations['HooksController_behave'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/test-payments': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The sessions of the payment stand-in, the newest first. */
+    get: operations['TestPaymentsController_list'];
+    put?: never;
     post?: never;
     delete?: never;
     options?: never;
@@ -1876,6 +1981,14 @@ export interface components {
       /** @description All stages, in their order; one that is left out is removed */
       stages: components['schemas']['StageDto'][];
     };
+    PaymentServiceDto: {
+      /** @description Where the payment service takes requests */
+      url: string;
+      /** @description The key that the payment service knows the site by */
+      key: string;
+      /** @description What the payment service signs its results with (Standard Webhooks) */
+      signingKey: string;
+    };
     RepeatFailedDto: {
       /**
        * @description Said so that nobody repeats all of them by mistake
@@ -2099,6 +2212,8 @@ export interface components {
           | 'sending'
           | 'basket'
           | 'countdown'
+          | 'amounts'
+          | 'raised'
           | 'copy'
           | 'turns'
           | 'signals'
@@ -2144,6 +2259,8 @@ export interface components {
           | 'sending'
           | 'basket'
           | 'countdown'
+          | 'amounts'
+          | 'raised'
           | 'copy'
           | 'turns'
           | 'signals'
@@ -2175,6 +2292,11 @@ export interface components {
     };
     TakenSubmission: {
       id: string;
+      /** @description The page that the visitor goes on to, such as that of a payment service. */
+      next?: string;
+    };
+    TakenFile: {
+      id: string;
     };
     CountedEvents: {
       counted: number;
@@ -2194,6 +2316,20 @@ export interface components {
       dueAt: number;
       lastAt: number | null;
       lastError: string | null;
+    };
+    Payment: {
+      id: string;
+      /** @description In the smallest unit of the currency. */
+      units: number;
+      currency: string;
+      /** @enum {string} */
+      interval: 'once' | 'month';
+      description: string;
+      /** @enum {string} */
+      state: 'open' | 'paid' | 'failed' | 'left' | 'refunded';
+      /** @description Since when it stands so, ms. */
+      since: number;
+      trouble: string | null;
     };
     Submission: {
       id: string;
@@ -2232,6 +2368,7 @@ export interface components {
       receivedAt: number;
       held: string[] | null;
       deliveries: components['schemas']['Delivery'][];
+      payment: components['schemas']['Payment'] | null;
     };
     SubmissionList: {
       /** @description How many match in all. */
@@ -2419,6 +2556,18 @@ export interface components {
         };
       }[];
     };
+    Raised: {
+      /** @description In the smallest unit of the currency. */
+      units: number;
+      payments: number;
+    };
+    PaymentService: {
+      url: string | null;
+      /** @description It is the test service of this server. */
+      isTest: boolean;
+      /** @description Where the payment service has to send its results. */
+      resultUrl: string;
+    };
     RepeatedDeliveries: {
       /** @description How many there were. */
       repeated: number;
@@ -2470,6 +2619,23 @@ export interface components {
         /** @description The last answer, as an HTTP status. */
         answered: number;
         lastAt: number;
+      }[];
+    };
+    TestPayments: {
+      url: string | null;
+      sessions: {
+        id: string;
+        description: string;
+        /** @description In the smallest unit of the currency. */
+        units: number;
+        currency: string;
+        /** @enum {string} */
+        interval: 'once' | 'month';
+        /** @enum {string} */
+        status: 'open' | 'paid' | 'failed' | 'left' | 'refunded';
+        /** @description Whether the site has taken the result. */
+        told: boolean;
+        at: number;
       }[];
     };
     Health: {
@@ -5030,7 +5196,7 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['TakenSubmission'];
+          'application/json': components['schemas']['TakenFile'];
         };
       };
       /** @description Refused */
@@ -5097,7 +5263,7 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['TakenSubmission'];
+          'application/json': components['schemas']['TakenFile'];
         };
       };
       /** @description Refused */
@@ -6059,6 +6225,260 @@ export interface operations {
       };
     };
   };
+  PayController_page: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PayController_pay: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        token: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PayController_result: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  RaisedController_sum: {
+    parameters: {
+      query: {
+        /** @description The widget by way of which was paid */
+        widget: string;
+        /** @description ISO 4217 */
+        currency: string;
+      };
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Raised'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PaymentsController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PaymentService'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PaymentsController_set: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PaymentServiceDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PaymentService'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PaymentsController_clear: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PaymentsController_refund: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        payment: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   ActionsController_repeatFailed: {
     parameters: {
       query?: never;
@@ -6239,6 +6659,37 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['TestWebhooks'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  TestPaymentsController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TestPayments'];
         };
       };
       /** @description Refused */

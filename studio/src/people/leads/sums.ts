@@ -1,9 +1,5 @@
-import { majorUnits, money } from '@sirene/core/base/money';
 import type { BoardLead } from '../../shared/api/index.ts';
-
-/** An amount in the smallest unit of its currency, as the reader's language writes it. */
-export const worth = (units: number, currency: string): string =>
-  money(majorUnits(units, currency), { locale: navigator.language, currency });
+import { worth } from '../../shared/worth.ts';
 
 /** What leads are worth together: an amount for each currency. */
 export function sumsOf(leads: readonly Pick<BoardLead, 'units' | 'currency'>[]): string[] {
