@@ -10,6 +10,7 @@ const demoPort = Number(process.env.SIRENE_DEMO_PORT || 4310);
 const smtpPort = Number(process.env.SIRENE_SMTP_PORT || 4325);
 const hookPort = Number(process.env.SIRENE_TEST_WEBHOOK_PORT || smtpPort + 1);
 const paymentPort = Number(process.env.SIRENE_TEST_PAYMENT_PORT || smtpPort + 2);
+const memberPort = Number(process.env.SIRENE_TEST_MEMBER_PORT || smtpPort + 3);
 const data = resolve(root, process.env.SIRENE_DATA || 'data');
 
 await refuseTaken([
@@ -18,6 +19,7 @@ await refuseTaken([
   [smtpPort, 'SIRENE_SMTP_PORT', 'the mail stand-in'],
   [hookPort, 'SIRENE_TEST_WEBHOOK_PORT', 'the webhook stand-in'],
   [paymentPort, 'SIRENE_TEST_PAYMENT_PORT', 'the payment stand-in'],
+  [memberPort, 'SIRENE_TEST_MEMBER_PORT', 'the stand-in for member services'],
 ]);
 ensurePackages();
 if (!process.env.SIRENE_BUILT) buildAll();
@@ -29,6 +31,7 @@ const env = {
   SIRENE_SMTP_PORT: String(smtpPort),
   SIRENE_TEST_WEBHOOK_PORT: String(hookPort),
   SIRENE_TEST_PAYMENT_PORT: String(paymentPort),
+  SIRENE_TEST_MEMBER_PORT: String(memberPort),
   SIRENE_DATA: data,
   SIRENE_DEMO: '1',
   // The demo's site is on this very machine: its pages may be fetched all the same.

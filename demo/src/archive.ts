@@ -37,7 +37,7 @@ const archives = [
       file,
       content: Buffer.from(svg).toString('base64'),
     })),
-    widgets: widgets(now, hooks).map(({ document, publish, did }) => ({
+    widgets: widgets(now, hooks, origin).map(({ document, publish, did }) => ({
       name: document.name,
       document,
       publish,

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { siteKey } from './data/larkmoor.js';
+import { memberScript } from './larkmoor/member-script.js';
 import { basketScript, icon, pages, pictures, renderPage, siteCss } from './larkmoor/site.js';
 
 const port = Number(process.env['SIRENE_DEMO_PORT'] ?? 4310);
@@ -12,15 +13,19 @@ const font = (name: string) =>
     fileURLToPath(import.meta.resolve(`@fontsource-variable/${name}/files/${name}-latin-wght-normal.woff2`)),
   );
 
+const memberTag = '<script src="/member.js"></script>';
 const tag = `<script async src="${studio}/s/${siteKey}.js" referrerpolicy="no-referrer-when-downgrade"></script>`;
 
 // The members' door is a page of its own, served from where the widgets come from.
 const withDoor = (html: string) =>
   html.replace('data-members-door href="/members/"', `href="${studio}/p/${siteKey}/members-door"`);
 
+const members = `http://127.0.0.1:${process.env['SIRENE_TEST_MEMBER_PORT'] ?? 4328}`;
+
 const files = new Map<string, [type: string, content: string | Buffer]>([
   ['/site.css', ['text/css; charset=utf-8', siteCss]],
   ['/icon.svg', ['image/svg+xml', icon]],
+  ['/member.js', ['text/javascript; charset=utf-8', memberScript(members)]],
   ['/basket.js', ['text/javascript; charset=utf-8', basketScript]],
   ...[...pictures].map(([path, svg]): [string, [string, string]] => [
     path,
@@ -30,7 +35,7 @@ const files = new Map<string, [type: string, content: string | Buffer]>([
   ['/fonts/figtree.woff2', ['font/woff2', font('figtree')]],
   ...pages.map((page): [string, [string, string]] => [
     page.path,
-    ['text/html; charset=utf-8', withDoor(renderPage(page, tag))],
+    ['text/html; charset=utf-8', withDoor(renderPage(page, memberTag + tag))],
   ]),
 ]);
 

@@ -1,6 +1,7 @@
 import { valueAt } from '@sirene/core/base/maps';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { PartName } from '@sirene/core/document/parts';
+import type { Api } from './api.ts';
 import { codesOf } from './codes.ts';
 import { counter } from './events.ts';
 import { follow } from './follow.ts';
@@ -9,6 +10,7 @@ import type { ManifestWidget } from './manifest.ts';
 import { mount, type Mounted } from './mount.ts';
 import type { Attached, PartPage } from './parts/part.ts';
 import { isAttachable } from './parts/part.ts';
+import type { Answer } from './parts/sending.ts';
 import { placeOf } from './place.ts';
 import { remainingBody } from './remaining-body.ts';
 import { report, say } from './report.ts';
@@ -54,19 +56,21 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
   const raised = load.isTry ? undefined : `${load.origin}/c/${load.site}/raised`;
   const count = load.isTry ? () => {} : counter(`${load.origin}/c/${load.site}/events`);
 
-  function happened(happening: keyof typeof counted, widget: ManifestWidget): void {
+  function happened(happening: keyof typeof counted, widget: ManifestWidget, detail?: unknown): void {
     count({ type: counted[happening], widget: widget.id });
-    tell(happening, widget);
+    tell(happening, widget, detail);
   }
 
   function submitted(
     widget: ManifestWidget,
     mounted: Mounted,
     greet: (box: Element) => void,
-    next?: string,
+    { next, member }: Answer = {},
   ): void {
     send('submit', widget);
-    happened('submit', widget);
+    // Before its listeners hear of it, the page knows whom it has before it.
+    if (member) (window as unknown as { sirene: Pick<Api, 'identify'> }).sirene.identify(member);
+    happened('submit', widget, member);
     if (next !== undefined) return location.assign(next);
     follow(mounted.body.after, {
       open: (address) => location.assign(address),
@@ -87,9 +91,9 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
           widget: widget.id,
           rule,
           async send(values, secret, by) {
-            const done = (next?: string) => {
+            const done = (answer?: Answer) => {
               part.arrived(form, widget.id);
-              submitted(widget, mounted, (box) => part.greet(box, values), next);
+              submitted(widget, mounted, (box) => part.greet(box, values), answer);
             };
             // In a try nothing is sent.
             if (load.isTry) return done();

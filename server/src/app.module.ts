@@ -23,6 +23,7 @@ import { NetModule } from './net/net.module.js';
 import { PagesModule } from './pages/pages.module.js';
 import { PaymentsModule } from './payments/payments.module.js';
 import { PeopleModule } from './people/people.module.js';
+import { ServicesModule } from './services/services.module.js';
 import { SheetsModule } from './sheets/sheets.module.js';
 import { SitesModule } from './sites/sites.module.js';
 import { StandinsModule } from './standins/standins.module.js';
@@ -64,6 +65,7 @@ export class AppModule {
         ListsModule,
         LeadsModule,
         SheetsModule,
+        ServicesModule,
         PaymentsModule,
         ActionsModule,
         StandinsModule,

@@ -25,6 +25,7 @@ import { keepRawBodies } from './shared/raw-body.js';
 import { withPathParameters } from './shared/path-parameters.js';
 import { HookSink } from './standins/hook-sink.js';
 import { MailSink } from './standins/mail-sink.js';
+import { MemberSink } from './standins/member-sink.js';
 import { PaymentSink } from './standins/payment-sink.js';
 import { version } from './version.js';
 import { openVisitorSurface } from './visitor-surface.js';
@@ -112,6 +113,7 @@ export async function startApp(app: NestFastifyApplication, config: Config): Pro
   await app.get(MailSink).start();
   await app.get(HookSink).start();
   await app.get(PaymentSink).start();
+  await app.get(MemberSink).start();
   await app.listen(config.port, '0.0.0.0');
   app.get(OutboxService).start();
   app.get(FilesService).start();

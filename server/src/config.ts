@@ -20,6 +20,8 @@ export interface Config {
   standinHookPort: number | null;
   /** Port of the payment stand-in, or null where there is none. */
   standinPaymentPort: number | null;
+  /** Port of the stand-in for member services, or null where there is none. */
+  standinMemberPort: number | null;
   submissionsPerMinute: number;
   signInsPerMinute: number;
   /** How often one visitor may ask for what pages fetch: manifest, bodies, hosted pages, uploads. */
@@ -46,6 +48,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   const standinPort = wholeNumber(env, 'SIRENE_SMTP_PORT', 4325);
   const hookPort = wholeNumber(env, 'SIRENE_TEST_WEBHOOK_PORT', standinPort + 1);
   const paymentPort = wholeNumber(env, 'SIRENE_TEST_PAYMENT_PORT', standinPort + 2);
+  const memberPort = wholeNumber(env, 'SIRENE_TEST_MEMBER_PORT', standinPort + 3);
   const smtpUrl = env['SIRENE_SMTP_URL'];
   const demo = env['SIRENE_DEMO'] === '1';
   return {
@@ -58,6 +61,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     standinSmtpPort: smtpUrl ? null : standinPort,
     standinHookPort: demo ? hookPort : null,
     standinPaymentPort: demo ? paymentPort : null,
+    standinMemberPort: demo ? memberPort : null,
     submissionsPerMinute: wholeNumber(env, 'SIRENE_SUBMISSIONS_PER_MINUTE', 60, 10_000_000),
     signInsPerMinute: wholeNumber(env, 'SIRENE_SIGN_INS_PER_MINUTE', 10, 10_000),
     readsPerMinute: wholeNumber(env, 'SIRENE_READS_PER_MINUTE', 6000, 10_000_000),
@@ -65,7 +69,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     pagePatienceMs: 8000,
     privateHosts: [
       ...(env['SIRENE_PRIVATE_HOSTS'] ?? '').split(',').map((host) => host.trim()),
-      ...(demo ? [`127.0.0.1:${hookPort}`, `127.0.0.1:${paymentPort}`] : []),
+      ...(demo ? [hookPort, paymentPort, memberPort].map((port) => `127.0.0.1:${port}`) : []),
     ].filter(Boolean),
     studio: resolve(import.meta.dirname, '../../studio/dist'),
     embed: resolve(import.meta.dirname, '../../embed/dist/public'),

@@ -38,6 +38,8 @@ export interface ActionSpec<S extends TObject = TObject> {
 /** What every action has, beside its own. */
 export interface AnyAction {
   type: string;
+  /** The form, by its element, that it follows alone; every form of the widget where nothing is said. */
+  form?: string;
   /** It follows only where this holds of the answers. */
   when?: FormTree;
 }
@@ -46,4 +48,14 @@ const answers = formTree();
 
 /** The schema of an action: its type, its condition, and what is its own. */
 export const actionSchema = <T extends string, P extends TProperties>(type: T, own: P) =>
-  Type.Object({ type: Type.Literal(type), ...own, when: Type.Optional(answers) }, strict);
+  Type.Object(
+    {
+      type: Type.Literal(type),
+      ...own,
+      form: Type.Optional(
+        Type.String({ pattern: '^[a-z][a-z0-9]{0,19}$', description: 'must be the id of a form' }),
+      ),
+      when: Type.Optional(answers),
+    },
+    strict,
+  );

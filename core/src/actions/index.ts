@@ -3,6 +3,7 @@ import { holds, type Answers } from '../form/index.js';
 import type { ActionSpec, AnyAction } from './action.js';
 import { lead } from './lead.js';
 import { list } from './list.js';
+import { member } from './member.js';
 import { notify } from './notify.js';
 import { payment } from './payment.js';
 import { reply } from './reply.js';
@@ -13,11 +14,12 @@ import { webhook } from './webhook.js';
 export type { ActionField, ActionSpec, AnyAction } from './action.js';
 export { amountIn } from './amount-in.js';
 export { isMailAddress } from './mail-address.js';
+export { memberDeeds, type MemberDeed } from './member.js';
 export { paymentIntervals, type PaymentInterval } from './payment.js';
 export { fillWords, namesIn, renamedWord, wordNames } from './words/index.js';
 
 /** Every kind of action. A new one is its file, a line here, and its handler, for which the server's compiler asks. */
-export const actionSpecs = [notify, reply, payment, list, lead, tag, sheet, webhook] as const;
+export const actionSpecs = [notify, reply, payment, member, list, lead, tag, sheet, webhook] as const;
 
 export type Action = Static<(typeof actionSpecs)[number]['schema']>;
 
@@ -29,9 +31,13 @@ export const specOfAction = ({ type }: { type: string }): ActionSpec | undefined
 export const toldBy = (action: Action): readonly string[] =>
   specOfAction(action)?.told(action as never) ?? [];
 
-/** Whether an action follows a submission with these answers. */
-export const follows = ({ when }: AnyAction, answers: Answers): boolean =>
-  when === undefined || holds(when, answers);
+/**
+ * Whether an action follows a submission with these answers.
+ *
+ * @param of the form that was sent, by its element
+ */
+export const follows = ({ when, form }: AnyAction, answers: Answers, of: string): boolean =>
+  (form === undefined || form === of) && (when === undefined || holds(when, answers));
 
 /** What a delivery of an action is called; of a kind that is not known any more, by its target alone. */
 export const deliveryLabel = ({ type, target }: { type: string; target: string }): string =>

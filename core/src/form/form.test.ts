@@ -77,6 +77,8 @@ test('tidying twice is tidying once, and what passes still passes once tidied', 
   );
 });
 
-test('every kind that the studio offers is one that page and server know, beside files', () => {
-  expect([...fieldSpecs.map(({ kind }) => kind), 'file'].sort()).toEqual(Object.keys(fieldKinds).sort());
+test('every kind that the studio offers is one that page and server know, beside those of elements of their own', () => {
+  expect([...fieldSpecs.map(({ kind }) => kind), 'file', 'amount'].sort()).toEqual(
+    Object.keys(fieldKinds).sort(),
+  );
 });

@@ -70,8 +70,10 @@ test('every action has all that an action has', () => {
 });
 
 test('every field, role and signal has all that one has', () => {
-  // Files are no kind of field that is offered: they have an element of their own.
-  expect([...fieldSpecs.map(({ kind }) => kind), 'file'].sort()).toEqual(Object.keys(fieldKinds).sort());
+  // Files and amounts are no kinds of field that are offered: they have elements of their own.
+  expect([...fieldSpecs.map(({ kind }) => kind), 'file', 'amount'].sort()).toEqual(
+    Object.keys(fieldKinds).sort(),
+  );
   named(fieldSpecs.map(({ label }) => label));
   for (const role of roles) {
     const styled = new Set(roleDefinitions[role].groups.map(({ part }) => part));

@@ -167,7 +167,6 @@ export const domeMotor = buildWidget({
       before: 10_890,
       currency: 'EUR',
       locale: 'en',
-      style: { bar: { base: { color: '{color.lamp}' } } },
     },
     form([
       {
@@ -225,6 +224,9 @@ const doorway = (label: string, scene: SceneName): Sketch => ({
 
 const doorNotice = (text: string): Sketch => dressed(notice(text), { color: '{color.moonlight}' });
 
+/** A form that actions follow by its name. */
+const named = (id: string, sketch: Sketch): Sketch => ({ ...sketch, id });
+
 const doorScene = (title: string, inside: readonly Sketch[]) => ({
   title,
   inside: [
@@ -237,101 +239,127 @@ const doorScene = (title: string, inside: readonly Sketch[]) => ({
   ],
 });
 
-/** Where members sign in: a page of its own before the night sky. */
-export const membersDoor = buildWidget({
-  name: 'Members’ door',
-  kind: 'form',
-  placement: { type: 'page', at: 'centre', width: 1000 },
-  opening: [
-    dressed(
-      row([
-        dressed(
-          column([
-            { type: 'image', src: brandLogo, alt: '', style: { box: { base: { width: 190 } } } },
-            heading('Come in out of the dark', 1, { fontSize: 44, lineHeight: 1.1, color: '#ffffff' }),
-            words('Your key, your evenings and what you have borrowed are behind this door.', {
-              color: '#ffffff',
-              fontSize: '{size.large}',
-            }),
-          ]),
-          { minWidth: 260, along: 'center', padding: '{space.3}' },
-        ),
-        dressed(
-          column([
-            heading('Sign in', 2, { color: '#ffffff' }),
-            form(
-              [
-                email(),
-                field('password', 'password', 'Password', { required: true }),
-                { ...send('Open the door', { icon: 'key-round' }), look: 'lamplight' },
-                doorNotice('What you type opens the door, and is not kept.'),
-              ],
-              { gap: '{space.4}' },
-            ),
-            dressed(
-              row([
-                dressed(doorway('Forgotten your password?', 'scene-forgotten'), { share: 0 }),
-                dressed(doorway('Register', 'scene-register'), { share: 0 }),
-              ]),
-              { along: 'space-between' },
-            ),
-          ]),
-          glass,
+/**
+ * Where members sign in: a page of its own before the night sky.
+ *
+ * @param site the origin of the site, whose members' page they go on to
+ */
+export const membersDoor = (site: string) =>
+  buildWidget({
+    name: 'Members’ door',
+    kind: 'form',
+    placement: { type: 'page', at: 'centre', width: 1000 },
+    opening: [
+      dressed(
+        row([
+          dressed(
+            column([
+              { type: 'image', src: brandLogo, alt: '', style: { box: { base: { width: 190 } } } },
+              heading('Come in out of the dark', 1, { fontSize: 44, lineHeight: 1.1, color: '#ffffff' }),
+              words('Your key, your evenings and what you have borrowed are behind this door.', {
+                color: '#ffffff',
+                fontSize: '{size.large}',
+              }),
+            ]),
+            { minWidth: 260, along: 'center', padding: '{space.3}' },
+          ),
+          dressed(
+            column([
+              heading('Sign in', 2, { color: '#ffffff' }),
+              named(
+                'signin',
+                form(
+                  [
+                    email(),
+                    field('password', 'password', 'Password', { required: true }),
+                    { ...send('Open the door', { icon: 'key-round' }), look: 'lamplight' },
+                    doorNotice('What you type opens the door, and is not kept.'),
+                  ],
+                  { gap: '{space.4}' },
+                ),
+              ),
+              dressed(
+                row([
+                  dressed(doorway('Forgotten your password?', 'scene-forgotten'), { share: 0 }),
+                  dressed(doorway('Register', 'scene-register'), { share: 0 }),
+                ]),
+                { along: 'space-between' },
+              ),
+            ]),
+            glass,
+          ),
+        ]),
+        { gap: '{space.6}', across: 'stretch' },
+      ),
+    ],
+    scenes: {
+      thanks: [
+        heading('Look into your mailbox', 2, { color: '#ffffff' }),
+        words('If we know this address, a link for a new password is on its way.', { color: '#ffffff' }),
+      ],
+    },
+    named: {
+      'scene-forgotten': doorScene('Forgotten password', [
+        heading('Reset your password', 2, { color: '#ffffff' }),
+        words('Give your e-mail address and a link will be on its way.'),
+        named(
+          'reset',
+          form(
+            [
+              email(),
+              { ...send('Send the link'), look: 'lamplight' },
+              doorNotice('Used to find your key, and for nothing else.'),
+            ],
+            { gap: '{space.4}' },
+          ),
         ),
       ]),
-      { gap: '{space.6}', across: 'stretch' },
-    ),
-  ],
-  scenes: {
-    thanks: [
-      heading('The door is open', 2, { color: '#ffffff' }),
-      words('One moment, your evenings are being fetched.', { color: '#ffffff' }),
-    ],
-  },
-  named: {
-    'scene-forgotten': doorScene('Forgotten password', [
-      heading('Reset your password', 2, { color: '#ffffff' }),
-      words('Give your e-mail address and a link will be on its way.'),
-      form(
-        [
-          email(),
-          { ...send('Send the link'), look: 'lamplight' },
-          doorNotice('Used to find your key, and for nothing else.'),
-        ],
-        { gap: '{space.4}' },
-      ),
-    ]),
-    'scene-register': doorScene('Register', [
-      heading('Become a member', 2, { color: '#ffffff' }),
-      form(
-        [
-          field('name', 'name', 'Your name', { required: true }),
-          email(),
-          field('password', 'password', 'Password', { required: true }),
-          { ...send('Create account'), look: 'lamplight' },
-          doorNotice('Your details are kept with your membership, and passed on to nobody.'),
-        ],
-        { gap: '{space.4}' },
-      ),
-    ]),
-  },
-  style: {
-    panel: {
-      box: {
-        base: {
-          background: '{color.deep}',
-          image: 'asset:@dome-night',
-          imageFit: 'cover',
-          imagePosition: '68% 100%',
-          color: '{color.moonlight}',
+      'scene-register': doorScene('Register', [
+        heading('Become a member', 2, { color: '#ffffff' }),
+        named(
+          'register',
+          form(
+            [
+              field('name', 'name', 'Your name', { required: true }),
+              email(),
+              field('password', 'password', 'Password', { required: true }),
+              { ...send('Create account'), look: 'lamplight' },
+              doorNotice('Your details are kept with your membership, and passed on to nobody.'),
+            ],
+            { gap: '{space.4}' },
+          ),
+        ),
+      ]),
+    },
+    afterwards: {
+      actions: [
+        { type: 'member', does: 'sign-in', form: 'signin', page: `${site}/members/` },
+        { type: 'member', does: 'reset', form: 'reset' },
+        { type: 'member', does: 'register', form: 'register', page: `${site}/members/` },
+        { type: 'tag', tag: 'member', form: 'register' },
+        {
+          type: 'notify',
+          recipients: ['members@larkmoor.example'],
+          subject: 'A new member: {{name}}',
+          form: 'register',
+        },
+      ],
+    },
+    style: {
+      panel: {
+        box: {
+          base: {
+            background: '{color.deep}',
+            image: 'asset:@dome-night',
+            imageFit: 'cover',
+            imagePosition: '68% 100%',
+            color: '{color.moonlight}',
+          },
         },
       },
+      field: {
+        label: { base: { color: '{color.moonlight}' } },
+        error: { base: { color: '#ffc9c9' } },
+      },
     },
-    field: { label: { base: { color: '{color.moonlight}' } } },
-  },
-  afterwards: {
-    actions: [
-      { type: 'notify', recipients: ['members@larkmoor.example'], subject: 'Somebody is at the door' },
-    ],
-  },
-});
+  });

@@ -21,7 +21,11 @@ interface DemoWidget {
 }
 
 /** The observatory's widgets. */
-export const widgets = (now: number, hooks = 'http://127.0.0.1:4326'): readonly DemoWidget[] => [
+export const widgets = (
+  now: number,
+  hooks = 'http://127.0.0.1:4326',
+  site = 'http://localhost:4310',
+): readonly DemoWidget[] => [
   { document: skyLetter, publish: true, did: [46, 0.031, 3] },
   { document: askTheObservatory, publish: false },
   { document: meteorNight(now), publish: true, did: [88, 0, 5] },
@@ -33,5 +37,5 @@ export const widgets = (now: number, hooks = 'http://127.0.0.1:4326'): readonly 
   { document: howWasYourEvening, publish: true, did: [6, 0.4, 37] },
   { document: domeMotor, publish: true, did: [22, 0.06, 17] },
   { document: basket, publish: true, did: [63, 0, 19] },
-  { document: membersDoor, publish: true, did: [18, 0.52, 23] },
+  { document: membersDoor(site), publish: true, did: [18, 0.52, 23] },
 ];

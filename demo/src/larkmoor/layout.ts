@@ -47,6 +47,7 @@ ${structured}${head}
 <a class="name" href="/">${mark}<span>Larkmoor<br><small>Observatory</small></span></a>
 <nav aria-label="Main">${links.join('')}<a id="basket" href="/till/">Basket <span data-count></span></a></nav>
 </div></header>
+<div class="member" data-member></div>
 <main id="main">${content}</main>
 <footer><div class="wide">
 <p><strong>Larkmoor Observatory</strong><br>High Lane, Larkmoor</p>

@@ -16,6 +16,7 @@ p{margin:0 0 1em;text-wrap:pretty}a{color:#3d3f9e;text-underline-offset:3px}
 .name{display:flex;gap:12px;align-items:center;color:#fff;text-decoration:none;font:600 19px/1.05 Fraunces,serif}
 .name small{font:500 11.5px/1.3 Figtree,sans-serif;letter-spacing:.16em;text-transform:uppercase;color:#b9bbe6}
 nav{display:flex;gap:4px;flex-wrap:wrap}
+.member{background:#23255c;color:#fff;font-size:15px;padding:8px max(28px,calc(50vw - 528px));text-align:end}.member:empty{display:none}.member button{font:inherit;color:inherit;background:none;border:0;text-decoration:underline;cursor:pointer;padding:4px}
 nav a{color:#dfe0fb;text-decoration:none;padding:9px 12px;border-radius:99px;font-size:15.5px}
 nav a:hover{background:#23255c}nav a[aria-current]{background:#23255c;color:var(--lamp)}
 :focus-visible{outline:2px solid var(--lamp);outline-offset:3px}

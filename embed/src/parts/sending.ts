@@ -8,6 +8,14 @@ const waits = [2, 5, 15, 45];
 const sending = new WeakMap<HTMLFormElement, string>();
 const failedText = (form: HTMLFormElement): string => form.getAttribute('data-failed') ?? '';
 
+/** What the server says of what has arrived. */
+export interface Answer {
+  /** The page that the visitor goes on to. */
+  next?: string;
+  /** As whom the page now knows the visitor. */
+  member?: object;
+}
+
 /** What sending needs of the page and the form. */
 export interface SendingPort {
   /** Where submissions go. */
@@ -21,14 +29,13 @@ export interface SendingPort {
   by: { trap: string; took: number };
   /** The server finds fault with fields. */
   refused(faults: readonly FieldFault[]): void;
-  /** It has arrived; where the visitor goes on to, when that is another page. */
-  done(next: string | undefined): void;
+  done(answer: Answer): void;
 }
 
 type Values = Readonly<Record<string, string>>;
 
 type Outcome =
-  | { type: 'sent'; next?: string | undefined }
+  | { type: 'sent'; answer: Answer }
   | { type: 'refused'; faults: FieldFault[]; reason: string }
   | { type: 'failed' };
 
@@ -89,7 +96,7 @@ async function deliver(
   }
   forget(port.site, unsent.id);
   sending.delete(form);
-  if (outcome.type === 'sent') return port.done(outcome.next);
+  if (outcome.type === 'sent') return port.done(outcome.answer);
   port.refused(outcome.faults);
   say(form, outcome.faults.length > 0 ? '' : outcome.reason);
 }
@@ -101,7 +108,7 @@ async function post(address: string, unsent: Unsent): Promise<Outcome> {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(unsent),
     });
-    if (response.ok) return { type: 'sent', next: await nextOf(response) };
+    if (response.ok) return { type: 'sent', answer: await answerOf(response) };
     if (response.status >= 500 || response.status === 429) return { type: 'failed' };
     const { message, faults } = (await response.json()) as { message?: string; faults?: FieldFault[] };
     return { type: 'refused', faults: faults ?? [], reason: message ?? '' };
@@ -111,11 +118,7 @@ async function post(address: string, unsent: Unsent): Promise<Outcome> {
 }
 
 // It has arrived, whatever becomes of the rest of the answer.
-const nextOf = (response: Response): Promise<string | undefined> =>
-  response.json().then(
-    ({ next }: { next?: string }) => next,
-    () => undefined,
-  );
+const answerOf = (response: Response): Promise<Answer> => response.json().catch(() => ({}));
 
 /** Sends what an earlier page could not. What is refused is dropped: it would be refused for ever. */
 export async function sendUnsent(address: string, site: string): Promise<void> {

@@ -5,11 +5,12 @@ import { LeadsModule } from '../leads/leads.module.js';
 import { ListsModule } from '../lists/lists.module.js';
 import { SheetsModule } from '../sheets/sheets.module.js';
 import { PaymentsModule } from '../payments/payments.module.js';
+import { ServicesModule } from '../services/services.module.js';
 import { WebhooksModule } from '../webhooks/webhooks.module.js';
 import { HANDLERS, OutboxService } from './outbox.service.js';
 
 @Module({
-  imports: [WebhooksModule, ListsModule, LeadsModule, SheetsModule, PaymentsModule],
+  imports: [WebhooksModule, ListsModule, LeadsModule, SheetsModule, PaymentsModule, ServicesModule],
   controllers: [ActionsController],
   providers: [
     ...Object.values(handlerTypes),

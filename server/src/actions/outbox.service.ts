@@ -12,7 +12,7 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { DeliveryEntity } from './actions.entity.js';
 import { waitAfter } from './backoff.js';
-import { Unwanted, type ActionHandler, type Sent } from './handler.js';
+import { Unwanted, type ActionHandler, type Asked, type Sent, type Verdict } from './handler.js';
 import type { Handlers } from './handlers/registry.js';
 import { writeDeliveries } from './write-deliveries.js';
 
@@ -64,7 +64,7 @@ export class OutboxService implements OnApplicationShutdown {
     sent: Sent,
     now: number,
   ): void {
-    const following = actions.filter((action) => follows(action, sent.answers));
+    const following = actions.filter((action) => follows(action, sent.answers, sent.form));
     const deliveries = following.flatMap((action) =>
       this.#handler(action)
         .targets(action, sent)
@@ -73,6 +73,17 @@ export class OutboxService implements OnApplicationShutdown {
     writeDeliveries(database, { siteId, submissionId }, deliveries, now);
     for (const { type, settings } of deliveries)
       this.handlers[type].atOnce?.(database, siteId, submissionId, settings);
+  }
+
+  /** What an outside service says of a form before it counts as sent; `null` where none is asked. */
+  async decide(
+    site: SiteEntity,
+    actions: readonly Action[],
+    { answers, form }: Pick<Sent, 'answers' | 'form'>,
+    asked: Asked,
+  ): Promise<Verdict | null> {
+    const deciding = actions.find((action) => this.#handler(action).decide && follows(action, answers, form));
+    return deciding ? ((await this.#handler(deciding).decide?.(deciding, site, asked)) ?? null) : null;
   }
 
   /** Where the visitor goes on to after a submission with these actions; `null` where nowhere else than the widget says. */

@@ -49,8 +49,8 @@ export class CollectController {
   ) {
     const site = await this.sites.byKey(key);
     refuseForeignPage(site, headers);
-    const next = await this.collect.submit(site, submission);
-    return { id: submission.id, ...(next !== null && { next }) };
+    const { next, member } = await this.collect.submit(site, submission);
+    return { id: submission.id, ...(next !== null && { next }), ...(member && { member }) };
   }
 
   @Answers('Takes a file of a visitor ahead of the form that it is of; the file itself is the body.', taken)

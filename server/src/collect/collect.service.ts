@@ -11,6 +11,7 @@ import {
   type FieldFault,
   type FormRule,
 } from '@sirene/core/form';
+import { messagesIn, type MessageKey } from '@sirene/core/base/messages';
 import { dayMs } from '@sirene/core/base/time';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { Action } from '@sirene/core/actions';
@@ -36,6 +37,12 @@ interface SeenVersion {
   number: number;
   forms: Record<string, FormRule>;
   actions: Action[];
+}
+
+/** What follows for the visitor: the page that they go on to, and the member as whom the page now knows them. */
+export interface Outcome {
+  next: string | null;
+  member: { id: string; name: string } | null;
 }
 
 interface Entry {
@@ -76,10 +83,10 @@ export class CollectService {
   ) {}
 
   /**
-   * Checks a submission and stores it with its actions; resolved when that has been committed, with where the visitor goes on to
-   * from here; `null` where nowhere else than the widget says.
+   * Checks a submission and stores it with its actions; resolved when that has been committed. Where an outside service has to
+   * say whether it is right, that is asked first.
    */
-  async submit(site: SiteEntity, submission: Submission): Promise<string | null> {
+  async submit(site: SiteEntity, submission: Submission): Promise<Outcome> {
     const seen = await this.#version(site, submission.widget, submission.body);
     const rule = valueAt(seen.forms, submission.form);
     if (!rule) throw new NotFoundException(`form ${submission.form} is not part of this widget`);
@@ -105,6 +112,14 @@ export class CollectService {
           ...(isData && { answer: typeof answer === 'number' ? answer : [...answer] }),
         };
       });
+    const verdict = await this.outbox.decide(
+      site,
+      seen.actions,
+      { answers, form: submission.form },
+      { id: submission.id, entered: ofKind },
+    );
+    if (verdict?.refused !== undefined) throw refusalOf(faultsOf(rule, verdict.kind, verdict.refused));
+    if (verdict?.isAnswered) return { next: verdict.next, member: verdict.member };
     const reasons = spamSigns(values, { trap: submission.trap ?? '', took: submission.took ?? null });
     const entry: Entry = {
       reasons,
@@ -118,7 +133,8 @@ export class CollectService {
     };
     const outcome = await this.groups.add((database) => this.#store(database, entry));
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');
-    return this.outbox.next(site, submission.id, seen.actions);
+    const next = await this.outbox.next(site, submission.id, seen.actions);
+    return { next: next ?? verdict?.next ?? null, member: verdict?.member ?? null };
   }
 
   /** Lets a submission through that was held back: who sent it becomes known, and its actions follow. */
@@ -134,7 +150,7 @@ export class CollectService {
     const answers = answersOf(fields);
     await this.groups.add((database) => {
       const now = this.clock.now();
-      const { email, name } = held;
+      const { email, name, form = '' } = held;
       const heard = heardOf({ siteId: site.id, email, name, at: submission.receivedAt });
       const person = email ? statement(database, upsertPerson).get(...heard) : null;
       const { changes } = statement(
@@ -142,7 +158,7 @@ export class CollectService {
         'UPDATE submission SET held = NULL, personId = ? WHERE siteId = ? AND id = ? AND held IS NOT NULL',
       ).run((person as { id: string } | null)?.id ?? null, site.id, id);
       // Two who press at once let it through once.
-      if (changes > 0) this.outbox.enqueue(database, site.id, id, actions, { answers, email }, now);
+      if (changes > 0) this.outbox.enqueue(database, site.id, id, actions, { answers, email, form }, now);
     });
   }
 
@@ -217,7 +233,7 @@ export class CollectService {
       submission.page,
       submission.title,
       now,
-      isHeld ? JSON.stringify({ reasons, email, name } satisfies Held) : null,
+      isHeld ? JSON.stringify({ reasons, email, name, form: submission.form } satisfies Held) : null,
     );
     if (changes === 0) return this.#known(database, site.id, submission.id, seen.widgetId);
     this.files.claim(
@@ -226,7 +242,15 @@ export class CollectService {
       submission.id,
       fields.flatMap(({ files = [] }) => files.map((one) => one.id)),
     );
-    if (!isHeld) this.outbox.enqueue(database, site.id, submission.id, seen.actions, { answers, email }, now);
+    if (!isHeld)
+      this.outbox.enqueue(
+        database,
+        site.id,
+        submission.id,
+        seen.actions,
+        { answers, email, form: submission.form },
+        now,
+      );
     return 'stored';
   }
 
@@ -262,12 +286,22 @@ export class CollectService {
   }
 }
 
+/** What is wrong with the field of a kind, in the language of the form; with its first field where it has none of the kind. */
+function faultsOf({ fields, lang }: FormRule, kind: string, key: MessageKey): FieldFault[] {
+  const field = fields.find((one) => one.kind === kind) ?? fields[0];
+  const message = messagesIn(lang)[key];
+  return field ? [{ key: field.key, element: field.element, problem: 'malformed', message }] : [];
+}
+
 function refuseFaults(faults: readonly FieldFault[]): void {
+  if (faults.length > 0) throw refusalOf(faults);
+}
+
+function refusalOf(faults: readonly FieldFault[]): HttpException {
   const [fault] = faults;
-  if (!fault) return;
   const problems = faults.map(({ key, message }) => ({ path: `values.${key}`, reason: message }));
-  throw new HttpException(
-    { statusCode: 422, message: `values.${fault.key}: ${fault.message}`, problems, faults },
+  return new HttpException(
+    { statusCode: 422, message: `values.${fault?.key ?? ''}: ${fault?.message ?? ''}`, problems, faults },
     422,
   );
 }

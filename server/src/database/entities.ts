@@ -8,11 +8,17 @@ import { LeadEntity, LeadEventEntity, LeadStageEntity } from '../leads/leads.ent
 import { ListEntity, ListEntryEntity, ListEventEntity } from '../lists/lists.entity.js';
 import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
-import { PaymentEntity, PaymentServiceEntity } from '../payments/payments.entity.js';
+import { PaymentEntity } from '../payments/payments.entity.js';
 import { NoteEntity, PersonEntity, SubmissionEntity } from '../people/people.entity.js';
+import { ServiceEntity } from '../services/services.entity.js';
 import { SheetEntity, SheetRowEntity } from '../sheets/sheets.entity.js';
 import { SeenPageEntity, SiteEntity } from '../sites/sites.entity.js';
-import { MailEntity, TestHookEntity, TestPaymentEntity } from '../standins/standins.entity.js';
+import {
+  MailEntity,
+  TestHookEntity,
+  TestMemberEntity,
+  TestPaymentEntity,
+} from '../standins/standins.entity.js';
 import { TryLinkEntity } from '../tries/tries.entity.js';
 import { WebhookKeyEntity } from '../webhooks/webhooks.entity.js';
 import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
@@ -40,7 +46,7 @@ export const entities = [
   FileEntity,
   DeliveryEntity,
   PaymentEntity,
-  PaymentServiceEntity,
+  ServiceEntity,
   LeadStageEntity,
   LeadEntity,
   LeadEventEntity,
@@ -56,4 +62,5 @@ export const entities = [
   WebhookKeyEntity,
   TestHookEntity,
   TestPaymentEntity,
+  TestMemberEntity,
 ];

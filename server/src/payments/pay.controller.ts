@@ -8,11 +8,11 @@ import { AnswersFile, AnswersNothing } from '../shared/answers.js';
 import { brandPage } from '../shared/brand-page.js';
 import { GuardedPage } from '../shared/guarded-page.js';
 import { rawBodyOf } from '../shared/raw-body.js';
+import { ServiceError } from '../services/service-client.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { limited } from '../visitor-surface.js';
 import { goingOn, noPayment, payPage } from './pay-pages.js';
-import { PaymentServiceError } from './payment-client.js';
 import type { PaymentEntity } from './payments.entity.js';
 import { PaymentsService } from './payments.service.js';
 
@@ -49,7 +49,7 @@ export class PayController {
       const url = payment && (await this.payments.payAt(site, payment));
       if (url) return brandPage(this.sites.brandOf(site), site.name, goingOn(url));
     } catch (error) {
-      if (!(error instanceof PaymentServiceError)) throw error;
+      if (!(error instanceof ServiceError)) throw error;
       return this.#shown(
         site,
         payment,

@@ -27,12 +27,6 @@ export const toldOfPayment = ({
   ...{ id, units, currency, interval, description, state, since, trouble },
 });
 
-export const paymentService = answer('PaymentService', {
-  url: nullable(Type.String({ description: 'Null where there is nothing to pay at.' })),
-  isTest: Type.Boolean({ description: 'It is the test service of this server.' }),
-  resultUrl: Type.String({ description: 'Where the payment service has to send its results.' }),
-});
-
 export const raised = answer('Raised', {
   units: Type.Integer({ description: 'In the smallest unit of the currency.' }),
   payments: Type.Integer(),

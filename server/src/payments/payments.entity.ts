@@ -38,12 +38,3 @@ export class PaymentEntity {
   /** What the payment service said that can't be. */
   @Column('text', { nullable: true }) trouble: string | null;
 }
-
-/** Where a site's payments are made. What is secret of it is sealed. */
-@Entity('payment_service')
-export class PaymentServiceEntity {
-  @PrimaryColumn('text') siteId: string;
-  @Column('text') url: string;
-  @Column('text') sealedKey: string;
-  @Column('text') sealedSigningKey: string;
-}

@@ -16,10 +16,10 @@ import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import { SubmissionEntity } from '../people/people.entity.js';
 import { newId } from '../shared/ids.js';
+import { ServicesService } from '../services/services.service.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { isGenuine, type Message } from '../webhooks/signature.js';
 import { PaymentClient } from './payment-client.js';
-import { PaymentServicesService } from './payment-services.service.js';
 import { PaymentEntity, type PaymentState, type Receipt } from './payments.entity.js';
 import { resultOf, type PaymentResult } from './payment-result.js';
 
@@ -54,7 +54,7 @@ export class PaymentsService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly groups: GroupWriter,
-    private readonly services: PaymentServicesService,
+    private readonly services: ServicesService,
     private readonly client: PaymentClient,
     @Inject(CONFIG) private readonly config: Config,
     @Inject(CLOCK) private readonly clock: ServerClock,
@@ -96,7 +96,7 @@ export class PaymentsService {
   async payAt(site: SiteEntity, payment: PaymentEntity): Promise<string | null> {
     if (payment.state === 'open' && payment.sessionUrl) return payment.sessionUrl;
     if (payment.state !== 'open' && !over.has(payment.state)) return null;
-    const account = await this.services.of(site);
+    const account = await this.services.of(site, 'payments');
     if (!account) throw new ConflictException('No payment service is set up for this site.');
     const attempt = over.has(payment.state) ? payment.attempt + 1 : payment.attempt;
     const session = await this.client.session(account, {
@@ -124,7 +124,7 @@ export class PaymentsService {
    * counts once; told late, it changes nothing that is final.
    */
   async take(site: SiteEntity, message: Message, signatures: string): Promise<void> {
-    const account = await this.services.of(site);
+    const account = await this.services.of(site, 'payments');
     const now = this.clock.now();
     if (!account || !isGenuine(message, signatures, [account.signingKey], Math.floor(now / 1000)))
       throw new UnauthorizedException('The signature is not that of the site’s payment service.');
@@ -142,7 +142,7 @@ export class PaymentsService {
     if (!payment) throw new NotFoundException('There is no such payment.');
     if (payment.state !== 'paid' || payment.sessionId === null)
       throw new ConflictException('Only what has been paid can be paid back.');
-    const account = await this.services.of(site);
+    const account = await this.services.of(site, 'payments');
     if (!account) throw new ConflictException('No payment service is set up for this site.');
     await this.client.refund(account, payment.sessionId, `${payment.id}-refund`);
   }

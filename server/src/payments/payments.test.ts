@@ -1,4 +1,5 @@
 import { OutboxService } from '../actions/outbox.service.js';
+import { ServicesService } from '../services/services.service.js';
 import { SitesService } from '../sites/sites.service.js';
 import {
   origin,
@@ -9,7 +10,6 @@ import {
   TestServer,
 } from '../testing/server.js';
 import { webhookHeaders } from '../webhooks/signature.js';
-import { PaymentServicesService } from './payment-services.service.js';
 import { PaymentsService } from './payments.service.js';
 
 const port = 17_300 + (process.pid % 1000) * 2;
@@ -78,7 +78,7 @@ async function goOn(page: string): Promise<string> {
 /** A result as the payment service would send it, with what is changed of it. */
 async function tell(type: string, data: object, { id = `msg-${type}`, late = 0, key = '' } = {}) {
   const site = await server.app.get(SitesService).byKey(there.key);
-  const account = await server.app.get(PaymentServicesService).of(site);
+  const account = await server.app.get(ServicesService).of(site, 'payments');
   const body = JSON.stringify({ type, data });
   const timestamp = Math.floor(server.clock.now() / 1000) - late;
   const headers = webhookHeaders({ id, timestamp, body }, [key || (account?.signingKey ?? '')]);
@@ -209,8 +209,10 @@ test('where the service can’t be had the payment waits, and its page says so',
     key: 'k',
     signingKey: `whsec_${Buffer.alloc(32, 1).toString('base64')}`,
   };
-  expect((await server.put(path('payment-service'), { ...settings, signingKey: 'secret' })).status).toBe(400);
-  const { body } = await server.put(path('payment-service'), settings);
+  expect((await server.put(path('services/payments'), { ...settings, signingKey: 'secret' })).status).toBe(
+    400,
+  );
+  const { body } = await server.put(path('services/payments'), settings);
   expect(body).toMatchObject({ url: settings.url, isTest: false });
   expect(JSON.stringify(body)).not.toContain(settings.signingKey);
   const given = await give('15');
@@ -225,7 +227,7 @@ test('where the service can’t be had the payment waits, and its page says so',
     200,
     expect.stringContaining('does not answer at the moment'),
   ]);
-  await server.send('DELETE', path('payment-service'));
+  await server.send('DELETE', path('services/payments'));
   expect(await goOn(await pageOf(given))).toMatch(standin);
 });
 

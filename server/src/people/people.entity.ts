@@ -41,6 +41,8 @@ export interface Held {
   reasons: SpamReason[];
   email: string;
   name: string;
+  /** The form that was sent, by its element; unknown of those that an earlier version held back. */
+  form?: string;
 }
 
 @Entity('submission')

@@ -59,3 +59,17 @@ export async function bodyOf(request: IncomingMessage): Promise<string | null> {
 /** One header of a request; empty where it has none. */
 export const headerOf = ({ headers }: IncomingMessage, name: string): string =>
   String(new Map(Object.entries(headers)).get(name) ?? '');
+
+/** Answers with JSON. */
+export function answerJson(response: ServerResponse, status: number, body: object): void {
+  response.writeHead(status, { 'content-type': 'application/json' }).end(JSON.stringify(body));
+}
+
+/** A body as JSON; `null` where it is none. */
+export function parsedJson(body: string | null): unknown {
+  try {
+    return JSON.parse(body ?? '');
+  } catch {
+    return null;
+  }
+}

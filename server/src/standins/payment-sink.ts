@@ -1,5 +1,4 @@
 import type { IncomingMessage, ServerResponse } from 'node:http';
-import { timingSafeEqual } from 'node:crypto';
 import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
 import { Type, type Static } from '@sinclair/typebox';
 import { Value } from '@sinclair/typebox/value';
@@ -7,12 +6,12 @@ import { DataSource, IsNull, Not } from 'typeorm';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { statement } from '../database/statements.js';
 import { Transactions } from '../database/transactions.js';
-import { PaymentServicesService } from '../payments/payment-services.service.js';
+import { ServicesService } from '../services/services.service.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { webhookHeaders } from '../webhooks/signature.js';
-import { bodyOf, headerOf, LocalServer } from './local-server.js';
+import { answerJson, bodyOf, headerOf, LocalServer, parsedJson } from './local-server.js';
 import { paymentPage } from './payment-page.js';
 import { TestPaymentEntity } from './standins.entity.js';
 
@@ -44,7 +43,7 @@ export class PaymentSink implements OnApplicationShutdown {
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
     private readonly sites: SitesService,
-    private readonly services: PaymentServicesService,
+    private readonly services: ServicesService,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -79,24 +78,14 @@ export class PaymentSink implements OnApplicationShutdown {
     const key = `${request.method ?? ''} ${pay ?? ''}`;
     if (key === 'GET pay') return this.#page(response, id);
     if (key === 'POST pay') return this.#pay(response, id, outcome ?? '');
-    if (key !== 'POST sessions') return answer(response, 404, { error: 'not found' });
-    const site = await this.#merchant(headerOf(request, 'authorization'));
-    if (!site) return answer(response, 401, { error: 'unknown key' });
+    if (key !== 'POST sessions') return answerJson(response, 404, { error: 'not found' });
+    const site = await this.services.holderOf('payments', headerOf(request, 'authorization'));
+    if (!site) return answerJson(response, 401, { error: 'unknown key' });
     const body = await bodyOf(request);
     if (id === '') return this.#open(response, site, headerOf(request, 'idempotency-key'), body);
     return outcome === 'refunds'
       ? this.#refund(response, site, id)
-      : answer(response, 404, { error: 'not found' });
-  }
-
-  /** Whose key it is: it names its site, and is the one that the site has. */
-  async #merchant(header: string): Promise<SiteEntity | null> {
-    const key = header.replace(/^Bearer /, '');
-    const [, siteKey] = /^test_([\w-]+)_[\w-]{24}$/.exec(key) ?? [];
-    const site = siteKey === undefined ? null : await this.sites.byKey(siteKey).catch(() => null);
-    const own = Buffer.from((site && (await this.services.of(site))?.key) ?? '');
-    const given = Buffer.from(key);
-    return own.length === given.length && timingSafeEqual(own, given) ? site : null;
+      : answerJson(response, 404, { error: 'not found' });
   }
 
   async #open(
@@ -105,9 +94,9 @@ export class PaymentSink implements OnApplicationShutdown {
     requestKey: string,
     body: string | null,
   ): Promise<void> {
-    const asked = parsed(body);
+    const asked = parsedJson(body);
     if (!Value.Check(order, asked) || requestKey === '')
-      return answer(response, 422, { error: 'the order is not complete' });
+      return answerJson(response, 422, { error: 'the order is not complete' });
     const { reference, amount, currency, interval, description, returnUrl, resultUrl } = asked as Static<
       typeof order
     >;
@@ -123,12 +112,12 @@ export class PaymentSink implements OnApplicationShutdown {
       ),
     );
     const { id } = await this.#sessions().findOneByOrFail({ siteId: site.id, requestKey });
-    answer(response, 201, { id, url: `${this.url ?? ''}/pay/${id}`, status: 'open' });
+    answerJson(response, 201, { id, url: `${this.url ?? ''}/pay/${id}`, status: 'open' });
   }
 
   async #page(response: ServerResponse, id: string): Promise<void> {
     const session = await this.#sessions().findOneBy({ id });
-    if (!session) return answer(response, 404, { error: 'not found' });
+    if (!session) return answerJson(response, 404, { error: 'not found' });
     response
       .writeHead(200, { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' })
       .end(paymentPage(session));
@@ -137,16 +126,16 @@ export class PaymentSink implements OnApplicationShutdown {
   async #pay(response: ServerResponse, id: string, outcome: string): Promise<void> {
     const isOne = ['paid', 'failed', 'left'].includes(outcome);
     const session = isOne ? await this.#end(id, outcome as Outcome, 'open') : null;
-    if (!session) return answer(response, 404, { error: 'not found' });
+    if (!session) return answerJson(response, 404, { error: 'not found' });
     response.writeHead(303, { location: session.returnUrl }).end();
   }
 
   async #refund(response: ServerResponse, site: SiteEntity, id: string): Promise<void> {
     const session = await this.#sessions().findOneBy({ id, siteId: site.id });
     if (!session || (session.status !== 'paid' && session.status !== 'refunded'))
-      return answer(response, 409, { error: 'nothing has been paid' });
+      return answerJson(response, 409, { error: 'nothing has been paid' });
     await this.#end(id, 'refunded', 'paid');
-    answer(response, 201, { status: 'refunded' });
+    answerJson(response, 201, { status: 'refunded' });
   }
 
   /** Ends a session that stands so, and tells its site; what it has become by then is what it is. */
@@ -169,7 +158,7 @@ export class PaymentSink implements OnApplicationShutdown {
 
   async #tell(session: TestPaymentEntity): Promise<void> {
     const site = await this.sites.byId(session.siteId);
-    const account = site && (await this.services.of(site));
+    const account = site && (await this.services.of(site, 'payments'));
     if (!account) return;
     const { id, status, reference, units, currency, resultUrl } = session;
     const body = JSON.stringify({
@@ -196,17 +185,5 @@ export class PaymentSink implements OnApplicationShutdown {
 
   #sessions() {
     return this.dataSource.getRepository(TestPaymentEntity);
-  }
-}
-
-function answer(response: ServerResponse, status: number, body: object): void {
-  response.writeHead(status, { 'content-type': 'application/json' }).end(JSON.stringify(body));
-}
-
-function parsed(body: string | null): unknown {
-  try {
-    return JSON.parse(body ?? '');
-  } catch {
-    return null;
   }
 }

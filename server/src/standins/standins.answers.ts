@@ -68,3 +68,17 @@ export const testPayments = answer('TestPayments', {
     ),
   ),
 });
+
+export const testMembers = answer('TestMembers', {
+  url: nullable(Type.String({ description: 'Where the service listens; null where there is none.' })),
+  first: Type.Object(
+    { email: Type.String(), password: Type.String() },
+    { additionalProperties: false, description: 'A member whom every site has.' },
+  ),
+  members: Type.Array(
+    Type.Object(
+      { id: Type.String(), name: Type.String(), email: Type.String(), at: Type.Integer() },
+      { additionalProperties: false },
+    ),
+  ),
+});

@@ -50,3 +50,17 @@ export class TestPaymentEntity {
   @Column('integer', { nullable: true }) told: number | null;
   @Column('integer') at: number;
 }
+
+/** A member whom the stand-in for member services knows. */
+@Entity('test_member')
+export class TestMemberEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') siteId: string;
+  @Column('text') email: string;
+  @Column('text') name: string;
+  /** Its hash. */
+  @Column('text') password: string;
+  /** By which they are registered once, however often it is asked for. */
+  @Column('text') requestKey: string;
+  @Column('integer') at: number;
+}

@@ -1,17 +1,19 @@
 import { Module } from '@nestjs/common';
 import { WebhooksModule } from '../webhooks/webhooks.module.js';
-import { PaymentsModule } from '../payments/payments.module.js';
+import { ServicesModule } from '../services/services.module.js';
 import { HookSink } from './hook-sink.js';
 import { HooksController } from './hooks.controller.js';
 import { MailSink } from './mail-sink.js';
+import { MemberSink } from './member-sink.js';
 import { PaymentSink } from './payment-sink.js';
 import { StandinsController } from './standins.controller.js';
+import { TestMembersController } from './test-members.controller.js';
 import { TestPaymentsController } from './test-payments.controller.js';
 
 @Module({
-  imports: [WebhooksModule, PaymentsModule],
-  controllers: [StandinsController, HooksController, TestPaymentsController],
-  providers: [MailSink, HookSink, PaymentSink],
-  exports: [MailSink, HookSink, PaymentSink],
+  imports: [WebhooksModule, ServicesModule],
+  controllers: [StandinsController, HooksController, TestPaymentsController, TestMembersController],
+  providers: [MailSink, HookSink, PaymentSink, MemberSink],
+  exports: [MailSink, HookSink, PaymentSink, MemberSink],
 })
 export class StandinsModule {}

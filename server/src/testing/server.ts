@@ -8,6 +8,7 @@ import { AccountsService, demoUser } from '../accounts/accounts.service.js';
 import { createApp, describeApi } from '../app.js';
 import type { Config } from '../config.js';
 import { HookSink } from '../standins/hook-sink.js';
+import { MemberSink } from '../standins/member-sink.js';
 import { PaymentSink } from '../standins/payment-sink.js';
 import { MailSink } from '../standins/mail-sink.js';
 import { described } from './described.js';
@@ -54,6 +55,7 @@ export class TestServer {
       standinSmtpPort: null,
       standinHookPort: null,
       standinPaymentPort: null,
+      standinMemberPort: null,
       submissionsPerMinute: 10_000,
       signInsPerMinute: 1000,
       readsPerMinute: 100_000,
@@ -70,6 +72,7 @@ export class TestServer {
     await app.get(MailSink).start();
     await app.get(HookSink).start();
     await app.get(PaymentSink).start();
+    await app.get(MemberSink).start();
     await app.listen(config.port, '127.0.0.1');
     return new TestServer(app, clock, folder, config, await app.getUrl(), described(describeApi(app)));
   }

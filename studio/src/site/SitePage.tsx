@@ -14,7 +14,7 @@ import { StateMark } from '../shared/StateMark.tsx';
 import { CodePools } from './CodePools.tsx';
 import { Members } from './Members.tsx';
 import { Panel } from '../shared/Panel.tsx';
-import { PaymentService } from './PaymentService.tsx';
+import { OutsideService } from './OutsideService.tsx';
 import { ScriptTag } from './ScriptTag.tsx';
 import { WebhookKey } from './WebhookKey.tsx';
 import { SitePolicy, SiteZone } from './SiteRules.tsx';
@@ -36,7 +36,8 @@ export function SitePage() {
           <SitePolicy key={`policy ${site.id}`} site={site} />
           <CodePools key={`codes ${site.id}`} site={site} />
           <WebhookKey key={`webhooks ${site.id}`} site={site} />
-          <PaymentService key={`payments ${site.id}`} site={site} />
+          <OutsideService key={`payments ${site.id}`} site={site} kind="payments" />
+          <OutsideService key={`members ${site.id}`} site={site} kind="members" />
           <Origins key={site.id} site={site} />
           <Members site={site} />
           <Archive site={site} />

@@ -10,6 +10,10 @@ export interface Messages {
   malformedPhone: string;
   malformedNumber: string;
   missingPassword: string;
+  wrongPassword: string;
+  addressTaken: string;
+  weakPassword: string;
+  tooManyTries: string;
   missingChoice: string;
   missingChoices: string;
   missingConsent: string;

@@ -19,7 +19,7 @@ export const raised = define({
     locale: languageTag,
   }),
   role: () => 'text',
-  parts: ['box', 'bar'],
+  parts: ['box'],
   container: false,
   script: () => 'raised' as const,
   create: () => ({
@@ -52,7 +52,7 @@ export const raised = define({
     { path: ['currency'], label: 'Currency', control: 'currency', rare: true, always: true },
     { path: ['locale'], label: 'Language', control: 'line', rare: true, always: true },
   ],
-  render: ({ words, goal, before, currency, locale }, { id, box, part }) => {
+  render: ({ words, goal, before, currency, locale }, { id, box }) => {
     const format = { currency, locale };
     const said = fillWords(words, { raised: money(before, format), goal: money(goal, format) });
     return h(
@@ -60,7 +60,6 @@ export const raised = define({
       { ...box, 'data-raised': before, 'data-currency': currency, 'data-locale': locale },
       h('p', { id: `${id}-words`, 'data-words': words, 'data-goal': money(goal, format) }, said),
       h('progress', {
-        class: part('bar'),
         max: goal,
         value: Math.min(before, goal),
         'aria-labelledby': `${id}-words`,

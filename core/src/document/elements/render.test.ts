@@ -215,7 +215,7 @@ describe('the rest', () => {
     expect(body.scenes.opening).toMatch(/<fieldset.*<legend>Your gift<\/legend>/);
     expect(body.scenes.opening?.match(/ checked/g)).toHaveLength(1);
     expect(Object.values(body.forms)[0]?.fields).toMatchObject([
-      { key: 'amount', kind: 'choice', options: ['10', '25', '100'] },
+      { key: 'amount', kind: 'amount', options: ['10', '25', '100'] },
     ]);
   });
 

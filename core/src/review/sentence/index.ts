@@ -281,7 +281,7 @@ function contentWords({ elements, scenes }: WidgetDocument): string {
 }
 
 /** What follows a submission, one action after the other, and on which answers it depends. */
-function toldPieces({ afterwards: { actions }, elements }: WidgetDocument): Piece[] {
+function toldPieces({ afterwards: { actions }, elements, scenes }: WidgetDocument): Piece[] {
   const telling = actions.filter((action) => toldBy(action).length > 0);
   if (telling.length === 0) return [about('recipients', 'nobody'), say(' is notified by e-mail')];
   const labels = fieldLabels(elements);
@@ -289,8 +289,17 @@ function toldPieces({ afterwards: { actions }, elements }: WidgetDocument): Piec
     ...(at > 0 ? [say(at === telling.length - 1 ? ', and ' : ', ')] : []),
     about('recipients', listed(toldBy(action), 'and')),
     say(` ${specOfAction(action)?.phrase(toldBy(action), action as never)}`),
+    ...(action.form === undefined ? [] : [say(sceneWords(action.form, { elements, scenes }))]),
     ...(action.when ? [say(` if ${answersWords(action.when, labels)}`)] : []),
   ]);
+}
+
+/** In which scene of the designer's own a form stands. */
+function sceneWords(form: string, { elements, scenes }: Pick<WidgetDocument, 'elements' | 'scenes'>): string {
+  const around = Object.values(scenes).find((scene) =>
+    withDescendants(elements, scene?.root ?? '').includes(form),
+  );
+  return around?.title ? ` after “${around.title}”` : '';
 }
 
 /** What the fields of a widget's forms are called, by their names. */

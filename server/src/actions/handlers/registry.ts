@@ -3,6 +3,7 @@ import type { Action } from '@sirene/core/actions';
 import type { ActionHandler } from '../handler.js';
 import { LeadHandler } from './lead.js';
 import { ListHandler } from './list.js';
+import { MemberHandler } from './member.js';
 import { NotifyHandler } from './notify.js';
 import { PaymentHandler } from './payment.js';
 import { ReplyHandler } from './reply.js';
@@ -17,6 +18,7 @@ export const handlerTypes: {
   notify: NotifyHandler,
   reply: ReplyHandler,
   payment: PaymentHandler,
+  member: MemberHandler,
   list: ListHandler,
   lead: LeadHandler,
   tag: TagHandler,

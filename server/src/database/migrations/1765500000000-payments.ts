@@ -1,6 +1,6 @@
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 
-/** Payments, the services they are made at, what those have told already, and the stand-in’s own sessions. */
+/** Payments, what the services have told of them already, outside services, and the sessions and members of the stand-ins. */
 export class Payments1765500000000 implements MigrationInterface {
   name = 'Payments1765500000000';
 
@@ -26,11 +26,13 @@ export class Payments1765500000000 implements MigrationInterface {
       UNIQUE (siteId, submissionId),
       FOREIGN KEY (siteId, submissionId) REFERENCES submission (siteId, id) ON DELETE CASCADE) STRICT`);
     await runner.query(`CREATE INDEX payment_raised ON payment (siteId, widgetId, currency, state)`);
-    await runner.query(`CREATE TABLE payment_service (
-      siteId TEXT PRIMARY KEY REFERENCES site (id) ON DELETE CASCADE,
+    await runner.query(`CREATE TABLE service (
+      siteId TEXT NOT NULL REFERENCES site (id) ON DELETE CASCADE,
+      kind TEXT NOT NULL,
       url TEXT NOT NULL,
       sealedKey TEXT NOT NULL,
-      sealedSigningKey TEXT NOT NULL) STRICT`);
+      sealedSigningKey TEXT NOT NULL,
+      PRIMARY KEY (siteId, kind)) STRICT, WITHOUT ROWID`);
     await runner.query(`CREATE TABLE payment_told (
       siteId TEXT NOT NULL REFERENCES site (id) ON DELETE CASCADE,
       id TEXT NOT NULL,
@@ -51,10 +53,19 @@ export class Payments1765500000000 implements MigrationInterface {
       told INTEGER,
       at INTEGER NOT NULL,
       UNIQUE (siteId, requestKey)) STRICT`);
+    await runner.query(`CREATE TABLE test_member (
+      id TEXT PRIMARY KEY,
+      siteId TEXT NOT NULL REFERENCES site (id) ON DELETE CASCADE,
+      email TEXT NOT NULL COLLATE NOCASE,
+      name TEXT NOT NULL,
+      password TEXT NOT NULL,
+      requestKey TEXT NOT NULL,
+      at INTEGER NOT NULL,
+      UNIQUE (siteId, email)) STRICT`);
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    for (const table of ['test_payment', 'payment_told', 'payment_service', 'payment'])
+    for (const table of ['test_member', 'test_payment', 'payment_told', 'service', 'payment'])
       await runner.query(`DROP TABLE ${table}`);
   }
 }

@@ -20,6 +20,7 @@ import { useDocument, useEditing } from '../state/editing.ts';
 import { FormFieldsContext } from '../state/form-fields.ts';
 import { PatternList } from './PatternList.tsx';
 import { AddRule } from './AddRule.tsx';
+import { FormOfAction } from './FormOfAction.tsx';
 import { NamedControl } from './NamedControl.tsx';
 import { WordsField } from './WordsField.tsx';
 
@@ -133,6 +134,7 @@ function ActionFields({ action, onChange }: { action: Action; onChange(action: A
           onChange={(value) => set(field.key, value)}
         />
       ))}
+      <FormOfAction value={action.form} onChange={(form) => set('form', form)} />
       <Stack gap="1.5">
         <Text fontSize="13px" fontWeight="500">
           Only when

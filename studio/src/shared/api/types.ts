@@ -1558,6 +1558,25 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/services/{kind}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** An outside service of the site. Its secrets are told to nobody. */
+    get: operations['ServicesController_read'];
+    /** Gives the site this service. */
+    put: operations['ServicesController_set'];
+    post?: never;
+    /** Takes the service away; its stand-in takes its place, where there is one. */
+    delete: operations['ServicesController_clear'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/p/{key}/pay/{token}': {
     parameters: {
       query?: never;
@@ -1605,25 +1624,6 @@ export interface paths {
     put?: never;
     post?: never;
     delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sites/{site}/payment-service': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** The payment service of the site. Its secrets are told to nobody. */
-    get: operations['PaymentsController_read'];
-    /** Gives the site this payment service. */
-    put: operations['PaymentsController_set'];
-    post?: never;
-    /** Takes the site’s payment service away; the test service takes its place, where there is one. */
-    delete: operations['PaymentsController_clear'];
     options?: never;
     head?: never;
     patch?: never;
@@ -1741,6 +1741,23 @@ export interface paths {
     };
     /** The sessions of the payment stand-in, the newest first. */
     get: operations['TestPaymentsController_list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/test-members': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The members whom the stand-in knows, the newest first, and the one who can be tried at once. */
+    get: operations['TestMembersController_list'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1981,13 +1998,13 @@ export interface components {
       /** @description All stages, in their order; one that is left out is removed */
       stages: components['schemas']['StageDto'][];
     };
-    PaymentServiceDto: {
-      /** @description Where the payment service takes requests */
+    ServiceDto: {
+      /** @description Where the service takes requests */
       url: string;
-      /** @description The key that the payment service knows the site by */
+      /** @description The key that the service knows the site by */
       key: string;
-      /** @description What the payment service signs its results with (Standard Webhooks) */
-      signingKey: string;
+      /** @description What it signs its results with (Standard Webhooks), for one that sends any */
+      signingKey?: string;
     };
     RepeatFailedDto: {
       /**
@@ -2294,6 +2311,11 @@ export interface components {
       id: string;
       /** @description The page that the visitor goes on to, such as that of a payment service. */
       next?: string;
+      /** @description As whom the page now knows the visitor. */
+      member?: {
+        id: string;
+        name: string;
+      };
     };
     TakenFile: {
       id: string;
@@ -2556,17 +2578,16 @@ export interface components {
         };
       }[];
     };
+    Service: {
+      url: string | null;
+      /** @description It is the stand-in of this server. */
+      isTest: boolean;
+      resultUrl: string | null;
+    };
     Raised: {
       /** @description In the smallest unit of the currency. */
       units: number;
       payments: number;
-    };
-    PaymentService: {
-      url: string | null;
-      /** @description It is the test service of this server. */
-      isTest: boolean;
-      /** @description Where the payment service has to send its results. */
-      resultUrl: string;
     };
     RepeatedDeliveries: {
       /** @description How many there were. */
@@ -2635,6 +2656,20 @@ export interface components {
         status: 'open' | 'paid' | 'failed' | 'left' | 'refunded';
         /** @description Whether the site has taken the result. */
         told: boolean;
+        at: number;
+      }[];
+    };
+    TestMembers: {
+      url: string | null;
+      /** @description A member whom every site has. */
+      first: {
+        email: string;
+        password: string;
+      };
+      members: {
+        id: string;
+        name: string;
+        email: string;
         at: number;
       }[];
     };
@@ -6225,6 +6260,104 @@ export interface operations {
       };
     };
   };
+  ServicesController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        kind: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Service'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServicesController_set: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        kind: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ServiceDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Service'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServicesController_clear: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        kind: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   PayController_page: {
     parameters: {
       query?: never;
@@ -6342,101 +6475,6 @@ export interface operations {
         content: {
           'application/json': components['schemas']['Raised'];
         };
-      };
-      /** @description Refused */
-      '4XX': {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  PaymentsController_read: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        site: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Done */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PaymentService'];
-        };
-      };
-      /** @description Refused */
-      '4XX': {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  PaymentsController_set: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        site: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaymentServiceDto'];
-      };
-    };
-    responses: {
-      /** @description Done */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PaymentService'];
-        };
-      };
-      /** @description Refused */
-      '4XX': {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
-      };
-    };
-  };
-  PaymentsController_clear: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        site: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Done; nothing more is told */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
       };
       /** @description Refused */
       '4XX': {
@@ -6690,6 +6728,37 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['TestPayments'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  TestMembersController_list: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TestMembers'];
         };
       };
       /** @description Refused */

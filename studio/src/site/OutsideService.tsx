@@ -7,18 +7,45 @@ import { Panel } from '../shared/Panel.tsx';
 import { Snippet } from '../shared/Snippet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 
-const none = { url: '', key: '', signingKey: '' };
+interface Words {
+  title: string;
+  none: string;
+  test: string;
+  own(url: string): string;
+  /** Whether it sends results that it signs. */
+  signs: boolean;
+}
 
-/** Where the payments of the site's forms are made. Only its owners are told, and its keys are told to nobody. */
-export function PaymentService({ site }: { site: Site }) {
-  const path = at('/api/sites/{site}/payment-service', { site: site.id });
+const services = {
+  payments: {
+    title: 'Payment service',
+    none: 'No payment service is set up: forms can’t ask for payments yet.',
+    test: 'Payments are made at the test service. No money moves until a payment service is set up here.',
+    own: (url) => `Payments are made at ${url}.`,
+    signs: true,
+  },
+  members: {
+    title: 'Member service',
+    none: 'No member service is set up: forms can’t sign visitors in yet.',
+    test: 'Members are known to the test service, until a member service is set up here.',
+    own: (url) => `Members are known to ${url}.`,
+    signs: false,
+  },
+} as const satisfies Record<string, Words>;
+
+const empty = { url: '', key: '', signingKey: '' };
+
+/** An outside service of the site. Only its owners are told, and its keys are told to nobody. */
+export function OutsideService({ site, kind }: { site: Site; kind: keyof typeof services }) {
+  const path = at('/api/sites/{site}/services/{kind}', { site: site.id, kind });
   const { data, error: refused, mutate } = useAnswer(path);
-  const [given, setGiven] = useState<typeof none | null>(null);
+  const [given, setGiven] = useState<typeof empty | null>(null);
   const { error, busy, attempt } = useAttempt();
+  const { title, none, test, own, signs } = services[kind];
   if (refused?.status === 403) return null;
-  const save = (settings: typeof none) =>
+  const save = ({ signingKey, ...account }: typeof empty) =>
     attempt(async () => {
-      await mutate(await put(path, settings), { revalidate: false });
+      await mutate(await put(path, { ...account, ...(signs && { signingKey }) }), { revalidate: false });
       setGiven(null);
     });
   const clear = () =>
@@ -26,7 +53,7 @@ export function PaymentService({ site }: { site: Site }) {
       await remove(path);
       await mutate();
     });
-  const field = (key: keyof typeof none, label: string, placeholder: string) =>
+  const field = (key: keyof typeof empty, label: string, placeholder: string) =>
     given && (
       <Field.Root>
         <Field.Label>{label}</Field.Label>
@@ -40,29 +67,26 @@ export function PaymentService({ site }: { site: Site }) {
         />
       </Field.Root>
     );
+  const isOwn = data !== undefined && data.url !== null && !data.isTest;
+  const isWhole =
+    given !== null && given.url !== '' && given.key !== '' && (!signs || given.signingKey !== '');
   return (
-    <Panel title="Payment service">
+    <Panel title={title}>
       <Stack gap="3" align="stretch">
-        <Text color="slate">
-          {!data || data.url === null
-            ? 'No payment service is set up: forms can’t ask for payments yet.'
-            : data.isTest
-              ? 'Payments are made at the test service. No money moves until a payment service is set up here.'
-              : `Payments are made at ${data.url}.`}
-        </Text>
+        {data && <Text color="slate">{data.url === null ? none : data.isTest ? test : own(data.url)}</Text>}
         {refused && <ErrorNote error={refused} />}
         {given ? (
           <>
             {field('url', 'URL', 'https://…')}
             {field('key', 'API key', '')}
-            {field('signingKey', 'Signing key of its results', 'whsec_…')}
-            {data && <Snippet label="Have its results sent to" text={data.resultUrl} />}
+            {signs && field('signingKey', 'Signing key of its results', 'whsec_…')}
+            {data?.resultUrl && <Snippet label="Have its results sent to" text={data.resultUrl} />}
             <Flex gap="2">
               <Button
                 size="sm"
                 colorPalette="signal"
                 loading={busy}
-                disabled={Object.values(given).includes('')}
+                disabled={!isWhole}
                 onClick={() => inBackground(save(given))}
               >
                 Save
@@ -74,10 +98,10 @@ export function PaymentService({ site }: { site: Site }) {
           </>
         ) : (
           <Flex gap="2">
-            <Button size="sm" variant="outline" colorPalette="plain" onClick={() => setGiven(none)}>
-              {data && !data.isTest && data.url !== null ? 'Replace' : 'Set up'}
+            <Button size="sm" variant="outline" colorPalette="plain" onClick={() => setGiven(empty)}>
+              {isOwn ? 'Replace' : 'Set up'}
             </Button>
-            {data && !data.isTest && data.url !== null && (
+            {isOwn && (
               <Button
                 size="sm"
                 variant="outline"
