@@ -19,6 +19,7 @@ const all = Object.keys(layers);
 /** The folders of core, each of which may import those before it: docs/architecture.md says what each holds. */
 const wings = [
   'base',
+  'invoice',
   'style',
   'behaviour',
   'form',

@@ -14,6 +14,7 @@ import { FilesModule } from './files/files.module.js';
 import { ForeignModule } from './foreign/foreign.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HostedModule } from './hosted/hosted.module.js';
+import { InvoicesModule } from './invoices/invoices.module.js';
 import { LeadsModule } from './leads/leads.module.js';
 import { ListsModule } from './lists/lists.module.js';
 import { LibraryModule } from './library/library.module.js';
@@ -64,6 +65,7 @@ export class AppModule {
         PeopleModule,
         ListsModule,
         LeadsModule,
+        InvoicesModule,
         SheetsModule,
         ServicesModule,
         PaymentsModule,

@@ -22,6 +22,7 @@ import { Sheets1765200000000 } from './migrations/1765200000000-sheets.js';
 import { Files1765300000000 } from './migrations/1765300000000-files.js';
 import { FailedDeliveries1765400000000 } from './migrations/1765400000000-failed-deliveries.js';
 import { Payments1765500000000 } from './migrations/1765500000000-payments.js';
+import { Invoices1765600000000 } from './migrations/1765600000000-invoices.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -48,6 +49,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       Files1765300000000,
       FailedDeliveries1765400000000,
       Payments1765500000000,
+      Invoices1765600000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

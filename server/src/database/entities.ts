@@ -4,6 +4,7 @@ import { AssetEntity } from '../assets/assets.entity.js';
 import { FileEntity } from '../files/files.entity.js';
 import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js';
 import { CodeEntity, SigningKeyEntity } from '../codes/codes.entity.js';
+import { InvoiceEntity, InvoiceSettingsEntity } from '../invoices/invoices.entity.js';
 import { LeadEntity, LeadEventEntity, LeadStageEntity } from '../leads/leads.entity.js';
 import { ListEntity, ListEntryEntity, ListEventEntity } from '../lists/lists.entity.js';
 import { InvitationEntity } from '../members/members.entity.js';
@@ -47,6 +48,8 @@ export const entities = [
   DeliveryEntity,
   PaymentEntity,
   ServiceEntity,
+  InvoiceEntity,
+  InvoiceSettingsEntity,
   LeadStageEntity,
   LeadEntity,
   LeadEventEntity,

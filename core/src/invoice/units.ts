@@ -1,0 +1,11 @@
+/** What lines are counted in (UN/ECE Recommendation 20, as EN 16931 has it), and what people call each. */
+export const invoiceUnits = {
+  C62: 'piece',
+  HUR: 'hour',
+  DAY: 'day',
+  MON: 'month',
+  KMT: 'km',
+  LS: 'lump sum',
+} as const;
+
+export type InvoiceUnit = keyof typeof invoiceUnits;

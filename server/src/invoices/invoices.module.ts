@@ -1,0 +1,6 @@
+import { Module } from '@nestjs/common';
+import { InvoicesController } from './invoices.controller.js';
+import { InvoicesService } from './invoices.service.js';
+
+@Module({ controllers: [InvoicesController], providers: [InvoicesService] })
+export class InvoicesModule {}
