@@ -4,6 +4,7 @@ import { assets } from './data/assets.js';
 import { brand, weaversBrand } from './data/brand.js';
 import { policy, siteKey, widgets } from './data/larkmoor.js';
 import { firstLampCodes } from './data/offer.js';
+import { invoicing } from './data/invoicing.js';
 import { counts, gifts, signups, visits } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
@@ -44,6 +45,7 @@ const archives = [
       counts: did ? counts(60, ...did) : [],
     })),
     codes: [firstLampCodes],
+    invoicing,
     submissions: [...signups(38, origin, 9), ...visits(origin, 5, now), ...gifts(14, origin, 23)],
   },
   {

@@ -111,3 +111,58 @@ test('stages are named by the site; one that holds leads can’t be removed', as
   await sheet.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('region', { name: 'Won', exact: true })).toBeVisible();
 });
+
+test('a person gets an invoice: from their lead and the catalogue, numbered, sent, exported and paid', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto(`${studio}/people/persons`);
+  await page.getByLabel('Search persons').fill('school.example');
+  await page
+    .getByRole('button', { name: /@school\.example/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'New invoice' }).click();
+  const invoice = page.getByRole('region', { name: 'Invoice' });
+  await expect(invoice.getByRole('heading', { name: 'Invoice draft' })).toBeVisible();
+  await expect(invoice.getByLabel('Line 1: what')).toHaveValue(/children/);
+  await invoice.getByLabel('Add from the catalogue').selectOption({ label: 'Sky chart' });
+  await invoice.getByLabel('Line 2: quantity').fill('12');
+  await invoice.getByLabel('Line 1: price for one, without tax').fill('100,50');
+  await expect(invoice.getByText('€152.16')).toBeVisible();
+  await expectAccessible(page);
+  await invoice.getByRole('button', { name: 'Save draft' }).click();
+  await invoice.getByRole('button', { name: 'Issue', exact: true }).click();
+  await invoice.getByRole('button', { name: /^Issue it/ }).click();
+  const heading = invoice.getByRole('heading', { name: /^Invoice LO-\d{4}-\d{4}$/ });
+  await expect(heading).toBeVisible();
+  const number = ((await heading.textContent()) ?? '').replace('Invoice ', '');
+  await invoice.getByRole('button', { name: /^Send to .*@school\.example/ }).click();
+  await expect(invoice.getByText('Sent, not paid yet')).toBeVisible();
+  const pdf = await page.request.get(
+    (await invoice.getByRole('link', { name: 'Print (PDF)' }).getAttribute('href')) ?? '',
+  );
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  const xml = await page.request.get(
+    (await invoice.getByRole('link', { name: 'Export as XML' }).getAttribute('href')) ?? '',
+  );
+  expect(await xml.text()).toContain('<cbc:PayableAmount currencyID="EUR">152.16</cbc:PayableAmount>');
+  await invoice.getByRole('button', { name: 'Mark as paid' }).click();
+  await expect(invoice.getByText('Paid', { exact: true })).toBeVisible();
+  await expectAccessible(page);
+
+  await page.getByRole('button', { name: 'Settings and catalogue' }).click();
+  const settings = page.getByRole('dialog', { name: 'Invoice settings' });
+  await settings.getByLabel('Number series').fill('LO');
+  await expect(settings.getByText('The number series must have {number} in it.')).toBeVisible();
+  await expect(settings.getByRole('button', { name: 'Save' })).toBeDisabled();
+  await expectAccessible(page);
+
+  await page.goto(`${studio}/post`);
+  await page
+    .getByRole('list', { name: 'E-mails' })
+    .getByRole('button')
+    .filter({ hasText: `Invoice ${number}` })
+    .click();
+  await expect(page.getByText(`invoice-${number}.xml`)).toBeVisible();
+});

@@ -127,6 +127,15 @@ export function visits(origin: string, seed: number, now: number) {
         currency: 'EUR',
         ...((stage === 'Asked' || stage === 'In talks') && { due: Math.floor(random() * 9) - 2 }),
       },
+      ...(stage === 'Won' && {
+        invoice: {
+          lines: [
+            { name: 'Evening for a class, each child', unit: 'C62', quantity: children, price: 400, rate: 0 },
+            { name: 'Accompanying adult', unit: 'C62', quantity: adults, price: 700, rate: 0 },
+          ],
+          paid: at % 2 === 0,
+        },
+      }),
       ...(note !== undefined && { note }),
     };
   });

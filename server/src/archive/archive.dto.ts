@@ -29,6 +29,7 @@ import { Each } from '../shared/each.js';
 import { refusal } from '../shared/problems.js';
 import { paymentStates, type PaymentState } from '../payments/payments.entity.js';
 import { IsZone, PolicyDto } from '../sites/dto/policy.dto.js';
+import { InvoiceSettingsDto, LineDto } from '../invoices/dto/invoices.dto.js';
 import { entryStates, type EntryState } from '../lists/lists.entity.js';
 import { CreateSiteDto } from '../sites/dto/site.dto.js';
 
@@ -170,6 +171,16 @@ class ArchivedPayment {
   state: PaymentState;
 }
 
+/** The invoice that its sender got, a day later; its number is the next of the series. */
+class ArchivedInvoice {
+  @ArrayMaxSize(200)
+  @Each(() => LineDto)
+  lines: LineDto[];
+
+  @IsBoolean()
+  paid: boolean;
+}
+
 export class ArchivedSubmission {
   /** Name of the widget in this archive. */
   @IsString()
@@ -219,6 +230,12 @@ export class ArchivedSubmission {
   @Type(() => ArchivedPayment)
   payment?: ArchivedPayment;
 
+  @MayBeLeftOut()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => ArchivedInvoice)
+  invoice?: ArchivedInvoice;
+
   /** What was written down about its sender. */
   @MayBeLeftOut()
   @IsString()
@@ -258,6 +275,13 @@ export class SiteArchive {
   @ArrayMaxSize(100)
   @Each(() => AddCodesDto)
   codes?: AddCodesDto[];
+
+  /** How the site writes its invoices. */
+  @MayBeLeftOut()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => InvoiceSettingsDto)
+  invoicing?: InvoiceSettingsDto;
 
   @ArrayMaxSize(1_000_000)
   @Each(() => ArchivedSubmission)

@@ -17,6 +17,7 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { CountEntity, type WidgetEntity } from '../widgets/widgets.entity.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
+import { InvoicesService } from '../invoices/invoices.service.js';
 import { FollowUp } from './follow-up.js';
 import { readArchive, type ArchivedSubmission, type SiteArchive } from './archive.dto.js';
 
@@ -30,6 +31,7 @@ export class ArchiveService {
     private readonly pages: PagesService,
     private readonly assets: AssetsService,
     private readonly codes: CodesService,
+    private readonly invoices: InvoicesService,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -60,12 +62,16 @@ export class ArchiveService {
       await this.transactions.write((manager) => manager.insert(CountEntity, rows));
       widgets.set(name, widget);
     }
+    const { invoicing } = archive;
+    if (invoicing) await this.invoices.setSettings(site, invoicing);
     await this.transactions.write(async (manager) => {
-      const followUp = new FollowUp(manager, site.id, owner.id, this.clock.now());
-      for (const submission of archive.submissions) {
+      const followUp = new FollowUp(manager, site.id, owner.id, this.clock.now(), invoicing);
+      // The oldest first, so that numbers are given in their order.
+      for (const submission of archive.submissions.toSorted((a, b) => b.ago - a.ago)) {
         const widget = widgets.get(submission.widget);
         if (widget) await this.#bringSubmission(manager, site.id, widget, submission, followUp);
       }
+      await followUp.end();
     });
     return archive;
   }

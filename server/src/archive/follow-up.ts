@@ -1,9 +1,12 @@
+import { numberIn } from '@sirene/core/invoice';
 import type { EntityManager } from 'typeorm';
 import { newToken } from '../accounts/tokens.js';
+import type { InvoiceSettingsDto } from '../invoices/dto/invoices.dto.js';
+import { InvoiceEntity, InvoiceSettingsEntity } from '../invoices/invoices.entity.js';
 import { LeadEntity, LeadEventEntity, LeadStageEntity, type Outcome } from '../leads/leads.entity.js';
 import { firstStages } from '../leads/stages.js';
 import { ListEntity, ListEntryEntity, ListEventEntity, type ListEventKind } from '../lists/lists.entity.js';
-import { NoteEntity } from '../people/people.entity.js';
+import { NoteEntity, PersonEntity } from '../people/people.entity.js';
 import { PaymentEntity } from '../payments/payments.entity.js';
 import { newId } from '../shared/ids.js';
 import type { ArchivedSubmission } from './archive.dto.js';
@@ -15,16 +18,19 @@ const dayMs = 24 * hourMs;
 export class FollowUp {
   readonly #lists = new Map<string, string>();
   readonly #stages = new Map<string, string>();
+  #invoices = 0;
 
   /**
    * @param now the moment of the import, ms
    * @param ownerId who has written the notes
+   * @param invoicing how the site writes its invoices; without, there are none
    */
   constructor(
     private readonly manager: EntityManager,
     private readonly siteId: string,
     private readonly ownerId: string,
     private readonly now: number,
+    private readonly invoicing: InvoiceSettingsDto | undefined,
   ) {}
 
   /** What became of one submission. */
@@ -32,6 +38,7 @@ export class FollowUp {
     await this.#bringEntry(personId, submission);
     await this.#bringLead(personId, submission);
     await this.#bringPayment(widgetId, submission);
+    await this.#bringInvoice(personId, submission);
     if (submission.note === undefined) return;
     const at = this.now - submission.ago + hourMs;
     await this.manager.insert(NoteEntity, {
@@ -69,6 +76,39 @@ export class FollowUp {
     });
     await this.manager.insert(LeadEventEntity, {
       ...{ id: newId('lv'), leadId, at: createdAt, stage, byId: null },
+    });
+  }
+
+  /** The next invoice goes on from those that were brought. */
+  async end(): Promise<void> {
+    if (!this.invoicing) return;
+    const next = this.invoicing.next + this.#invoices;
+    await this.manager.update(InvoiceSettingsEntity, { siteId: this.siteId }, { next });
+  }
+
+  async #bringInvoice(personId: string, { ago, invoice }: ArchivedSubmission): Promise<void> {
+    if (!invoice || !this.invoicing) return;
+    const { seller, series, next, dueDays, currency } = this.invoicing;
+    const person = await this.manager.findOneByOrFail(PersonEntity, { id: personId });
+    const createdAt = Math.min(this.now - ago + dayMs, this.now);
+    const day = (at: number) => new Date(at).toISOString().slice(0, 10);
+    await this.manager.insert(InvoiceEntity, {
+      ...{
+        id: newId('inv'),
+        siteId: this.siteId,
+        personId,
+        seller,
+        currency,
+        note: '',
+        lines: invoice.lines,
+      },
+      number: numberIn(series, next + this.#invoices++, new Date(createdAt).getUTCFullYear()),
+      buyer: {
+        ...{ name: person.name, email: person.email, street: '', postcode: '', city: '' },
+        ...{ country: seller.country, taxId: '' },
+      },
+      ...{ issuedOn: day(createdAt), dueOn: day(createdAt + dueDays * dayMs), createdAt, sentAt: createdAt },
+      paidAt: invoice.paid ? Math.min(createdAt + 3 * dayMs, this.now) : null,
     });
   }
 

@@ -30,8 +30,10 @@ let loaded: ReturnType<typeof load> | undefined;
 
 const lines = (texts: readonly string[]): string => texts.filter((text) => text.trim() !== '').join('\n');
 
-const address = ({ name, street, postcode, city, country }: Party): string =>
-  lines([name, street, `${postcode} ${city}`.trim(), country]);
+const regions = new Intl.DisplayNames('en', { type: 'region' });
+
+const address = ({ street, postcode, city, country }: Party): string =>
+  lines([street, `${postcode} ${city}`.trim(), regions.of(country) ?? country]);
 
 const longDate = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 const dated = (date: string): string => longDate.format(Date.parse(date));
@@ -65,12 +67,12 @@ export async function invoicePdf(invoice: InvoiceEntity, seller: Seller): Promis
   const content: Content[] = [
     { text: seller.name, bold: true, fontSize: 13 },
     {
-      text: lines([seller.street, `${seller.postcode} ${seller.city}`.trim(), seller.country]),
+      text: address(seller),
       color: '#555555',
     },
     {
       columns: [
-        { text: address(buyer), width: '*' },
+        { text: lines([buyer.name, address(buyer)]), width: '*' },
         {
           width: 220,
           layout: 'noBorders',

@@ -31,6 +31,7 @@ const pages: Record<PlacePath, ComponentType> = {
   '/people': page(async () => (await import('../people/PeoplePage.tsx')).PeoplePage),
   '/people/persons': page(async () => (await import('../people/PersonsPage.tsx')).PersonsPage),
   '/people/leads': page(async () => (await import('../people/leads/LeadsPage.tsx')).LeadsPage),
+  '/people/invoices': page(async () => (await import('../people/invoices/InvoicesPage.tsx')).InvoicesPage),
   '/people/lists': page(async () => (await import('../people/ListsPage.tsx')).ListsPage),
   '/people/sheets': page(async () => (await import('../people/SheetsPage.tsx')).SheetsPage),
   '/site': page(async () => (await import('../site/SitePage.tsx')).SitePage),

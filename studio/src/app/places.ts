@@ -18,6 +18,7 @@ const places = {
   '/people': { bar: 'People', title: 'People: submissions' },
   '/people/persons': { title: 'People: persons' },
   '/people/leads': { title: 'People: leads' },
+  '/people/invoices': { title: 'People: invoices' },
   '/people/lists': { title: 'People: mailing lists' },
   '/people/sheets': { title: 'People: spreadsheets' },
   '/site': { bar: 'Site', title: 'Site: origins, script tag and install check' },

@@ -18,6 +18,7 @@ const tabs = [
   ['/people', 'Submissions'],
   ['/people/persons', 'Persons'],
   ['/people/leads', 'Leads'],
+  ['/people/invoices', 'Invoices'],
   ['/people/lists', 'Lists'],
   ['/people/sheets', 'Spreadsheets'],
 ] as const;

@@ -9,6 +9,7 @@ import { dateTime } from '../shared/format.ts';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { Waiting } from '../shared/Waiting.tsx';
 import { EntryState } from './EntryState.tsx';
+import { InvoicesOf } from './invoices/InvoicesOf.tsx';
 import { LeadsOf } from './leads/LeadsOf.tsx';
 import { Part } from './Part.tsx';
 import { Timeline } from './Timeline.tsx';
@@ -42,6 +43,9 @@ export function PersonDetail({ site, id, tags, onChange, onErased }: Props) {
         <Tags person={data} path={path} known={tags} onChange={changed} />
         <Part title="Leads">
           <LeadsOf site={site} person={data} onChange={changed} />
+        </Part>
+        <Part title="Invoices">
+          <InvoicesOf site={site} person={data} />
         </Part>
         {data.lists.length > 0 && (
           <Part title="Lists">

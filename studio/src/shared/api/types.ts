@@ -1456,6 +1456,146 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/invoices': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The invoices, the newest first. */
+    get: operations['InvoicesController_list'];
+    put?: never;
+    /** Begins an invoice for a person. */
+    post: operations['InvoicesController_draft'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/invoices/{invoice}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** One invoice. */
+    get: operations['InvoicesController_read'];
+    /** Changes a draft. */
+    put: operations['InvoicesController_change'];
+    post?: never;
+    /** Drops a draft. */
+    delete: operations['InvoicesController_drop'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/invoices/{invoice}/issue': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Gives a draft its number; it is not changed from then on. */
+    post: operations['InvoicesController_issue'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/invoices/{invoice}/send': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Sends an invoice to its buyer, as PDF and as XML. */
+    post: operations['InvoicesController_send'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/invoices/{invoice}/paid': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    /** Notes that an invoice has been paid, or has not. */
+    put: operations['InvoicesController_setPaid'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/invoices/{invoice}/invoice.pdf': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** An invoice as PDF. */
+    get: operations['InvoicesController_pdf'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/invoices/{invoice}/invoice.xml': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** An invoice as XML (UBL 2.1, EN 16931). */
+    get: operations['InvoicesController_xml'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/invoice-settings': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** How the site writes its invoices. */
+    get: operations['InvoicesController_settings'];
+    /** Sets how the site writes its invoices, and its catalogue. */
+    put: operations['InvoicesController_setSettings'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/sheets': {
     parameters: {
       query?: never;
@@ -1997,6 +2137,92 @@ export interface components {
     StagesDto: {
       /** @description All stages, in their order; one that is left out is removed */
       stages: components['schemas']['StageDto'][];
+    };
+    NewInvoiceDto: {
+      /** @description The person whom it is for */
+      person: string;
+    };
+    PartyDto: {
+      name: string;
+      email: string;
+      street: string;
+      postcode: string;
+      city: string;
+      /** @description ISO 3166-1, two letters */
+      country: string;
+      /** @description The VAT number; empty where there is none */
+      taxId: string;
+    };
+    LineDto: {
+      name: string;
+      /**
+       * @description UN/ECE Recommendation 20
+       * @enum {string}
+       */
+      unit: 'C62' | 'HUR' | 'DAY' | 'MON' | 'KMT' | 'LS';
+      /** @description For one, without tax, in the smallest unit of the currency */
+      price: number;
+      /** @description Percent */
+      rate: number;
+      quantity: number;
+    };
+    InvoiceDto: {
+      buyer: components['schemas']['PartyDto'];
+      lines: components['schemas']['LineDto'][];
+      /** @description ISO 4217 */
+      currency: string;
+      /** @description ISO 8601 */
+      dueOn: string;
+      note: string;
+    };
+    SendInvoiceDto: {
+      /** @description What the mail says; what it always says where it is left out */
+      text?: string;
+    };
+    PaidDto: {
+      paid: boolean;
+    };
+    SellerDto: {
+      name: string;
+      email: string;
+      street: string;
+      postcode: string;
+      city: string;
+      /** @description ISO 3166-1, two letters */
+      country: string;
+      /** @description The VAT number; empty where there is none */
+      taxId: string;
+      /** @description Where it is paid to; empty where that is not said */
+      iban: string;
+      /** @description Why no tax is due, where a rate is 0 */
+      exemption: string;
+      /** @description What stands at the foot of each invoice */
+      foot: string;
+    };
+    ItemDto: {
+      name: string;
+      /**
+       * @description UN/ECE Recommendation 20
+       * @enum {string}
+       */
+      unit: 'C62' | 'HUR' | 'DAY' | 'MON' | 'KMT' | 'LS';
+      /** @description For one, without tax, in the smallest unit of the currency */
+      price: number;
+      /** @description Percent */
+      rate: number;
+    };
+    InvoiceSettingsDto: {
+      seller: components['schemas']['SellerDto'];
+      /** @description The catalogue that lines are taken from */
+      items: components['schemas']['ItemDto'][];
+      /** @description How numbers are written: LO-{year}-{number:4} */
+      series: string;
+      /** @description The number that the next invoice gets */
+      next: number;
+      /** @description Days until an invoice is due */
+      dueDays: number;
+      /** @description ISO 4217 */
+      currency: string;
     };
     ServiceDto: {
       /** @description Where the service takes requests */
@@ -2556,6 +2782,64 @@ export interface components {
           email: string;
         };
       }[];
+    };
+    Invoice: {
+      id: string;
+      person: string | null;
+      number: string | null;
+      buyer: {
+        name: string;
+        email: string;
+        street: string;
+        postcode: string;
+        city: string;
+        country: string;
+        taxId: string;
+      };
+      lines: {
+        name: string;
+        /** @enum {string} */
+        unit: 'C62' | 'HUR' | 'DAY' | 'MON' | 'KMT' | 'LS';
+        /** @description For one, without tax, in the smallest unit of the currency. */
+        price: number;
+        /** @description Percent. */
+        rate: number;
+        quantity: number;
+      }[];
+      currency: string;
+      issuedOn: string | null;
+      dueOn: string;
+      note: string;
+      createdAt: number;
+      sentAt: number | null;
+      paidAt: number | null;
+    };
+    InvoiceSettings: {
+      seller: {
+        name: string;
+        email: string;
+        street: string;
+        postcode: string;
+        city: string;
+        country: string;
+        taxId: string;
+        iban: string;
+        exemption: string;
+        foot: string;
+      };
+      items: {
+        name: string;
+        /** @enum {string} */
+        unit: 'C62' | 'HUR' | 'DAY' | 'MON' | 'KMT' | 'LS';
+        /** @description For one, without tax, in the smallest unit of the currency. */
+        price: number;
+        /** @description Percent. */
+        rate: number;
+      }[];
+      series: string;
+      next: number;
+      dueDays: number;
+      currency: string;
     };
     Sheet: {
       id: string;
@@ -6054,6 +6338,407 @@ export interface operations {
             /** @enum {string} */
             outcome: 'open' | 'won' | 'lost';
           }[];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_list: {
+    parameters: {
+      query?: {
+        /** @description Those of one person */
+        person?: string;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invoice'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_draft: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NewInvoiceDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invoice'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        invoice: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invoice'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        invoice: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['InvoiceDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invoice'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_drop: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        invoice: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_issue: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        invoice: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invoice'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_send: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        invoice: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SendInvoiceDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invoice'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_setPaid: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        invoice: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PaidDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Invoice'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_pdf: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        invoice: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_xml: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        invoice: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/xml': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_settings: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['InvoiceSettings'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InvoicesController_setSettings: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['InvoiceSettingsDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['InvoiceSettings'];
         };
       };
       /** @description Refused */
