@@ -10,6 +10,7 @@ import {
   row,
   saved,
   signIn,
+  studio,
   stage,
 } from './helpers.ts';
 
@@ -259,4 +260,93 @@ test('what a program fills in is held back, and let through by hand', async ({ p
   await expectAccessible(page);
   await submission.getByRole('button', { name: 'Let it through' }).click();
   await expect(submission.getByRole('listitem').getByText(/^(Waiting|Sent) /)).toHaveCount(1);
+});
+
+test('an address, another answer, a phone number and a signature: typed, drawn, kept over a reload, and read', async ({
+  page,
+}) => {
+  await signIn(page);
+  const headers = { origin: studio };
+  const sites = (await (await page.request.get(`${studio}/api/sites`)).json()) as {
+    id: string;
+    key: string;
+  }[];
+  const site = sites.find(({ key }) => key === 'larkmoor');
+  const field = (kind: string, key: string, label: string, more = {}) => ({
+    ...{ type: 'field', kind, key, label, required: true },
+    ...more,
+  });
+  const document = {
+    ...{ schema: 1, name: 'Loan of a telescope', kind: 'form', style: {} },
+    placement: { type: 'page', at: 'centre', width: 640 },
+    scenes: { opening: { root: 'opening' }, thanks: { root: 'thanks' } },
+    elements: {
+      opening: { type: 'group', direction: 'column', children: ['form'] },
+      thanks: { type: 'group', direction: 'column', children: ['said'] },
+      said: { type: 'text', level: 2, content: [{ text: 'It is yours for a month' }] },
+      form: { type: 'form', children: ['name', 'home', 'phone', 'which', 'signed', 'send'] },
+      name: field('name', 'name', 'Your name'),
+      home: {
+        ...{ type: 'address', key: 'home', label: 'Where you live', order: 'postcode-city', required: true },
+        lines: { street: 'Street', postcode: 'Postcode', city: 'City' },
+      },
+      phone: field('phone', 'phone', 'Phone', { country: 'GB' }),
+      which: field('choice', 'which', 'Which one', { options: ['Refractor', 'Reflector'], other: 'Another' }),
+      signed: { type: 'signature', key: 'signed', label: 'Signature', required: true },
+      send: { type: 'button', label: 'Borrow it', action: { type: 'submit' }, wide: false },
+    },
+  };
+  const starting = await page.request.post(`${studio}/api/sites/${site?.id}/widgets`, {
+    headers,
+    data: { name: document.name, kind: 'form' },
+  });
+  const widget = (await starting.json()) as { id: string; draftVersion: number; document: object };
+  const put = await page.request.put(`${studio}/api/widgets/${widget.id}/draft`, {
+    headers,
+    data: { base: widget.draftVersion, document: { ...widget.document, ...document } },
+  });
+  expect([put.status(), put.ok() ? '' : await put.text()]).toEqual([200, '']);
+  const { draftVersion } = (await put.json()) as { draftVersion: number };
+  await page.request.post(`${studio}/api/widgets/${widget.id}/publish`, {
+    headers,
+    data: { base: draftVersion },
+  });
+
+  await page.goto(`${studio}/p/larkmoor/loan-of-a-telescope`);
+  await page.getByLabel('Your name', { exact: true }).fill('Finn Abel');
+  await page.getByLabel('Street').fill('Fell Road 9');
+  await page.getByLabel('Postcode').fill('LM2 7PT');
+  await page.getByLabel('City').fill('Tarn');
+  await page.getByLabel('Phone').fill('12');
+  await page.getByRole('textbox', { name: 'Another' }).fill('The old brass one');
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Another' })).toHaveValue('The old brass one');
+  await expect(page.getByRole('radio', { name: 'Another' })).toBeChecked();
+  await page.getByRole('button', { name: 'Borrow it' }).click();
+  await expect(page.getByText('Please check the number').first()).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('Phone').fill('020 7946 0018');
+  const area = page.getByRole('img', { name: 'Signature' });
+  const box = await area.boundingBox();
+  if (!box) throw new Error('There is nowhere to sign');
+  await page.mouse.move(box.x + 30, box.y + 30);
+  await page.mouse.down();
+  for (const at of [60, 90, 140, 200]) await page.mouse.move(box.x + at, box.y + 20 + (at % 60));
+  await page.mouse.up();
+  await page.getByRole('button', { name: 'Borrow it' }).click();
+  await expect(page.getByRole('heading', { name: 'It is yours for a month' })).toBeVisible();
+
+  await page.goto(`${studio}/people`);
+  await page
+    .getByRole('button', { name: /Loan|Anonymous/ })
+    .first()
+    .click();
+  const submission = page.getByRole('region', { name: 'Submission' });
+  await expect(submission.getByRole('img', { name: 'Signature' })).toBeVisible();
+  await expect(submission.getByText('The old brass one')).toBeVisible();
+  await expect(submission.getByRole('link', { name: '020 7946 0018' })).toHaveAttribute(
+    'href',
+    'tel:+442079460018',
+  );
+  await expect(submission.getByText('Fell Road 9')).toBeVisible();
 });

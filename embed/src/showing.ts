@@ -65,6 +65,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
     widget: ManifestWidget,
     mounted: Mounted,
     greet: (box: Element) => void,
+    values: Readonly<Record<string, string>>,
     { next, member }: Answer = {},
   ): void {
     send('submit', widget);
@@ -72,8 +73,9 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
     if (member) (window as unknown as { sirene: Pick<Api, 'identify'> }).sirene.identify(member);
     happened('submit', widget, member);
     if (next !== undefined) return location.assign(next);
-    follow(mounted.body.after, {
+    follow(mounted.body.after, values, {
       open: (address) => location.assign(address),
+      openWidget: open,
       close: () => send('close', widget),
       thank() {
         mounted.show('thanks', true);
@@ -93,7 +95,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
           async send(values, secret, by) {
             const done = (answer?: Answer) => {
               part.arrived(form, widget.id);
-              submitted(widget, mounted, (box) => part.greet(box, values), answer);
+              submitted(widget, mounted, (box) => part.greet(box, values), secret ? {} : values, answer);
             };
             // In a try nothing is sent.
             if (load.isTry) return done();

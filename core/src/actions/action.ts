@@ -9,7 +9,7 @@ import { formTree, type FormTree } from '../form/index.js';
 export type ActionField = { key: string; label: string; help?: string } & (
   | { control: 'addresses' }
   | { control: 'line' | 'text'; max: number; words: boolean }
-  | { control: 'named'; max: number; of: 'lists' | 'stages' | 'sheets' | 'tags' }
+  | { control: 'named'; max: number; of: 'lists' | 'stages' | 'sheets' | 'tags' | 'widgets' }
   | { control: 'currency' }
   | { control: 'choice'; options: Readonly<Record<string, string>> }
   | { control: 'url' }

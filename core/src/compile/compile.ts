@@ -274,7 +274,9 @@ function variablesCss(css: string, brand: Brand): string {
 function afterwards({ afterwards: { visitor }, scenes }: WidgetDocument): CompiledWidget['after'] {
   if (visitor.type === 'page') {
     const address = safeAddress(visitor.address, 'page');
-    return address ? { type: 'page', address } : { type: 'close' };
+    if (!address) return { type: 'close' };
+    return { type: 'page', address, ...(visitor.values && { values: true as const }) };
   }
+  if (visitor.type === 'widget') return visitor.opens === '' ? { type: 'close' } : visitor;
   return visitor.type === 'scene' && !scenes.thanks ? { type: 'close' } : { type: visitor.type };
 }

@@ -24,7 +24,11 @@ export interface CompiledWidget {
   /** The rules of its forms, by element id. */
   forms: Record<string, FormRule>;
   /** What the visitor sees after a submission; `page` holds a checked address. */
-  after: { type: 'scene' } | { type: 'page'; address: string } | { type: 'close' };
+  after:
+    | { type: 'scene' }
+    | { type: 'page'; address: string; values?: true }
+    | { type: 'close' }
+    | { type: 'widget'; opens: string };
   /** Parts of the page's script that its elements need. */
   scripts: PartName[];
   /** Its entrance waits until it is scrolled to. */

@@ -17,6 +17,10 @@ export interface FieldRule {
   maxLength: number;
   /** What may be chosen, for fields that offer choices. */
   options?: string[];
+  /** Something else than what is offered may be entered too. */
+  other?: true;
+  /** For phone numbers: the country whose numbers need no prefix (ISO 3166-1). */
+  country?: string;
   /** The least and the most that is taken: of a number, a date, a time of day, the length of a text, or several choices. */
   min?: string;
   max?: string;

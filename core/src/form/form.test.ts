@@ -78,7 +78,7 @@ test('tidying twice is tidying once, and what passes still passes once tidied', 
 });
 
 test('every kind that the studio offers is one that page and server know, beside those of elements of their own', () => {
-  expect([...fieldSpecs.map(({ kind }) => kind), 'file', 'amount'].sort()).toEqual(
+  expect([...fieldSpecs.map(({ kind }) => kind), 'file', 'amount', 'signature'].sort()).toEqual(
     Object.keys(fieldKinds).sort(),
   );
 });

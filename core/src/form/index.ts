@@ -3,6 +3,7 @@ export type { AnswerCondition, FormTree } from './condition.js';
 export { dayOf, type Answer, type Answers } from './answer.js';
 export { holds, type Filled } from './asked.js';
 export { fileLines, filesIn, type SentFile } from './fields/file.js';
+export { isDrawn } from './fields/signature.js';
 export { endingsOf, fileTypes, type FileType } from './file-types.js';
 export { limitOf } from './limit-of.js';
 export * from './field.js';

@@ -13,6 +13,7 @@ import { password, passwordSpec } from './fields/password.js';
 import { phone, phoneSpec } from './fields/phone.js';
 import { scale, scaleSpec } from './fields/scale.js';
 import { select, selectSpec } from './fields/select.js';
+import { signature } from './fields/signature.js';
 import { text, textSpec } from './fields/text.js';
 import { time, timeSpec } from './fields/time.js';
 
@@ -42,7 +43,7 @@ export type FieldKindName = (typeof specs)[number]['kind'];
 export const fieldSpecs: readonly FieldSpec[] = specs;
 
 /** How each kind of field behaves; those that have an element of their own are none of the kinds that a field can be of. */
-export const fieldKinds: { readonly [K in FieldKindName | 'file' | 'amount']: FieldKind } = {
+export const fieldKinds: { readonly [K in FieldKindName | 'file' | 'amount' | 'signature']: FieldKind } = {
   name,
   email,
   text,
@@ -59,4 +60,5 @@ export const fieldKinds: { readonly [K in FieldKindName | 'file' | 'amount']: Fi
   password,
   file,
   amount,
+  signature,
 };

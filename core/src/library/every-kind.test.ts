@@ -71,7 +71,7 @@ test('every action has all that an action has', () => {
 
 test('every field, role and signal has all that one has', () => {
   // Files and amounts are no kinds of field that are offered: they have elements of their own.
-  expect([...fieldSpecs.map(({ kind }) => kind), 'file', 'amount'].sort()).toEqual(
+  expect([...fieldSpecs.map(({ kind }) => kind), 'file', 'amount', 'signature'].sort()).toEqual(
     Object.keys(fieldKinds).sort(),
   );
   named(fieldSpecs.map(({ label }) => label));

@@ -32,6 +32,8 @@ export const checked = (form: Element, rule: FormRule): FormResult => checkForm(
 export function begin(form: HTMLElement, rule: FormRule, keptAs?: string): void {
   if (begun.has(form)) return;
   begun.set(form, Date.now());
+  // For parts that are another bundle, and may come before or after.
+  form.setAttribute('data-begun', '');
   const view = form.ownerDocument.defaultView as Window;
   // Who was faster than the script keeps what they have entered.
   const isNew = isUntouched(form);

@@ -4,6 +4,13 @@ import type { FieldFault, FormRule } from '@sirene/core/form';
 const controlOf = (form: Element, { element, key }: Pick<FieldFault, 'element' | 'key'>) =>
   form.querySelector<HTMLElement>(`[data-e="${element}"] [name="${key}"]`);
 
+// What is entered by other means stands in a hidden control, with what is entered beside it.
+const focusOn = (form: Element, fault: FieldFault) => {
+  const control = controlOf(form, fault);
+  const beside = control?.getAttribute('type') === 'hidden' && control.parentElement;
+  (beside ? beside.querySelector<HTMLElement>('input:not([name])') : control)?.focus();
+};
+
 /** Marks the fields at fault, says what is wrong beside each, and takes the visitor to the first, or to a list of them. */
 export function showFaults(
   form: HTMLElement,
@@ -45,7 +52,7 @@ function takeTo(form: HTMLElement, rule: FormRule, faults: readonly FieldFault[]
     if (many) summary.append(list(form, rule, faults));
   }
   if (summary && many) summary.focus();
-  else if (first) controlOf(form, first)?.focus();
+  else if (first) focusOn(form, first);
 }
 
 function list(form: HTMLElement, rule: FormRule, faults: readonly FieldFault[]): Element {
@@ -58,7 +65,7 @@ function list(form: HTMLElement, rule: FormRule, faults: readonly FieldFault[]):
     link.addEventListener('click', (event) => {
       // The field stands in a shadow tree, where fragments lead nowhere.
       event.preventDefault();
-      controlOf(form, fault)?.focus();
+      focusOn(form, fault);
     });
     const item = page.createElement('li');
     item.setAttribute('data-of', fault.key);

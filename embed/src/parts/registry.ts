@@ -6,7 +6,8 @@ export interface Parts extends Record<PartName, object> {
   anchor: typeof import('./anchor.ts');
   form: typeof import('./form.ts');
   file: typeof import('./file.ts');
-  amounts: typeof import('./amounts.ts');
+  'own-choice': typeof import('./own-choice.ts');
+  signature: typeof import('./signature.ts');
   sending: typeof import('./sending.ts');
   basket: typeof import('./basket.ts');
   countdown: typeof import('./countdown.ts');

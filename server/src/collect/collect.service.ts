@@ -26,6 +26,7 @@ import type { SendFileDto } from '../files/dto/send-file.dto.js';
 import { answersOf } from '../people/answers-of.js';
 import { SubmissionEntity, type Held, type SubmittedField } from '../people/people.entity.js';
 import { heardOf, upsertPerson } from '../people/upsert-person.js';
+import { e164 } from '../people/phone.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { BodyEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
 import type { EventsDto, Submission } from './dto/submission.dto.js';
@@ -95,11 +96,12 @@ export class CollectService {
     refuseFaults(faults);
     const ofKind = (kind: string) =>
       valueAt(values, rule.fields.find((field) => field.kind === kind)?.key ?? '') ?? '';
+    refuseFaults(wrongNumbers(rule, values));
     const files = await this.#files(site, submission.id, rule, values);
     // What was not asked for is no part of it.
     const fields: SubmittedField[] = rule.fields
       .filter((field) => !isSecret(field) && Object.hasOwn(values, field.key))
-      .map(({ key, label, kind }) => {
+      .map(({ key, label, kind, country }) => {
         const sent = files.get(key);
         if (sent) return { key, label, value: sent.map(({ name }) => name).join('\n'), files: sent };
         const [value, answer] = [valueAt(values, key) ?? '', valueAt(answers, key)];
@@ -108,6 +110,7 @@ export class CollectService {
           key,
           label,
           value,
+          ...phoneOf(kind, value, country),
           ...(kind === 'consent' && value !== '' && { consent: true }),
           ...(isData && { answer: typeof answer === 'number' ? answer : [...answer] }),
         };
@@ -292,6 +295,21 @@ function faultsOf({ fields, lang }: FormRule, kind: string, key: MessageKey): Fi
   const message = messagesIn(lang)[key];
   return field ? [{ key: field.key, element: field.element, problem: 'malformed', message }] : [];
 }
+
+const phoneOf = (kind: string, value: string, country: string | undefined): { phone?: string } => {
+  const phone = kind === 'phone' && value !== '' ? e164(value, country) : undefined;
+  return phone ? { phone } : {};
+};
+
+/** Numbers that nobody can be called by; the page has looked at their characters only. */
+const wrongNumbers = ({ fields }: FormRule, values: Readonly<Record<string, string>>): FieldFault[] =>
+  fields.flatMap(({ key, kind, element, country, messages }) => {
+    const value = valueAt(values, key) ?? '';
+    if (kind !== 'phone' || value === '' || e164(value, country) !== null) return [];
+    return [
+      { key, element, problem: 'malformed' as const, message: messages.malformed ?? 'Please check this' },
+    ];
+  });
 
 function refuseFaults(faults: readonly FieldFault[]): void {
   if (faults.length > 0) throw refusalOf(faults);

@@ -28,6 +28,7 @@ export const submission = answer('Submission', {
             description: 'The same as data, where it is a number or several choices.',
           }),
         ),
+        phone: Type.Optional(Type.String({ description: 'A phone number as E.164, where it can be told.' })),
         files: Type.Optional(
           Type.Array(
             Type.Object(

@@ -30,6 +30,8 @@ export interface SubmittedField {
   value: string;
   /** The same as data, where that is no text: a number, or those that were chosen. */
   answer?: number | string[];
+  /** A phone number as all the world dials it (E.164), where it can be told. */
+  phone?: string;
   /** The files that it is, where it is those: its value is their names. */
   files?: { id: string; name: string; type: string; bytes: number }[];
   /** Whether it is a consent that was given: its value is what they agreed to. */

@@ -1,4 +1,5 @@
 import { Box, Button, DataList, Heading, Link, Stack, Text } from '@chakra-ui/react';
+import { isDrawn } from '@sirene/core/form';
 import { Link as RouterLink } from 'react-router';
 import { at, post, type Site, useAnswer } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
@@ -43,12 +44,16 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
       <Stack gap="5">
         {data.held && <HeldNote site={site} id={id} reasons={data.held} onChange={changed} />}
         <DataList.Root gap="3" size="md">
-          {data.fields.map(({ key, label, value, files }) => (
+          {data.fields.map(({ key, label, value, files, phone }) => (
             <DataList.Item key={key}>
               <DataList.ItemLabel color="slate">{label}</DataList.ItemLabel>
               <DataList.ItemValue whiteSpace="pre-wrap" wordBreak="break-word">
                 {files ? (
                   <SentFiles siteId={site.id} files={files} />
+                ) : isDrawn(value) ? (
+                  <DrawnSignature path={value} label={label} />
+                ) : phone ? (
+                  <Link href={`tel:${phone}`}>{value}</Link>
                 ) : (
                   value || <Text color="slate">empty</Text>
                 )}
@@ -76,6 +81,14 @@ export function SubmissionDetail({ site, id, onChange }: { site: Site; id: strin
         </Part>
       </Stack>
     </Box>
+  );
+}
+
+function DrawnSignature({ path, label }: { path: string; label: string }) {
+  return (
+    <svg viewBox="0 0 600 200" role="img" aria-label={label} width="240" height="80">
+      <path d={path} fill="none" stroke="currentColor" strokeWidth="4" strokeLinecap="round" />
+    </svg>
   );
 }
 

@@ -43,6 +43,8 @@ export interface Messages {
   gone: string;
   /** The buttons of a basket's line, and how many of it there are. */
   removeItem: string;
+  clear: string;
+  orTypeName: string;
   oneLess: string;
   oneMore: string;
   pieces: string;

@@ -114,7 +114,7 @@ export const amounts = define({
                 'span',
                 { class: `sum ${part('value')}` },
                 h('input', {
-                  'data-amount': true,
+                  'data-entered': true,
                   inputmode: 'decimal',
                   autocomplete: 'off',
                   maxlength: 12,
@@ -134,7 +134,7 @@ export const amounts = define({
     '& .amount:has(:focus-visible){outline:2px solid;outline-offset:2px}' +
     '& .sum{display:flex;gap:6px;align-items:baseline;min-width:0}' +
     '& .sum input{flex:1;min-width:0;width:4ch;font:inherit;color:inherit;background:none;border:0;border-bottom:1px solid;padding:0;outline:0;min-height:28px}',
-  script: ({ ownLabel }) => (ownLabel ? ('amounts' as const) : undefined),
+  script: ({ ownLabel }) => (ownLabel ? ('own-choice' as const) : undefined),
   answers: ({ key, label, amounts, ownLabel }) => [
     {
       key,

@@ -19,6 +19,10 @@ const schema = elementFields('field', {
   options: Type.Optional(
     Type.Array(Type.String({ minLength: 1, maxLength: 500 }), { minItems: 1, maxItems: 200 }),
   ),
+  /** What the choice of something else is called; without, only the options can be chosen. */
+  other: Type.Optional(Type.String({ minLength: 1, maxLength: 80 })),
+  /** The country of phone numbers without a prefix (ISO 3166-1). */
+  country: Type.Optional(Type.String({ minLength: 1, maxLength: 40 })),
   /** It is required only while this holds of the other answers. */
   requiredWhen: Type.Optional(formTree()),
   /** The least and the most that it takes, as its kind says: `5`, `2027-01-12`, `today+7`, `09:30`. */
@@ -90,7 +94,8 @@ const choicesCss =
   '& [type=radio].mark{border-radius:50%}& [type=checkbox].mark{border-radius:5px}' +
   '& .mark::before{content:"";width:55%;aspect-ratio:1;background:var(--fill);border-radius:inherit;scale:0;transition:scale .12s}' +
   '& [type=checkbox].mark::before{border-radius:2px;clip-path:polygon(14% 47%,0 62%,40% 100%,100% 20%,84% 6%,38% 68%);width:70%}' +
-  '& .mark:checked::before{scale:1}';
+  '& .mark:checked::before{scale:1}' +
+  '& .other{flex:1;min-width:8ch;font:inherit;color:inherit;background:none;border:0;border-bottom:1px solid;padding:0;min-height:24px}';
 
 // As buttons the marks give way to the grounds of the choices; the fallbacks are choices with marks.
 const choiceButtonsCss =
@@ -117,7 +122,7 @@ function limitProblems(field: Field): [string, string][] {
 }
 
 function choicesHtml(
-  { key, options = [], initial = '' }: Field,
+  { key, options = [], initial = '', other }: Field,
   spec: FieldSpec,
   part: (name: string) => string,
 ): Html {
@@ -138,6 +143,20 @@ function choicesHtml(
         h('span', {}, option),
       ),
     ),
+    other
+      ? h(
+          'label',
+          { class: `choice ${part('choice')}` },
+          h('input', {
+            ...spec.attributes,
+            name: key,
+            value: '',
+            class: `mark ${part('mark')} ${part(String(spec.attributes['type']))}`,
+          }),
+          h('span', {}, other),
+          h('input', { 'data-entered': true, class: 'other', maxlength: 120, 'aria-label': other }),
+        )
+      : null,
   );
 }
 
@@ -179,10 +198,15 @@ export const field = define({
   ],
   container: false,
   inside: { always: ['form'] },
+  script: ({ other }) => (other === undefined ? undefined : ('own-choice' as const)),
   create: () => ({ type: 'field', kind: 'text', key: 'text', label: 'Your answer', required: false }),
   title: ({ label, kind }) => label || fieldSpec(kind).label,
-  lacks: ({ label }) =>
-    label.trim() === '' ? [{ text: 'A field has no label, so screen readers can’t name it' }] : [],
+  lacks: ({ label, country }) => [
+    ...(label.trim() === '' ? [{ text: 'A field has no label, so screen readers can’t name it' }] : []),
+    ...(country !== undefined && !/^[a-z]{2}$/i.test(country)
+      ? [{ text: 'The country of phone numbers is not two letters, such as DE' }]
+      : []),
+  ],
   properties: [
     {
       path: ['kind'],
@@ -190,7 +214,10 @@ export const field = define({
       control: 'choice',
       options: Object.fromEntries(fieldSpecs.map(({ kind, label }) => [kind, label])),
       // What another kind takes for a limit is none of this one.
-      along: (kind: string) => ({ options: fieldSpec(kind).options, min: undefined, max: undefined }),
+      along: (kind: string) => ({
+        options: fieldSpec(kind).options,
+        ...{ min: undefined, max: undefined, other: undefined, country: undefined },
+      }),
     },
     { path: ['label'], label: 'Label', control: 'line', always: true },
     {
@@ -203,6 +230,20 @@ export const field = define({
         blank: () => 'New option',
         title: (words: string) => words,
       },
+    },
+    {
+      path: ['other'],
+      label: 'Other option',
+      control: 'line',
+      only: ({ kind }: Field) => kind === 'choice' || kind === 'choices',
+      help: 'What it is called; visitors enter a text of their own with it. Left empty, there is none.',
+    },
+    {
+      path: ['country'],
+      label: 'Country of numbers',
+      control: 'line',
+      only: ({ kind }: Field) => kind === 'phone',
+      help: 'Two letters, such as DE. Numbers without a country code are read as numbers of this country.',
     },
     {
       path: ['labelHidden'],
@@ -374,6 +415,8 @@ export const field = define({
         required: element.required,
         maxLength,
         ...(element.options && { options: element.options }),
+        ...(element.other !== undefined && { other: true as const }),
+        ...(element.country !== undefined && { country: element.country.toUpperCase() }),
         ...(min !== undefined && { min }),
         ...(max !== undefined && { max }),
         ...(requiredWhen && !element.required && { requiredWhen }),

@@ -1,5 +1,6 @@
 import type { Static } from '@sinclair/typebox';
 import { amounts } from './amounts.js';
+import { address } from './address.js';
 import { badge } from './badge.js';
 import { basket } from './basket.js';
 import { button } from './button.js';
@@ -23,6 +24,7 @@ import { plan } from './plan.js';
 import { plans } from './plans.js';
 import { raised } from './raised.js';
 import { rating } from './rating.js';
+import { signature } from './signature.js';
 import { spacer } from './spacer.js';
 import { step } from './step.js';
 import { text } from './text.js';
@@ -47,6 +49,8 @@ export const definitions = {
   calculation,
   matrix,
   'file-field': fileField,
+  address,
+  signature,
   'hidden-field': hiddenField,
   amounts,
   raised,

@@ -81,8 +81,18 @@ const afterwards = Type.Object(
   {
     visitor: Type.Union([
       Type.Object({ type: Type.Literal('scene') }, strict),
-      Type.Object({ type: Type.Literal('page'), address: Type.String({ maxLength: 2048 }) }, strict),
+      Type.Object(
+        {
+          type: Type.Literal('page'),
+          address: Type.String({ maxLength: 2048 }),
+          /** What was entered goes along, as parameters by field name. */
+          values: Type.Optional(Type.Boolean()),
+        },
+        strict,
+      ),
       Type.Object({ type: Type.Literal('close') }, strict),
+      /** Another widget of the site, by its address name. */
+      Type.Object({ type: Type.Literal('widget'), opens: Type.String({ maxLength: 120 }) }, strict),
     ]),
     actions: Type.Array(Type.Union(actionSpecs.map(({ schema }) => schema)), { maxItems: 20 }),
   },

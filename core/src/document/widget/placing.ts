@@ -5,7 +5,7 @@ import type { Operation } from './operations.js';
 
 /**
  * The edit that changes a widget's placement to another type. What the widget itself says about its box comes along,
- * though the box plays another role; what both placements have is kept.
+ * though the box plays another role; what both placements have is kept. A page of its own is there as often as it is opened.
  */
 export function changePlacement(document: WidgetDocument, type: Placement['type']): Operation {
   const before = document.placement;
@@ -24,6 +24,9 @@ export function changePlacement(document: WidgetDocument, type: Placement['type'
     const parts = Object.entries(own).filter(([part]) => part in roleStyle(to));
     operations.push({ type: 'set', path: ['style', to], value: Object.fromEntries(parts) });
   }
+  // Whoever opens a page of its own, or loads it anew, is to find it there.
+  if (type === 'page')
+    operations.push({ type: 'set', path: ['behaviour', 'frequency'], value: { per: 'page' } });
   return { type: 'group', operations };
 }
 

@@ -2,7 +2,8 @@ import type { FieldKind, FieldSpec } from '../field.js';
 
 export const choice: FieldKind = {
   tidy: (value) => value,
-  accepts: (value, { options = [] }) => options.includes(value),
+  accepts: (value, { options = [], other = false }) =>
+    options.includes(value) || (other && !value.includes('\n')),
 };
 
 export const choiceSpec = {

@@ -6,8 +6,9 @@ export const choices: FieldKind = {
   tidy: (value) => value,
   answer: chosen,
   measure: (value) => chosen(value).length,
-  // Several are sent as one text, a line each.
-  accepts: (value, { options = [] }) => chosen(value).every((one) => options.includes(one)),
+  // Several are sent as one text, a line each; what is offered nowhere is what was entered, once.
+  accepts: (value, { options = [], other = false }) =>
+    chosen(value).filter((one) => !options.includes(one)).length <= (other ? 1 : 0),
 };
 
 export const choicesSpec = {

@@ -118,9 +118,11 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
     const seen =
       visitor.type === 'page'
         ? `the page ${visitor.address || '(not chosen yet)'}`
-        : visitor.type === 'scene' && scenes.thanks
-          ? 'the thank-you message'
-          : 'the widget close';
+        : visitor.type === 'widget'
+          ? `the widget ${visitor.opens || '(not chosen yet)'}`
+          : visitor.type === 'scene' && scenes.thanks
+            ? 'the thank-you message'
+            : 'the widget close';
     return [
       say('After submitting, visitors see '),
       about('visitor', seen),

@@ -41,7 +41,11 @@ export class WebhookHandler implements ActionHandler<Webhook> {
         widget: { id: widgetId, name: widgetName, version: versionNumber },
         person: person && { id: person.id, email: person.email, name: person.name },
         page: { url: page, title: pageTitle },
-        answers: fields.map(({ key, label, value, answer = value }) => ({ key, label, value: answer })),
+        answers: fields.map(({ key, label, value, phone, answer = phone ?? value }) => ({
+          key,
+          label,
+          value: answer,
+        })),
       },
     });
     const headers = await this.webhooks.headers(site, delivery.id, body);

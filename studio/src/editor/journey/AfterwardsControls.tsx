@@ -1,9 +1,10 @@
-import { Field, Input, Stack, Text } from '@chakra-ui/react';
+import { Field, Input, Stack, Switch, Text } from '@chakra-ui/react';
 import { safeAddress } from '@sirene/core/base/sanitise';
 import type { WidgetDocument } from '@sirene/core/document/widget';
 import { useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
 import { Row } from '../../shared/Row.tsx';
+import { NamedControl } from './NamedControl.tsx';
 import { useDocument, useEditing } from '../state/editing.ts';
 
 type Visitor = WidgetDocument['afterwards']['visitor'];
@@ -15,7 +16,13 @@ export function VisitorControls() {
   const set = (value: Visitor) =>
     session.apply({ type: 'set', path: ['afterwards', 'visitor'], value }, 'visitor');
   const choose = (type: string) =>
-    set(type === 'page' ? { type, address: '' } : { type: type as 'scene' | 'close' });
+    set(
+      type === 'page'
+        ? { type, address: '' }
+        : type === 'widget'
+          ? { type, opens: '' }
+          : { type: type as 'scene' | 'close' },
+    );
   return (
     <Stack gap="3">
       <Row label="After submitting">
@@ -23,7 +30,12 @@ export function VisitorControls() {
           <Choice
             id={id}
             value={visitor.type}
-            options={{ scene: 'Show thank-you message', page: 'Open page', close: 'Close widget' }}
+            options={{
+              scene: 'Show thank-you message',
+              page: 'Open page',
+              widget: 'Open another widget',
+              close: 'Close widget',
+            }}
             onChange={choose}
           />
         )}
@@ -34,7 +46,31 @@ export function VisitorControls() {
         </Text>
       )}
       {visitor.type === 'page' && (
-        <AddressField value={visitor.address} onChange={(address) => set({ type: 'page', address })} />
+        <>
+          <AddressField value={visitor.address} onChange={(address) => set({ ...visitor, address })} />
+          <Switch.Root
+            size="sm"
+            checked={visitor.values === true}
+            onCheckedChange={({ checked }) => {
+              const { values: _, ...rest } = visitor;
+              set(checked ? { ...rest, values: true } : rest);
+            }}
+          >
+            <Switch.HiddenInput />
+            <Switch.Control />
+            <Switch.Label>Pass the answers on as URL parameters</Switch.Label>
+          </Switch.Root>
+        </>
+      )}
+      {visitor.type === 'widget' && (
+        <NamedControl
+          field={{
+            ...{ key: 'opens', control: 'named', of: 'widgets', max: 120 },
+            ...{ label: 'Widget', help: 'Its address name, as under Placement.' },
+          }}
+          value={visitor.opens}
+          onChange={(opens) => set({ type: 'widget', opens: opens.trim() })}
+        />
       )}
     </Stack>
   );

@@ -20,8 +20,10 @@ function useKnown(kind: Kind): readonly { id: string; name: string }[] {
   const board = useAnswer(kind === 'stages' && at('/api/sites/{site}/leads', of));
   const sheets = useAnswer(kind === 'sheets' && at('/api/sites/{site}/sheets', of));
   const people = useAnswer(kind === 'tags' && withQuery(at('/api/sites/{site}/persons', of), { limit: 1 }));
+  const widgets = useAnswer(kind === 'widgets' && at('/api/sites/{site}/widgets', of));
+  const slugs = widgets.data?.map(({ slug }) => ({ id: slug, name: slug }));
   const tags = people.data?.tags.map((name) => ({ id: name, name }));
-  return lists.data ?? board.data?.stages ?? sheets.data ?? tags ?? [];
+  return lists.data ?? board.data?.stages ?? sheets.data ?? slugs ?? tags ?? [];
 }
 
 /** A line that names something of the site: what is there already is offered, and a new name makes another. */

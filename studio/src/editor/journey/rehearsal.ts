@@ -166,6 +166,13 @@ export class Rehearsal {
     return opensByHand(this.script.document.behaviour);
   }
 
+  #openNamed(name: string): void {
+    const { slug, others } = this.script;
+    const id = name === slug ? widgetId : others.find((other) => other.slug === name)?.id;
+    if (id === undefined) this.#note(`Opens the widget “${name}”, which is not published`);
+    else this.#session.send({ type: 'ask', widget: id });
+  }
+
   /** A link or a script of the page opens the widget. */
   ask(): void {
     this.#session.send({ type: 'ask', widget: widgetId });
@@ -336,8 +343,9 @@ export class Rehearsal {
     );
     if (result) {
       this.#session.send({ type: 'submit', widget: widgetId });
-      follow(body.after, {
+      follow(body.after, result.values, {
         open: (address) => this.#follow(address),
+        openWidget: (name) => this.#openNamed(name),
         close: () => this.#session.send({ type: 'close', widget: widgetId }),
         thank: () => {
           this.stage.face('thanks', true);

@@ -2455,7 +2455,8 @@ export interface components {
           | 'sending'
           | 'basket'
           | 'countdown'
-          | 'amounts'
+          | 'own-choice'
+          | 'signature'
           | 'raised'
           | 'copy'
           | 'turns'
@@ -2502,7 +2503,8 @@ export interface components {
           | 'sending'
           | 'basket'
           | 'countdown'
-          | 'amounts'
+          | 'own-choice'
+          | 'signature'
           | 'raised'
           | 'copy'
           | 'turns'
@@ -2599,6 +2601,8 @@ export interface components {
         value: string;
         /** @description The same as data, where it is a number or several choices. */
         answer?: number | string[];
+        /** @description A phone number as E.164, where it can be told. */
+        phone?: string;
         files?: {
           id: string;
           name: string;

@@ -36,6 +36,8 @@ export const ar: Messages = {
   close: 'إغلاق',
   gone: 'لم تعد هناك رموز متاحة.',
   removeItem: 'إزالة {name}',
+  clear: 'مسح',
+  orTypeName: 'أو اكتب اسمك',
   oneLess: 'إنقاص واحد: {name}',
   oneMore: 'زيادة واحد: {name}',
   pieces: 'الكمية: {count}',

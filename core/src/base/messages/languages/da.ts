@@ -36,6 +36,8 @@ export const da: Messages = {
   close: 'Luk',
   gone: 'Der er ingen koder tilbage.',
   removeItem: 'Fjern {name}',
+  clear: 'Ryd',
+  orTypeName: 'Eller skriv dit navn',
   oneLess: 'En færre: {name}',
   oneMore: 'En mere: {name}',
   pieces: 'Antal: {count}',

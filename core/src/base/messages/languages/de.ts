@@ -36,6 +36,8 @@ export const de: Messages = {
   close: 'Schließen',
   gone: 'Es sind keine Codes mehr da.',
   removeItem: '{name} entfernen',
+  clear: 'Leeren',
+  orTypeName: 'Oder Namen eintippen',
   oneLess: 'Eins weniger: {name}',
   oneMore: 'Eins mehr: {name}',
   pieces: 'Menge: {count}',

@@ -36,6 +36,8 @@ export const en: Messages = {
   close: 'Close',
   gone: 'No codes are left.',
   removeItem: 'Remove {name}',
+  clear: 'Clear',
+  orTypeName: 'Or type your name',
   oneLess: 'One less of {name}',
   oneMore: 'One more of {name}',
   pieces: 'Quantity: {count}',

@@ -36,6 +36,8 @@ export const es: Messages = {
   close: 'Cerrar',
   gone: 'No quedan códigos.',
   removeItem: 'Quitar {name}',
+  clear: 'Borrar',
+  orTypeName: 'O escriba su nombre',
   oneLess: 'Uno menos: {name}',
   oneMore: 'Uno más: {name}',
   pieces: 'Cantidad: {count}',

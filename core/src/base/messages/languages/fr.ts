@@ -36,6 +36,8 @@ export const fr: Messages = {
   close: 'Fermer',
   gone: 'Il ne reste plus de code.',
   removeItem: 'Supprimer {name}',
+  clear: 'Effacer',
+  orTypeName: 'Ou saisissez votre nom',
   oneLess: 'Un de moins : {name}',
   oneMore: 'Un de plus : {name}',
   pieces: 'Quantité : {count}',

@@ -36,6 +36,8 @@ export const he: Messages = {
   close: 'סגירה',
   gone: 'לא נותרו קודים.',
   removeItem: 'הסרה: {name}',
+  clear: 'ניקוי',
+  orTypeName: 'או להקליד את השם',
   oneLess: 'אחד פחות: {name}',
   oneMore: 'אחד יותר: {name}',
   pieces: 'כמות: {count}',

@@ -36,6 +36,8 @@ export const it: Messages = {
   close: 'Chiudi',
   gone: 'Non ci sono più codici.',
   removeItem: 'Rimuovi {name}',
+  clear: 'Cancella',
+  orTypeName: 'Oppure scriva il suo nome',
   oneLess: 'Uno in meno: {name}',
   oneMore: 'Uno in più: {name}',
   pieces: 'Quantità: {count}',

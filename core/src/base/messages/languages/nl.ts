@@ -36,6 +36,8 @@ export const nl: Messages = {
   close: 'Sluiten',
   gone: 'Er zijn geen codes meer.',
   removeItem: '{name} verwijderen',
+  clear: 'Wissen',
+  orTypeName: 'Of typ uw naam',
   oneLess: 'Eén minder: {name}',
   oneMore: 'Eén meer: {name}',
   pieces: 'Aantal: {count}',

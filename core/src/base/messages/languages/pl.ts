@@ -36,6 +36,8 @@ export const pl: Messages = {
   close: 'Zamknij',
   gone: 'Nie ma już kodów.',
   removeItem: 'Usuń: {name}',
+  clear: 'Wyczyść',
+  orTypeName: 'Lub wpisz imię i nazwisko',
   oneLess: 'O jeden mniej: {name}',
   oneMore: 'O jeden więcej: {name}',
   pieces: 'Liczba: {count}',

@@ -36,6 +36,8 @@ export const pt: Messages = {
   close: 'Fechar',
   gone: 'Não há mais códigos.',
   removeItem: 'Remover {name}',
+  clear: 'Limpar',
+  orTypeName: 'Ou escreva o seu nome',
   oneLess: 'Menos um: {name}',
   oneMore: 'Mais um: {name}',
   pieces: 'Quantidade: {count}',

@@ -36,6 +36,8 @@ export const sv: Messages = {
   close: 'Stäng',
   gone: 'Det finns inga koder kvar.',
   removeItem: 'Ta bort {name}',
+  clear: 'Rensa',
+  orTypeName: 'Eller skriv ditt namn',
   oneLess: 'En mindre: {name}',
   oneMore: 'En till: {name}',
   pieces: 'Antal: {count}',

@@ -22,6 +22,12 @@ export const afterwardsRule: Rule = (subject) => {
       severity: 'error',
       text: 'The page to open after submitting is not chosen yet',
     });
+  if (hasForm && afterwards.visitor.type === 'widget' && afterwards.visitor.opens === '')
+    findings.push({
+      element: null,
+      severity: 'error',
+      text: 'The widget to open after submitting is not chosen yet',
+    });
   const { thanks } = scenes;
   const isEmpty = thanks && inside(subject, thanks.root).length === 1;
   if (hasForm && afterwards.visitor.type === 'scene' && isEmpty)
