@@ -7,7 +7,7 @@ import { Target } from './target.mjs';
 
 const full = !process.argv.includes('--small');
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
-const names = ['strangers', 'inside', 'freezes', 'vectors', 'fuzz', 'kills', 'full-disk'];
+const names = ['strangers', 'inside', 'freezes', 'vectors', 'fuzz', 'spam', 'kills', 'full-disk'];
 
 if (full) {
   ensurePackages();

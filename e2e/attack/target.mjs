@@ -69,12 +69,17 @@ export class Target {
     };
   }
 
+  /** The first column of what a query finds on disk. */
+  query(sql) {
+    const database = new Sqlite(`${this.folder}/sirene.db`, { readonly: true });
+    const found = database.prepare(sql).pluck().all();
+    database.close();
+    return found;
+  }
+
   /** The ids of all submissions on disk. */
   stored() {
-    const database = new Sqlite(`${this.folder}/sirene.db`, { readonly: true });
-    const ids = new Set(database.prepare('SELECT id FROM submission').pluck().all());
-    database.close();
-    return ids;
+    return new Set(this.query('SELECT id FROM submission'));
   }
 
   async signIn() {
