@@ -14,7 +14,7 @@ import { webhook } from './webhook.js';
 export type { ActionField, ActionSpec, AnyAction } from './action.js';
 export { amountIn } from './amount-in.js';
 export { isMailAddress } from './mail-address.js';
-export { memberDeeds, type MemberDeed } from './member.js';
+export type { MemberDeed } from './member.js';
 export { paymentIntervals, type PaymentInterval } from './payment.js';
 export { fillWords, namesIn, renamedWord, wordNames } from './words/index.js';
 

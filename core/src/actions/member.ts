@@ -3,7 +3,7 @@ import { safeAddress } from '../base/sanitise/index.js';
 import { actionSchema, type ActionSpec } from './action.js';
 
 /** What the member service does with the sender. */
-export const memberDeeds = {
+const memberDeeds = {
   'sign-in': 'Sign in',
   register: 'Register',
   reset: 'Send a password reset link',

@@ -1,3 +1,4 @@
+import { valueAt } from '@sirene/core/base/maps';
 import { keptName, typedIn } from '../form/kept.ts';
 import type { Mounted } from '../mount.ts';
 import type { Attached, PartPage, PartWidget } from './part.ts';
@@ -24,7 +25,8 @@ export function attach({ box }: Mounted, _page: PartPage, widget: PartWidget): A
     for (const own of box.querySelectorAll<HTMLInputElement>('[data-entered]')) {
       const [choice, form] = [choiceOf(own), own.closest('form')];
       if (!choice || !form) continue;
-      const typed = typedIn(window, keptName(widget.id, form)).read()?.values[choice.name] ?? '';
+      const typed =
+        valueAt(typedIn(window, keptName(widget.id, form)).read()?.values ?? {}, choice.name) ?? '';
       const all = [...form.querySelectorAll<HTMLInputElement>('[type=radio],[type=checkbox]')];
       const group = all.filter(({ name }) => name === choice.name);
       const other = typed.split('\n').find((one) => group.every(({ value }) => value !== one));

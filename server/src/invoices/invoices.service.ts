@@ -84,7 +84,9 @@ export class InvoicesService {
       .findOne({ where: { siteId: site.id, personId, currency }, order: { createdAt: 'DESC' } });
     const rate = items[0]?.rate ?? 0;
     const lines: Line[] =
-      lead?.units == null ? [] : [{ name: lead.title, unit: 'C62', quantity: 1, price: lead.units, rate }];
+      lead === null || lead.units === null
+        ? []
+        : [{ name: lead.title, unit: 'C62', quantity: 1, price: lead.units, rate }];
     const now = this.clock.now();
     return this.transactions.write((manager) =>
       manager.save(InvoiceEntity, {

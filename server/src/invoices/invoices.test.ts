@@ -138,11 +138,10 @@ test('the XML is read back by another library: parties, lines, tax and sums as E
   );
   expect(read['AccountingSupplierParty'].Party.PartyTaxScheme.CompanyID).toBe('DE123456789');
   expect(read['PaymentMeans'].PayeeFinancialAccount.ID).toBe(seller.iban);
-  const subtotals = read['TaxTotal'].TaxSubtotal.map((one: Record<string, any>) => [
-    // eslint-disable-line @typescript-eslint/no-explicit-any -- as it was read
-    one['TaxCategory'].Percent,
-    one['TaxableAmount']['#text'],
-    one['TaxAmount']['#text'],
+  const subtotals = (read['TaxTotal'].TaxSubtotal as Record<string, Record<string, string>>[]).map((one) => [
+    one['TaxCategory']?.['Percent'],
+    one['TaxableAmount']?.['#text'],
+    one['TaxAmount']?.['#text'],
   ]);
   expect(subtotals).toEqual([
     ['7', '143.50', '10.05'],

@@ -10,9 +10,7 @@ const namespaces = {
 };
 
 /** Characters that XML 1.0 has no place for. */
-// eslint-disable-next-line no-control-regex -- they are what is looked for
-const impossible =
-  /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g;
+const impossible = /(?![\t\n\r])\p{Cc}|\p{Cs}|[\ufffe\uffff]/gu;
 const clean = (text: string): string => text.replace(impossible, '');
 
 /** A part only where it says something. */

@@ -9,9 +9,12 @@ import { holding } from '../shared/like.js';
 import { cursorText, readCursor } from '../shared/cursor.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
-import type { ChangePersonDto, ListPersonsDto } from './dto/persons.dto.js';
+import type { ChangePersonDto, FilterPersonsDto, ListPersonsDto } from './dto/persons.dto.js';
 import { NoteEntity, PersonEntity, SubmissionEntity } from './people.entity.js';
 import { timelineOf } from './timeline.js';
+
+/** People read at a time for an export. */
+const exported = 500;
 
 /** How a person stands to one of the site's lists. */
 export interface OnList {
@@ -58,6 +61,20 @@ export class PersonsService {
     const last = persons.at(-1);
     const next = found.length > limit && last ? cursorText({ at: last.lastAt, id: last.id }) : null;
     return { total, next, persons };
+  }
+
+  /** Everybody who matches, some at a time. Between two pages everyone else has their turn. */
+  async *pages(site: SiteEntity, filter: FilterPersonsDto): AsyncGenerator<PersonEntity[]> {
+    let after: string | null | undefined;
+    while (after !== null) {
+      const page: { persons: PersonEntity[]; next: string | null } = await this.page(site, {
+        ...{ words: filter.words, tag: filter.tag, limit: exported },
+        ...(after !== undefined && { after }),
+      } as ListPersonsDto);
+      if (page.persons.length > 0) yield page.persons;
+      after = page.next;
+      await new Promise((turn) => setImmediate(turn));
+    }
   }
 
   /** The tags that a site has given, by name. */

@@ -1,3 +1,4 @@
+import ICAL from 'ical.js';
 import { OutboxService } from '../actions/outbox.service.js';
 import { AccountsService } from '../accounts/accounts.service.js';
 import { origin, publishSignup, submission, TestServer } from '../testing/server.js';
@@ -97,4 +98,30 @@ test('all that is kept of a person can be had, and erased by an owner alone', as
   expect((await server.post(`/api/session/invitations/${token}/join`)).status).toBeLessThan(300);
   expect((await server.get(path(`/${kept}`))).status).toBe(200);
   expect((await server.send('DELETE', path(`/${kept}`))).status).toBe(403);
+});
+
+test('people are exported as a table and as cards, which another library reads', async () => {
+  const cleo = await idOf('cleo');
+  await server.send('PATCH', path(`/${cleo}`), {
+    name: '=Cleo "Ash"',
+    tags: ['Press, radio', 'Ärzte'],
+  });
+  const cards = await server.get(path('.vcf?tag=Press%2C%20radio'));
+  expect(cards.headers.get('content-type')).toBe('text/vcard; charset=utf-8');
+  const [, properties] = ICAL.parse(cards.body as string) as unknown as [string, unknown[][]];
+  const value = (name: string) => properties.find(([own]) => own === name)?.slice(3);
+  expect([value('version'), value('fn'), value('email'), value('uid')]).toEqual([
+    ['4.0'],
+    ['=Cleo "Ash"'],
+    ['cleo_ash@stone.example'],
+    [cleo],
+  ]);
+  expect(value('categories')).toEqual(['Press, radio', 'Ärzte']);
+  expect((await server.get(path('.vcf'))).body.match(/BEGIN:VCARD/g)).toHaveLength(
+    (await server.get(path())).body.total,
+  );
+  const csv = await server.get(path('.csv?words=cleo'));
+  // A name is no formula.
+  expect(csv.body).toContain(`"'=Cleo ""Ash"""`);
+  expect(csv.body.trim().split('\r\n')).toHaveLength(2);
 });

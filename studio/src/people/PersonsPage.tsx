@@ -1,4 +1,5 @@
-import { Badge, Box, Flex, Grid, Stack, Table, Text } from '@chakra-ui/react';
+import { Badge, Box, Button, Flex, Grid, Stack, Table, Text } from '@chakra-ui/react';
+import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSite } from '../app/session.ts';
@@ -41,7 +42,20 @@ function Persons({ site }: { site: Site }) {
             onChange={setTag}
           />
         )}
-        <Text color="slate">{data && `${count(data.total)} ${data.total === 1 ? 'person' : 'persons'}`}</Text>
+        <Text color="slate" flex="1">
+          {data && `${count(data.total)} ${data.total === 1 ? 'person' : 'persons'}`}
+        </Text>
+        {(['vcf', 'csv'] as const).map((ending) => (
+          <Button key={ending} asChild size="sm" variant="outline" colorPalette="plain">
+            <a
+              href={withQuery(at(`/api/sites/{site}/persons.${ending}`, { site: site.id }), { words, tag })}
+              download
+            >
+              <Download size={15} aria-hidden />
+              Export as {ending === 'vcf' ? 'vCard' : 'CSV'}
+            </a>
+          </Button>
+        ))}
       </Flex>
       {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
       {data?.total === 0 && (

@@ -13,7 +13,7 @@ const schema = elementFields('signature', {
 type SignatureField = Static<typeof schema>;
 
 /** How large it is drawn, in units of its own. */
-export const signatureSize = { width: 600, height: 200 } as const;
+const signatureSize = { width: 600, height: 200 } as const;
 
 /** A signature, drawn by finger, pen or mouse, and kept as a path. Who can't draw types their name. */
 export const signature = define({

@@ -3,13 +3,15 @@ import { ArrayMaxSize, ArrayUnique, IsArray, IsString, Matches, MaxLength } from
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 import { After, PageLimit, QueryText } from '../../shared/paged.js';
 
-export class ListPersonsDto {
+export class FilterPersonsDto {
   @QueryText('Part of a name or an address')
   words?: string;
 
   @QueryText('Only those with this tag', 40)
   tag?: string;
+}
 
+export class ListPersonsDto extends FilterPersonsDto {
   @After()
   after?: string;
 

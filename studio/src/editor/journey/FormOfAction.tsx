@@ -1,4 +1,5 @@
 import { Field } from '@chakra-ui/react';
+import { valueAt } from '@sirene/core/base/maps';
 import { scenesOf, withDescendants, type WidgetDocument } from '@sirene/core/document/widget';
 import { Choice } from '../../shared/Choice.tsx';
 import { titleOfScene } from '../../shared/scene-names.ts';
@@ -8,7 +9,7 @@ import { useDocument } from '../state/editing.ts';
 function formsOf(document: WidgetDocument): Record<string, string> {
   const named = scenesOf(document).flatMap((scene) => {
     const forms = withDescendants(document.elements, document.scenes[scene]?.root ?? '').filter(
-      (id) => document.elements[id]?.type === 'form',
+      (id) => valueAt(document.elements, id)?.type === 'form',
     );
     const title = titleOfScene(document, scene);
     return forms.map((id, at) => [id, forms.length > 1 ? `${title}, ${at + 1}` : title] as const);

@@ -1316,6 +1316,40 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/persons.csv': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Every person that matches, as a table. */
+    get: operations['PersonsExportController_csv'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/persons.vcf': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Every person that matches, as vCards 4.0 (RFC 6350). */
+    get: operations['PersonsExportController_vcards'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/lists': {
     parameters: {
       query?: never;
@@ -5935,6 +5969,78 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PersonsExportController_csv: {
+    parameters: {
+      query?: {
+        /** @description Part of a name or an address */
+        words?: string;
+        /** @description Only those with this tag */
+        tag?: string;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/csv': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PersonsExportController_vcards: {
+    parameters: {
+      query?: {
+        /** @description Part of a name or an address */
+        words?: string;
+        /** @description Only those with this tag */
+        tag?: string;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/vcard': string;
+        };
       };
       /** @description Refused */
       '4XX': {
