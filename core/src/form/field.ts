@@ -17,6 +17,8 @@ export interface FieldRule {
   maxLength: number;
   /** What may be chosen, for fields that offer choices. */
   options?: string[];
+  /** What the whole text has to match: a regular expression of ECMAScript, read with the flag `u`. */
+  pattern?: string;
   /** Something else than what is offered may be entered too. */
   other?: true;
   /** For phone numbers: the country whose numbers need no prefix (ISO 3166-1). */

@@ -74,11 +74,21 @@ function fieldProblem(field: FieldRule, value: string, required: boolean, today:
   if (value === '') return required ? 'missing' : null;
   if (value.length > field.maxLength) return 'tooLong';
   const kind = valueAt(fieldKinds, field.kind);
-  if (!kind?.accepts(value, field)) return 'malformed';
+  if (!kind?.accepts(value, field) || !matches(value, field)) return 'malformed';
   const measure = kind.measure?.(value) ?? NaN;
   // What can't be compared is no fault of the visitor's.
   if (measure < limitOf(field, 'min', today.from)) return 'tooSmall';
   return measure > limitOf(field, 'max', today.to) ? 'tooLarge' : null;
+}
+
+// A pattern that this browser can't read holds nobody back: the server reads it too.
+function matches(value: string, { pattern }: FieldRule): boolean {
+  if (pattern === undefined) return true;
+  try {
+    return new RegExp(`^(?:${pattern})$`, 'u').test(value);
+  } catch {
+    return true;
+  }
 }
 
 function messageFor(field: FieldRule, problem: FieldProblem, today: Days, language?: string): string {

@@ -1,6 +1,7 @@
 import { previewBrand } from '../brand/preview-brand.js';
 import { readFont } from '../assets/read-font.js';
 import { readSvg } from '../assets/read-svg.js';
+import { isSteadyPattern } from '../widgets/read-pattern.js';
 import { compile } from '../widgets/compile.js';
 import { readParts, readStill } from '../pages/read-page.js';
 import { propose } from '../brand/propose.js';
@@ -19,6 +20,7 @@ export const tasks = {
   tokens: readTokenFile,
   compile,
   previewBrand,
+  pattern: isSteadyPattern,
 };
 
 export type Tasks = typeof tasks;

@@ -36,6 +36,7 @@ const lanes: Record<TaskName, Lane> = {
   proposal: 'files',
   tokens: 'files',
   compile: 'widgets',
+  pattern: 'widgets',
   previewBrand: 'widgets',
 };
 

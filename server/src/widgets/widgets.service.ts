@@ -22,6 +22,7 @@ import { SitesService } from '../sites/sites.service.js';
 import type { CreateWidgetDto } from './dto/widget.dto.js';
 import { freeSlug } from './slug.js';
 import { findWidget } from './find-widget.js';
+import { PatternGuard } from './pattern-guard.js';
 import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from './widgets.entity.js';
 
 /** Told when what a site shows its visitors has changed. */
@@ -36,6 +37,7 @@ export class WidgetsService {
     private readonly transactions: Transactions,
     private readonly sites: SitesService,
     private readonly workers: WorkerPool,
+    private readonly patterns: PatternGuard,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -79,7 +81,7 @@ export class WidgetsService {
 
   /** Makes a widget: of a whole document, or an empty one of a kind. Refuses a document that is not sound. */
   async create(site: SiteEntity, { name, kind, document }: CreateWidgetDto): Promise<WidgetEntity> {
-    const draft = document ? { ...checked(document), name } : createWidget(name, kind);
+    const draft = document ? { ...(await this.#usable(document)), name } : createWidget(name, kind);
     const now = this.clock.now();
     return this.transactions.write(async (manager) => {
       const others = await manager.find(WidgetEntity, {
@@ -104,7 +106,7 @@ export class WidgetsService {
 
   /** Saves a draft that was made from version `base`; refuses when another save came between. */
   async saveDraft(widget: WidgetEntity, base: number, document: unknown): Promise<WidgetEntity> {
-    const draft = checked(document, widget.draft);
+    const draft = await this.#usable(document, widget.draft);
     return this.transactions.write(async (manager) => {
       const current = await manager.findOneByOrFail(WidgetEntity, { id: widget.id });
       // Sent again, as after a lost answer, or from a tab whose draft another has sent for it: there is nothing to decide.
@@ -306,6 +308,12 @@ export class WidgetsService {
       .getRepository(VersionEntity)
       .findOneBy({ widgetId: id, number: widget.publishedNumber });
     return version?.document ?? null;
+  }
+
+  async #usable(document: unknown, before?: WidgetDocument): Promise<WidgetDocument> {
+    const usable = checked(document, before);
+    await this.patterns.check(usable);
+    return usable;
   }
 
   #tell(siteId: string): void {

@@ -19,6 +19,8 @@ const schema = elementFields('field', {
   options: Type.Optional(
     Type.Array(Type.String({ minLength: 1, maxLength: 500 }), { minItems: 1, maxItems: 200 }),
   ),
+  /** What the whole text has to match (ECMAScript, flag `u`); the server refuses one that takes too long to check. */
+  pattern: Type.Optional(Type.String({ minLength: 1, maxLength: 200 })),
   /** What the choice of something else is called; without, only the options can be chosen. */
   other: Type.Optional(Type.String({ minLength: 1, maxLength: 80 })),
   /** The country of phone numbers without a prefix (ISO 3166-1). */
@@ -121,6 +123,16 @@ function limitProblems(field: Field): [string, string][] {
   return limitOf(field, 'min', 0) > limitOf(field, 'max', 0) ? [['max', 'is less than the minimum']] : [];
 }
 
+/** What is wrong with the pattern of a field. */
+function patternProblems({ pattern }: Field): [string, string][] {
+  if (pattern === undefined) return [];
+  try {
+    return new RegExp(`^(?:${pattern})$`, 'u') && [];
+  } catch {
+    return [['pattern', 'is no regular expression']];
+  }
+}
+
 function choicesHtml(
   { key, options = [], initial = '', other }: Field,
   spec: FieldSpec,
@@ -216,7 +228,7 @@ export const field = define({
       // What another kind takes for a limit is none of this one.
       along: (kind: string) => ({
         options: fieldSpec(kind).options,
-        ...{ min: undefined, max: undefined, other: undefined, country: undefined },
+        ...{ min: undefined, max: undefined, other: undefined, country: undefined, pattern: undefined },
       }),
     },
     { path: ['label'], label: 'Label', control: 'line', always: true },
@@ -292,6 +304,14 @@ export const field = define({
       control: 'line',
       rare: true,
       help: 'With “name”, a page opened with ?name=Mira fills in Mira.',
+    },
+    {
+      path: ['pattern'],
+      label: 'Pattern',
+      control: 'line',
+      rare: true,
+      only: ({ kind }: Field) => ['input', 'textarea'].includes(fieldSpec(kind).tag),
+      help: 'A regular expression that the whole text has to match, such as [A-Z]{2}\\d{4}.',
     },
     { path: ['missing'], label: 'Message when empty', control: 'line', rare: true },
     { path: ['malformed'], label: 'Message when invalid', control: 'line', rare: true },
@@ -397,7 +417,7 @@ export const field = define({
   problems: (field) =>
     fieldSpec(field.kind).options && !field.options
       ? [['options', 'must be given for this type of field']]
-      : limitProblems(field),
+      : [...limitProblems(field), ...patternProblems(field)],
   cssWhen: [
     { styles: /--l(?!j)\w+:(?!initial)/, css: placedLabelCss },
     { styles: /--cp:(?!initial)/, css: choiceButtonsCss },
@@ -415,6 +435,7 @@ export const field = define({
         required: element.required,
         maxLength,
         ...(element.options && { options: element.options }),
+        ...(element.pattern !== undefined && { pattern: element.pattern }),
         ...(element.other !== undefined && { other: true as const }),
         ...(element.country !== undefined && { country: element.country.toUpperCase() }),
         ...(min !== undefined && { min }),
