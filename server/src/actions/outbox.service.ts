@@ -12,6 +12,7 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { DeliveryEntity } from './actions.entity.js';
 import { waitAfter } from './backoff.js';
+import { Breaker } from './breaker.js';
 import { Unwanted, type ActionHandler, type Asked, type Sent, type Verdict } from './handler.js';
 import type { Handlers } from './handlers/registry.js';
 import { writeDeliveries } from './write-deliveries.js';
@@ -32,6 +33,7 @@ export class OutboxService implements OnApplicationShutdown {
   #timer: NodeJS.Timeout | undefined;
   readonly #underWay = new Map<string, { target: string; done: Promise<void> }>();
   #choosing: Promise<void> = Promise.resolve();
+  readonly #breaker = new Breaker();
 
   constructor(
     private readonly dataSource: DataSource,
@@ -116,6 +118,7 @@ export class OutboxService implements OnApplicationShutdown {
   async repeat(site: SiteEntity, id: string): Promise<DeliveryEntity> {
     const delivery = await this.dataSource.getRepository(DeliveryEntity).findOneBy({ id, siteId: site.id });
     if (!delivery) throw new NotFoundException('There is no such delivery.');
+    this.#breaker.succeeded(delivery.target);
     return this.transactions.write((manager) =>
       manager.save(DeliveryEntity, {
         ...delivery,
@@ -129,6 +132,7 @@ export class OutboxService implements OnApplicationShutdown {
 
   /** Makes every delivery of a site that failed due now. Returns how many those are. */
   repeatFailed(site: SiteEntity): Promise<number> {
+    this.#breaker.forget();
     return this.groups.add(
       (database) =>
         statement(
@@ -145,11 +149,13 @@ export class OutboxService implements OnApplicationShutdown {
     const underWay = new Set(this.#underWay.keys());
     const busy = new Map<string, number>();
     for (const { target } of this.#underWay.values()) busy.set(target, (busy.get(target) ?? 0) + 1);
+    const now = this.clock.now();
     let room = most.all - underWay.size;
     if (room === 0) return [];
     return (await this.#due()).filter(({ id, target }) => {
       const beside = busy.get(target) ?? 0;
-      if (room === 0 || beside >= most.target || underWay.has(id)) return false;
+      if (room === 0 || beside >= Math.min(most.target, this.#breaker.room(target, now)) || underWay.has(id))
+        return false;
       busy.set(target, beside + 1);
       room--;
       return true;
@@ -190,7 +196,10 @@ export class OutboxService implements OnApplicationShutdown {
     const attempts = delivery.attempts + 1;
     const outcome = await this.#attempt(delivery);
     const now = this.clock.now();
-    const wait = outcome === null || outcome.final ? null : waitAfter(attempts);
+    const wait = outcome === null || outcome.final ? null : waitAfter(attempts, delivery.id);
+    // A target that wants no more of them has answered.
+    if (outcome === null || outcome.final) this.#breaker.succeeded(delivery.target);
+    else this.#breaker.failed(delivery.target, now);
     const state = outcome === null ? 'sent' : wait === null ? 'failed' : 'waiting';
     const update =
       'UPDATE delivery SET attempts = ?, state = ?, lastAt = ?, lastError = ?, dueAt = ? WHERE id = ?';

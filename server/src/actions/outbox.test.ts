@@ -73,14 +73,15 @@ test('with the mail server down the submission is kept, and its deliveries wait,
     const outbox = server.app.get(OutboxService);
     await outbox.runDue();
     const [waiting] = await deliveries();
-    expect(waiting).toMatchObject({ state: 'waiting', attempts: 1, dueAt: server.clock.time + 30_000 });
+    const wait = (attempts: number) => waitAfter(attempts, waiting?.id ?? '') ?? 0;
+    expect(waiting).toMatchObject({ state: 'waiting', attempts: 1, dueAt: server.clock.time + wait(1) });
     expect(waiting?.lastError).toMatch(/ECONNREFUSED/);
 
     await outbox.runDue();
     expect((await deliveries())[0]?.attempts).toBe(1);
 
     for (let attempts = 1; attempts <= 7; attempts++) {
-      server.clock.pass(waitAfter(attempts) ?? 0);
+      server.clock.pass(wait(attempts));
       await outbox.runDue();
     }
     expect((await deliveries())[0]).toMatchObject({ state: 'failed', attempts: 8 });
@@ -151,7 +152,7 @@ test('what waits is tried after a restart too', async () => {
 });
 
 test('waits grow, and end after about two days', () => {
-  const waits = [1, 2, 3, 4, 5, 6, 7, 8].map(waitAfter);
+  const waits = [1, 2, 3, 4, 5, 6, 7, 8].map((attempts) => waitAfter(attempts, 'd_1'));
   expect(waits.at(-1)).toBeNull();
   const known = waits.filter((wait) => wait !== null);
   expect([...known].sort((a, b) => a - b)).toEqual(known);
@@ -197,14 +198,17 @@ test('what has not been tried yet comes before what has failed', async () => {
   try {
     const there = await publishSignup(server);
     const outbox = server.app.get(OutboxService);
-    for (let sent = 0; sent < 12; sent++) await sendOne(server, there);
+    const sent = [];
+    for (let at = 0; at < 12; at++) sent.push(await sendOne(server, there));
     await outbox.runDue();
-    await outbox.runDue();
-    server.clock.pass(60_000);
     const fresh = await sendOne(server, there);
-    // Twenty-four are due again; a round takes twenty.
-    await outbox.runDue();
+    // Ten to each of the two have failed, so that one a minute is tried: the two that were not yet, then the new one.
+    for (let round = 0; round < 3; round++) {
+      server.clock.pass(60_000);
+      await outbox.runDue();
+    }
     expect((await fresh()).map(({ attempts }) => attempts)).toEqual([1, 1]);
+    for (const of of sent) expect((await of()).map(({ attempts }) => attempts)).toEqual([1, 1]);
   } finally {
     await server.stop();
   }
