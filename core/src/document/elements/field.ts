@@ -125,9 +125,9 @@ function limitProblems(field: Field): [string, string][] {
 
 /** What is wrong with the pattern of a field. */
 function patternProblems({ pattern }: Field): [string, string][] {
-  if (pattern === undefined) return [];
   try {
-    return new RegExp(`^(?:${pattern})$`, 'u') && [];
+    void new RegExp(`^(?:${pattern ?? ''})$`, 'u');
+    return [];
   } catch {
     return [['pattern', 'is no regular expression']];
   }
