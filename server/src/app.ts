@@ -16,6 +16,7 @@ import { AppModule } from './app.module.js';
 import { OutboxService } from './actions/outbox.service.js';
 import type { Config, ServerClock } from './config.js';
 import { FilesService } from './files/files.service.js';
+import { RetentionService } from './people/retention.service.js';
 import { keepParts } from './serving/embed-parts.js';
 import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { BodyPipe } from './shared/body.pipe.js';
@@ -117,6 +118,7 @@ export async function startApp(app: NestFastifyApplication, config: Config): Pro
   await app.listen(config.port, '0.0.0.0');
   app.get(OutboxService).start();
   app.get(FilesService).start();
+  app.get(RetentionService).start();
 }
 
 /** The address a request comes from is that before the last of so many hops; a visitor can add to those before, never to it. */

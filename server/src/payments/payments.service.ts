@@ -78,10 +78,10 @@ export class PaymentsService {
     return this.dataSource.getRepository(PaymentEntity).findOneBy({ token, siteId: site.id });
   }
 
-  /** The page on which the visitor chose to pay. */
+  /** The page on which the visitor chose to pay; empty where what they sent has been erased. */
   async cameFrom({ siteId, submissionId }: PaymentEntity): Promise<string> {
     const submissions = this.dataSource.getRepository(SubmissionEntity);
-    return (await submissions.findOneByOrFail({ siteId, id: submissionId })).page;
+    return (await submissions.findOneBy({ siteId, id: submissionId }))?.page ?? '';
   }
 
   /** Its own page: what is to be paid and how that stands. */

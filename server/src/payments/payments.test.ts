@@ -39,7 +39,7 @@ beforeAll(async () => {
   document.elements['form'] = { type: 'form', children: ['name', 'email', 'gift', 'send'] };
   document.afterwards.actions = [
     {
-      ...{ type: 'payment', amount: '{{gift}}', currency: 'EUR', description: 'The motor' },
+      ...{ type: 'payment', amount: '{{gift}}', currency: 'EUR', description: 'The motor, from {{name}}' },
       ...{ receiptSubject: 'Thank you, {{name}}', receipt: 'Your gift has arrived.' },
     },
   ];
@@ -92,7 +92,7 @@ test('a visitor pays at the payment service; the submission says so, and the rec
     units: 4000,
     currency: 'EUR',
     state: 'open',
-    description: 'The motor',
+    description: 'The motor, from Mira Stone',
   });
   const page = await (await fetch(given.next)).text();
   expect(page).toContain('€40');
@@ -111,7 +111,7 @@ test('a visitor pays at the payment service; the submission says so, and the rec
   const { deliveries, payment } = await stored(given);
   expect(payment.state).toBe('paid');
   expect(deliveries.map(({ label }: { label: string }) => label).sort()).toEqual([
-    'Payment: The motor',
+    'Payment: The motor, from Mira Stone',
     'Receipt to mira@stone.example',
   ]);
   const { body: sessions } = await server.get(path('test-payments'));
@@ -201,6 +201,20 @@ test('what is paid back is no part of what was raised', async () => {
   expect(await paymentOf(given)).toMatchObject({ state: 'refunded' });
   expect(await raised()).toEqual(before);
   expect((await server.post(path('payments/pay_none/refund'))).status).toBe(404);
+});
+
+test('what was paid stays when its sender is erased, without what tells who it was', async () => {
+  const site = await server.app.get(SitesService).byKey(there.key);
+  const raised = () => server.app.get(PaymentsService).raised(site, there.widget, 'EUR');
+  const given = await give('40', { email: 'leaving@stone.example' });
+  await press(given.next, 'paid');
+  const [before, page] = [await raised(), await pageOf(given)];
+  const { person } = await stored(given);
+  expect((await server.send('DELETE', path(`persons/${person.id}`))).status).toBe(204);
+  expect(await raised()).toEqual(before);
+  const { body } = await server.get(page);
+  expect(body).toContain('Thank you, it is paid');
+  expect(body).not.toContain('Mira');
 });
 
 test('where the service can’t be had the payment waits, and its page says so', async () => {

@@ -79,3 +79,8 @@ export const toldOfSubmission = ({ submission: sent, person, deliveries, payment
   deliveries: deliveries.map(toldOfDelivery),
   payment: due && toldOfPayment(due),
 });
+
+export const olderSubmissions = answer('OlderSubmissions', {
+  older: Type.Integer(),
+  all: Type.Integer(),
+});

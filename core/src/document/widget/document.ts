@@ -94,6 +94,8 @@ const afterwards = Type.Object(
       /** Another widget of the site, by its address name. */
       Type.Object({ type: Type.Literal('widget'), opens: Type.String({ maxLength: 120 }) }, strict),
     ]),
+    /** Days after which a submission is deleted; kept for good where nothing is said. */
+    keep: Type.Optional(Type.Integer({ minimum: 1, maximum: 3650 })),
     actions: Type.Array(Type.Union(actionSpecs.map(({ schema }) => schema)), { maxItems: 20 }),
   },
   strict,

@@ -20,6 +20,7 @@ import { listed } from '../../base/measure/listed.js';
 
 /** What a piece of a sentence opens when it is pressed. */
 export type Topic =
+  | 'keeping'
   | 'pages'
   | 'conditions'
   | 'schedule'
@@ -126,7 +127,12 @@ const sentences: Record<Station, (document: WidgetDocument) => Piece[]> = {
     return [
       say('After submitting, visitors see '),
       about('visitor', seen),
-      say('. The submission is stored, and '),
+      say('. The submission is '),
+      about(
+        'keeping',
+        afterwards.keep === undefined ? 'stored' : `stored for ${plural(afterwards.keep, 'day')}`,
+      ),
+      say(', and '),
       ...toldPieces(document),
       say('.'),
     ];

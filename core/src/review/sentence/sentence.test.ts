@@ -200,6 +200,7 @@ test('what stands in the page has nothing to close, and a sentence’s pieces sa
     'frequency',
     'closing',
     'visitor',
+    'keeping',
     'recipients',
     'afterClosing',
     'afterSubmitting',

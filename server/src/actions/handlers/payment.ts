@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
-import { amountIn, type Action } from '@sirene/core/actions';
+import { amountIn, fillWords, type Action } from '@sirene/core/actions';
 import { minorUnits } from '@sirene/core/base/money';
+import type { Answer } from '@sirene/core/form';
 import type { Database } from 'better-sqlite3';
 import { Mailer } from '../../mail/mailer.js';
 import { amountText } from '../../payments/pay-pages.js';
@@ -15,6 +16,8 @@ type Payment = Extract<Action, { type: 'payment' }>;
 /** What one delivery does: has a payment made ready, or says that it has arrived. */
 type Settings = (Due & { receipt: Receipt | null }) | { receipt: Receipt; units?: undefined };
 
+const textOf = (answer: Answer): string => (typeof answer === 'object' ? answer.join(', ') : String(answer));
+
 /** Most that is asked for at once, in the smallest unit: a slip in a formula is no payment. */
 const mostUnits = 1e9;
 
@@ -28,13 +31,20 @@ export class PaymentHandler implements ActionHandler<Payment> {
 
   /** Nothing is to be paid where the amount is none. */
   targets(action: Payment, { answers }: Sent) {
-    const { currency = 'EUR', interval = 'once', description, receipt, receiptSubject } = action;
+    const { currency = 'EUR', interval = 'once', receipt, receiptSubject } = action;
+    const texts = Object.entries(answers).map(([key, answer]) => [key, textOf(answer)]);
+    const words = fillWords(action.description, Object.fromEntries(texts) as Record<string, string>);
+    const description =
+      words
+        .replace(/[\p{Cc}\s]+/gu, ' ')
+        .trim()
+        .slice(0, 200) || 'Payment';
     const amount = amountIn(action.amount, answers);
     const units = amount === null ? 0 : minorUnits(amount, currency);
     if (units < 1 || units > mostUnits) return [];
-    const words = receipt?.trim() && { subject: receiptSubject?.trim() || description, text: receipt };
+    const mail = receipt?.trim() && { subject: receiptSubject?.trim() || description, text: receipt };
     return [
-      { target: description, settings: { units, currency, interval, description, receipt: words || null } },
+      { target: description, settings: { units, currency, interval, description, receipt: mail || null } },
     ];
   }
 

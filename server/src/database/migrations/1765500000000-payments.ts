@@ -7,7 +7,7 @@ export class Payments1765500000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(`CREATE TABLE payment (
       id TEXT PRIMARY KEY,
-      siteId TEXT NOT NULL,
+      siteId TEXT NOT NULL REFERENCES site (id) ON DELETE CASCADE,
       submissionId TEXT NOT NULL,
       widgetId TEXT NOT NULL,
       token TEXT NOT NULL UNIQUE,
@@ -23,8 +23,11 @@ export class Payments1765500000000 implements MigrationInterface {
       createdAt INTEGER NOT NULL,
       since INTEGER NOT NULL,
       trouble TEXT,
-      UNIQUE (siteId, submissionId),
-      FOREIGN KEY (siteId, submissionId) REFERENCES submission (siteId, id) ON DELETE CASCADE) STRICT`);
+      UNIQUE (siteId, submissionId)) STRICT`);
+    // Books are kept when what was sent is erased: what was paid stays, without what tells who it was.
+    await runner.query(`CREATE TRIGGER payment_erased AFTER DELETE ON submission BEGIN
+      UPDATE payment SET description = 'Erased', receipt = NULL WHERE siteId = OLD.siteId AND submissionId = OLD.id;
+    END`);
     await runner.query(`CREATE INDEX payment_raised ON payment (siteId, widgetId, currency, state)`);
     await runner.query(`CREATE TABLE service (
       siteId TEXT NOT NULL REFERENCES site (id) ON DELETE CASCADE,
@@ -65,6 +68,7 @@ export class Payments1765500000000 implements MigrationInterface {
   }
 
   async down(runner: QueryRunner): Promise<void> {
+    await runner.query(`DROP TRIGGER payment_erased`);
     for (const table of ['test_member', 'test_payment', 'payment_told', 'service', 'payment'])
       await runner.query(`DROP TABLE ${table}`);
   }

@@ -7,6 +7,7 @@ import { ConditionControls, PageControls } from './PageControls.tsx';
 import { ScheduleControls } from './ScheduleControls.tsx';
 import { FrequencyControls, OthersControls, PauseControls, TriggerControls } from './TimingControls.tsx';
 import { ActionList } from './ActionControls.tsx';
+import { KeepingControls } from './KeepingControls.tsx';
 import { VisitorControls } from './AfterwardsControls.tsx';
 
 const controls: Record<Topic, [title: string, Control: React.ComponentType]> = {
@@ -19,6 +20,7 @@ const controls: Record<Topic, [title: string, Control: React.ComponentType]> = {
   closing: ['Closing', ClosingControls],
   visitor: ['After submitting', VisitorControls],
   recipients: ['Actions', ActionList],
+  keeping: ['Keeping submissions', KeepingControls],
   afterClosing: ['After closing', () => <PauseControls which="afterClosing" />],
   afterOthers: ['After submitting another widget', OthersControls],
   afterSubmitting: ['After submitting', () => <PauseControls which="afterSubmitting" />],

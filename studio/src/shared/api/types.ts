@@ -1350,6 +1350,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/widgets/{widget}/older-submissions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** How many submissions of a widget are older than so many days. */
+    get: operations['RetentionController_older'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/lists': {
     parameters: {
       query?: never;
@@ -2753,6 +2770,10 @@ export interface components {
             by: string | null;
           }
       )[];
+    };
+    OlderSubmissions: {
+      older: number;
+      all: number;
     };
     MailingList: {
       id: string;
@@ -6040,6 +6061,40 @@ export interface operations {
         };
         content: {
           'text/vcard': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  RetentionController_older: {
+    parameters: {
+      query: {
+        /** @description Days that submissions would be kept */
+        days: number;
+      };
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OlderSubmissions'];
         };
       };
       /** @description Refused */
