@@ -96,6 +96,12 @@ test('an invoice gets the next number, once, and is not changed from then on', a
   expect((await server.post(path(`invoices/${id}/issue`))).status).toBe(409);
   const paid = await server.put(path(`invoices/${id}/paid`), { paid: true });
   expect(paid.body.paidAt).toBe(server.clock.now());
+  const { timeline } = (await server.get(path(`persons/${person}`))).body;
+  const told = timeline.filter(({ kind }: { kind: string }) => kind === 'invoice');
+  expect(told.map(({ text, what }: { text: string; what: string }) => [text, what])).toEqual([
+    ['LO-2026-0007', 'paid'],
+    ['LO-2026-0007', 'issued'],
+  ]);
 });
 
 test('many who ask at once get a number each, and none is there twice, whatever the counter says', async () => {

@@ -199,6 +199,11 @@ test('what is paid back is no part of what was raised', async () => {
   expect((await server.get(asked.replace('EUR', 'euros'), { origin })).status).toBe(400);
   expect((await server.post(path(`payments/${id}/refund`))).status).toBe(204);
   expect(await paymentOf(given)).toMatchObject({ state: 'refunded' });
+  const { person } = await stored(given);
+  const { timeline } = (await server.get(path(`persons/${person.id}`))).body;
+  expect(timeline).toContainEqual(
+    expect.objectContaining({ kind: 'payment', units: 4000, currency: 'EUR', state: 'refunded' }),
+  );
   expect(await raised()).toEqual(before);
   expect((await server.post(path('payments/pay_none/refund'))).status).toBe(404);
 });

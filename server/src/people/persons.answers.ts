@@ -1,6 +1,7 @@
-import { Type } from '@sinclair/typebox';
+import { Type, type TProperties } from '@sinclair/typebox';
 import { lead, toldOfLead } from '../leads/leads.answers.js';
 import { entryStates, listEventKinds } from '../lists/lists.entity.js';
+import { paymentStates } from '../payments/payments.entity.js';
 import { answer, nullable, oneOf } from '../shared/answers.js';
 import type { PersonEntity } from './people.entity.js';
 import type { PersonsService } from './persons.service.js';
@@ -21,10 +22,7 @@ export const personList = answer('PersonList', {
   persons: Type.Array(Type.Object(own, { additionalProperties: false })),
 });
 
-const happened = <K extends string, P extends Record<string, ReturnType<typeof Type.String>>>(
-  kind: K,
-  more: P,
-) =>
+const happened = <K extends string, P extends TProperties>(kind: K, more: P) =>
   Type.Object(
     { id: Type.String(), at: Type.Integer(), kind: Type.Literal(kind), text: Type.String(), ...more },
     { additionalProperties: false },
@@ -54,6 +52,8 @@ export const wholePerson = answer('Person', {
         { additionalProperties: false },
       ),
       happened('lead', { stage: Type.String() }),
+      happened('payment', { units: Type.Integer(), currency: Type.String(), state: oneOf(paymentStates) }),
+      happened('invoice', { what: oneOf(['issued', 'sent', 'paid'] as const) }),
       Type.Object(
         {
           id: Type.String(),

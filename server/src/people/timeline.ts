@@ -2,6 +2,8 @@ import { deliveryLabel } from '@sirene/core/actions';
 import type { DataSource } from 'typeorm';
 import type { DeliveryEntity } from '../actions/actions.entity.js';
 import type { ListEventKind } from '../lists/lists.entity.js';
+import type { InvoiceEntity } from '../invoices/invoices.entity.js';
+import type { PaymentEntity, PaymentState } from '../payments/payments.entity.js';
 import type { NoteEntity, PersonEntity, SubmissionEntity } from './people.entity.js';
 
 /** Most of each kind that is told of one person. */
@@ -13,13 +15,15 @@ export type TimelineEntry = { id: string; at: number } & (
   | { kind: 'mail'; text: string; state: string }
   | { kind: 'list'; text: string; event: ListEventKind }
   | { kind: 'lead'; text: string; stage: string }
+  | { kind: 'payment'; text: string; units: number; currency: string; state: PaymentState }
+  | { kind: 'invoice'; text: string; what: 'issued' | 'sent' | 'paid' }
   | { kind: 'note'; text: string; by: string | null }
 );
 
 /** All that is known of a person, the last first. */
 export async function timelineOf(dataSource: DataSource, person: PersonEntity): Promise<TimelineEntry[]> {
   const of = <T>(sql: string) => dataSource.query<T[]>(`${sql} LIMIT ${most}`, [person.id]);
-  const [submissions, mails, lists, leads, notes] = await Promise.all([
+  const [submissions, mails, lists, leads, notes, payments, invoices] = await Promise.all([
     of<Pick<SubmissionEntity, 'id' | 'widgetName' | 'receivedAt'>>(
       'SELECT id, widgetName, receivedAt FROM submission WHERE personId = ? ORDER BY receivedAt DESC',
     ),
@@ -27,7 +31,7 @@ export async function timelineOf(dataSource: DataSource, person: PersonEntity): 
       `SELECT delivery.id, delivery.type, delivery.target, delivery.state, delivery.lastAt, delivery.dueAt
        FROM submission JOIN delivery ON delivery.siteId = submission.siteId AND delivery.submissionId = submission.id
        JOIN person ON person.id = submission.personId AND delivery.target = person.email COLLATE NOCASE
-       WHERE submission.personId = ? AND delivery.type IN ('reply', 'list') ORDER BY delivery.dueAt DESC`,
+       WHERE submission.personId = ? AND delivery.type IN ('reply', 'list', 'payment') ORDER BY delivery.dueAt DESC`,
     ),
     of<{ id: string; at: number; kind: ListEventKind; name: string }>(
       `SELECT event.id, event.at, event.kind, list.name FROM list_event event JOIN list ON list.id = event.listId
@@ -41,6 +45,15 @@ export async function timelineOf(dataSource: DataSource, person: PersonEntity): 
       `SELECT note.id, note.at, note.text, user.name AS by FROM person_note note LEFT JOIN user ON user.id = note.byId
        WHERE note.personId = ? ORDER BY note.at DESC`,
     ),
+    of<Pick<PaymentEntity, 'id' | 'description' | 'units' | 'currency' | 'state' | 'since'>>(
+      `SELECT payment.id, payment.description, payment.units, payment.currency, payment.state, payment.since
+       FROM submission JOIN payment ON payment.siteId = submission.siteId AND payment.submissionId = submission.id
+       WHERE submission.personId = ? ORDER BY payment.since DESC`,
+    ),
+    of<Pick<InvoiceEntity, 'id' | 'number' | 'createdAt' | 'issuedOn' | 'sentAt' | 'paidAt'>>(
+      `SELECT id, number, createdAt, issuedOn, sentAt, paidAt FROM invoice
+       WHERE personId = ? AND number IS NOT NULL ORDER BY createdAt DESC`,
+    ),
   ]);
   const entries: TimelineEntry[] = [
     ...submissions.map(({ id, widgetName, receivedAt }) => ({
@@ -51,6 +64,19 @@ export async function timelineOf(dataSource: DataSource, person: PersonEntity): 
     })),
     ...lists.map(({ id, at, kind, name }) => ({ id, at, kind: 'list' as const, text: name, event: kind })),
     ...leads.map(({ id, at, stage, title }) => ({ id, at, kind: 'lead' as const, text: title, stage })),
+    ...payments.map(({ id, description, units, currency, state, since }) => ({
+      ...{ id, at: since, kind: 'payment' as const, text: description, units, currency, state },
+    })),
+    ...invoices.flatMap(({ id, number, createdAt, issuedOn, sentAt, paidAt }) =>
+      [
+        // On its day, and not before it was begun.
+        ['issued', issuedOn && Math.max(Date.parse(issuedOn), createdAt)] as const,
+        ['sent', sentAt] as const,
+        ['paid', paidAt] as const,
+      ].flatMap(([what, at]) =>
+        at ? [{ id: `${id} ${what}`, at, kind: 'invoice' as const, text: number ?? '', what }] : [],
+      ),
+    ),
     ...notes.map(({ id, at, text, by }) => ({ id, at, kind: 'note' as const, text, by })),
   ];
   return entries.sort((a, b) => b.at - a.at || (a.id < b.id ? 1 : -1));

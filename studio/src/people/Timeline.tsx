@@ -1,9 +1,20 @@
 import { Box, Flex, IconButton, Stack, Text } from '@chakra-ui/react';
-import { Inbox, ListChecks, Mail, NotebookPen, Target, Trash2, type LucideIcon } from 'lucide-react';
+import {
+  Coins,
+  Inbox,
+  ListChecks,
+  Mail,
+  NotebookPen,
+  ReceiptText,
+  Target,
+  Trash2,
+  type LucideIcon,
+} from 'lucide-react';
 import { Link as RouterLink } from 'react-router';
 import { at, type Person, remove, type Site } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
 import { dateTime } from '../shared/format.ts';
+import { worth } from '../shared/worth.ts';
 
 type Entry = Person['timeline'][number];
 
@@ -12,6 +23,8 @@ const icons: Readonly<Record<Entry['kind'], LucideIcon>> = {
   mail: Mail,
   list: ListChecks,
   lead: Target,
+  payment: Coins,
+  invoice: ReceiptText,
   note: NotebookPen,
 };
 
@@ -20,6 +33,14 @@ const onList = {
   confirmed: 'Confirmed',
   unsubscribed: 'Unsubscribed from',
   imported: 'Imported into',
+} as const;
+
+const payments = {
+  open: 'Asked to pay',
+  paid: 'Paid',
+  failed: 'Could not pay',
+  left: 'Left without paying',
+  refunded: 'Got back',
 } as const;
 
 function Said({ entry }: { entry: Entry }) {
@@ -52,6 +73,18 @@ function Said({ entry }: { entry: Entry }) {
       return (
         <>
           Lead “{entry.text}”: {entry.stage}
+        </>
+      );
+    case 'payment':
+      return (
+        <>
+          {payments[entry.state]} {worth(entry.units, entry.currency)}: {entry.text}
+        </>
+      );
+    case 'invoice':
+      return (
+        <>
+          Invoice {entry.text} {entry.what}
         </>
       );
     case 'note':

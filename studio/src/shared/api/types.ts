@@ -2765,6 +2765,26 @@ export interface components {
             id: string;
             at: number;
             /** @constant */
+            kind: 'payment';
+            text: string;
+            units: number;
+            currency: string;
+            /** @enum {string} */
+            state: 'open' | 'paid' | 'failed' | 'left' | 'refunded';
+          }
+        | {
+            id: string;
+            at: number;
+            /** @constant */
+            kind: 'invoice';
+            text: string;
+            /** @enum {string} */
+            what: 'issued' | 'sent' | 'paid';
+          }
+        | {
+            id: string;
+            at: number;
+            /** @constant */
             kind: 'note';
             text: string;
             by: string | null;
