@@ -1,5 +1,4 @@
-import { Box, Button, Field, Flex, IconButton, Input, NativeSelect, Stack, Text } from '@chakra-ui/react';
-import { currencies } from '@sirene/core/base/money';
+import { Box, Button, Field, Flex, IconButton, Input, Stack, Text } from '@chakra-ui/react';
 import {
   actionSpecs,
   isMailAddress,
@@ -14,6 +13,7 @@ import type { FormTree } from '@sirene/core/form';
 import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { Choice } from '../../shared/Choice.tsx';
+import { CurrencySelect } from '../../shared/CurrencySelect.tsx';
 import { keepFocus } from '../../shared/keep-focus.ts';
 import { AnswersControl } from '../inspector/property/AnswersControl.tsx';
 import { useDocument, useEditing } from '../state/editing.ts';
@@ -214,14 +214,7 @@ function CurrencyField({
   return (
     <Field.Root>
       <Field.Label>{label}</Field.Label>
-      <NativeSelect.Root size="sm">
-        <NativeSelect.Field value={value || 'EUR'} onChange={({ target }) => onChange(target.value)}>
-          {currencies.map((code) => (
-            <option key={code}>{code}</option>
-          ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator />
-      </NativeSelect.Root>
+      <CurrencySelect value={value || 'EUR'} onChange={onChange} />
     </Field.Root>
   );
 }

@@ -1,5 +1,4 @@
 import { Button, Field, Flex, Input, NativeSelect, Stack, Text, Textarea } from '@chakra-ui/react';
-import { currencies } from '@sirene/core/base/money';
 import { ExternalLink, Plus } from 'lucide-react';
 import { useState } from 'react';
 import {
@@ -12,6 +11,7 @@ import {
   type Site,
 } from '../../shared/api/index.ts';
 import { inBackground } from '../../shared/background.ts';
+import { CurrencySelect } from '../../shared/CurrencySelect.tsx';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { useAttempt } from '../../shared/use-attempt.ts';
 import { InvoiceTotalsView } from './InvoiceTotalsView.tsx';
@@ -117,17 +117,7 @@ export function DraftInvoice({
         </Field.Root>
         <Field.Root>
           <Field.Label>Currency</Field.Label>
-          <NativeSelect.Root size="sm">
-            <NativeSelect.Field
-              value={edited.currency}
-              onChange={({ target }) => set({ currency: target.value })}
-            >
-              {currencies.map((code) => (
-                <option key={code}>{code}</option>
-              ))}
-            </NativeSelect.Field>
-            <NativeSelect.Indicator />
-          </NativeSelect.Root>
+          <CurrencySelect value={edited.currency} onChange={(next) => set({ currency: next })} />
         </Field.Root>
       </Flex>
       <Field.Root>

@@ -1,10 +1,10 @@
-import { Button, Field, Grid, Input, NativeSelect, Stack, Text, Textarea } from '@chakra-ui/react';
-import { currencies } from '@sirene/core/base/money';
+import { Button, Field, Grid, Input, Stack, Text, Textarea } from '@chakra-ui/react';
 import { numberIn, seriesProblem } from '@sirene/core/invoice';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { at, put, type InvoiceSettings, type Site } from '../../shared/api/index.ts';
 import { inBackground } from '../../shared/background.ts';
+import { CurrencySelect } from '../../shared/CurrencySelect.tsx';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { Sheet } from '../../shared/Sheet.tsx';
 import { useAttempt } from '../../shared/use-attempt.ts';
@@ -111,17 +111,11 @@ export function SettingsSheet({
           </Field.Root>
           <Field.Root>
             <Field.Label>Currency</Field.Label>
-            <NativeSelect.Root size="sm" w="90px">
-              <NativeSelect.Field
-                value={edited.currency}
-                onChange={({ target }) => set({ currency: target.value })}
-              >
-                {currencies.map((code) => (
-                  <option key={code}>{code}</option>
-                ))}
-              </NativeSelect.Field>
-              <NativeSelect.Indicator />
-            </NativeSelect.Root>
+            <CurrencySelect
+              width="90px"
+              value={edited.currency}
+              onChange={(next) => set({ currency: next })}
+            />
           </Field.Root>
         </Grid>
         <Text color={problem === null ? 'slate' : 'wine'} fontSize="13px">

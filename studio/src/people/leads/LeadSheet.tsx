@@ -1,9 +1,10 @@
 import { Button, Field, Flex, Grid, Input, NativeSelect, Stack, Text } from '@chakra-ui/react';
-import { currencies, majorUnits, minorUnits } from '@sirene/core/base/money';
+import { majorUnits, minorUnits } from '@sirene/core/base/money';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { at, type Board, type BoardLead, patch, remove, type Site } from '../../shared/api/index.ts';
 import { inBackground } from '../../shared/background.ts';
+import { CurrencySelect } from '../../shared/CurrencySelect.tsx';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { dateTime } from '../../shared/format.ts';
 import { Sheet } from '../../shared/Sheet.tsx';
@@ -96,18 +97,13 @@ export function LeadSheet({ site, lead, board, onChange, onClose }: Props) {
             <Field.Label>Value</Field.Label>
             <Flex gap="2" w="full">
               <Input inputMode="decimal" value={value} onChange={({ target }) => setValue(target.value)} />
-              <NativeSelect.Root w="96px" flex="none">
-                <NativeSelect.Field
-                  aria-label="Currency"
-                  value={currency}
-                  onChange={({ target }) => setCurrency(target.value)}
-                >
-                  {currencies.map((code) => (
-                    <option key={code}>{code}</option>
-                  ))}
-                </NativeSelect.Field>
-                <NativeSelect.Indicator />
-              </NativeSelect.Root>
+              <CurrencySelect
+                label="Currency"
+                size="md"
+                width="96px"
+                value={currency}
+                onChange={setCurrency}
+              />
             </Flex>
             <Field.ErrorText>Enter a number, such as 120.50.</Field.ErrorText>
           </Field.Root>
