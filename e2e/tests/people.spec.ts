@@ -166,3 +166,27 @@ test('a person gets an invoice: from their lead and the catalogue, numbered, sen
     .click();
   await expect(page.getByText(`invoice-${number}.xml`)).toBeVisible();
 });
+
+test('people who agreed elsewhere are brought onto a list: tried first, with what is broken', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto(`${studio}/people/lists`);
+  await page.getByRole('button', { name: 'Import' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Import into Sky letter' });
+  const rows = ['Name,E-mail', 'Tove Weir,tove@weir.example', 'Nobody,none', 'Ebbe Lund,ebbe@lund.example'];
+  await sheet
+    .getByLabel('File')
+    .setInputFiles({ name: 'people.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
+  await sheet.getByLabel('Where and how they agreed').fill('Signed on paper at the open day');
+  await sheet.getByRole('button', { name: 'Check the file' }).click();
+  await expect(sheet.getByText('2 people of 3 rows can be imported')).toBeVisible();
+  await expect(sheet.getByText('Row 3: “none” is not an e-mail address')).toBeVisible();
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Import 2 people' }).click();
+  await expect(sheet.getByText('2 people imported')).toBeVisible();
+  await sheet.getByRole('button', { name: 'Close' }).last().click();
+  await page.getByLabel('Search Sky letter').fill('tove@weir.example');
+  await page.getByRole('button', { name: 'Tove Weir' }).click();
+  await expect(page.getByText('Signed on paper at the open day')).toBeVisible();
+});

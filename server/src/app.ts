@@ -143,7 +143,11 @@ function endInTime(fastify: FastifyInstance): void {
   });
 }
 
-const uploadRoutes: ReadonlySet<string | undefined> = new Set(['/api/sites/:site/assets', '/c/:key/files']);
+const uploadRoutes: ReadonlySet<string | undefined> = new Set([
+  '/api/sites/:site/assets',
+  '/api/sites/:site/lists/:list/import',
+  '/c/:key/files',
+]);
 
 // A file is its own body: no form around it to be taken apart. It is handed on as it comes, and only to where files are
 // taken.

@@ -65,3 +65,15 @@ export const toldOfEntry = ({ entry: { state: now, since }, person, events }: Li
     submission: submissionId,
   })),
 });
+
+export const imported = answer('ImportedPeople', {
+  rows: Type.Integer(),
+  added: Type.Integer(),
+  already: Type.Integer({ description: 'Were on the list before, or are in the file twice.' }),
+  suppressed: Type.Integer({ description: 'Have left the list, and are not put on it by others.' }),
+  broken: Type.Integer(),
+  problems: Type.Array(
+    Type.Object({ row: Type.Integer(), reason: Type.String() }, { additionalProperties: false }),
+    { description: 'The first of those that can’t be read.' },
+  ),
+});

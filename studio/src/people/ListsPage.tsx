@@ -1,5 +1,5 @@
 import { Box, Button, Flex, Grid, Stack, Table, Text } from '@chakra-ui/react';
-import { ChevronDown, ChevronRight, Download } from 'lucide-react';
+import { ChevronDown, ChevronRight, Download, Upload } from 'lucide-react';
 import { Fragment, useId, useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { useSite } from '../app/session.ts';
@@ -18,6 +18,7 @@ import { ago, count, exactTime, pathOf } from '../shared/format.ts';
 import { Waiting } from '../shared/Waiting.tsx';
 import { EntryState } from './EntryState.tsx';
 import { ChoiceFilter, ShowMore, WordsFilter } from './Filters.tsx';
+import { ImportSheet } from './ImportSheet.tsx';
 import { PeopleTabs } from './PeopleTabs.tsx';
 import { PickList } from './PickList.tsx';
 
@@ -54,12 +55,13 @@ function Lists({ site }: { site: Site }) {
         open={open.id}
         onOpen={(list) => setSearch({ list }, { replace: true })}
       />
-      <Entries key={open.id} site={site} list={open} />
+      <Entries key={open.id} site={site} list={open} onChange={() => inBackground(mutate())} />
     </Grid>
   );
 }
 
-function Entries({ site, list }: { site: Site; list: MailingList }) {
+function Entries({ site, list, onChange }: { site: Site; list: MailingList; onChange(): void }) {
+  const [isImporting, setImporting] = useState(false);
   const [state, setState] = useState<ListEntry['state'] | ''>('');
   const [words, setWords] = useState('');
   const [limit, setLimit] = useState(50);
@@ -91,6 +93,10 @@ function Entries({ site, list }: { site: Site; list: MailingList }) {
           onChange={(value) => setState(value as ListEntry['state'] | '')}
         />
         <Box flex="1" />
+        <Button size="sm" variant="outline" colorPalette="plain" onClick={() => setImporting(true)}>
+          <Upload size={15} aria-hidden />
+          Import
+        </Button>
         <Button asChild size="sm" variant="outline" colorPalette="plain">
           <a href={withQuery(at('/api/sites/{site}/lists/{list}/entries.csv', which), filter)} download>
             <Download size={15} aria-hidden />
@@ -98,6 +104,17 @@ function Entries({ site, list }: { site: Site; list: MailingList }) {
           </a>
         </Button>
       </Flex>
+      {isImporting && (
+        <ImportSheet
+          site={site}
+          list={list}
+          onChange={() => {
+            inBackground(mutate());
+            onChange();
+          }}
+          onClose={() => setImporting(false)}
+        />
+      )}
       {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
       {data?.entries.length === 0 && (
         <Box bg="sheet" borderWidth="1px" rounded="md" p="8" textAlign="center" color="slate">

@@ -1,5 +1,5 @@
-import { ApiPropertyOptional } from '@nestjs/swagger';
-import { IsIn } from 'class-validator';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsIn, IsString, Length } from 'class-validator';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 import { After, PageLimit, QueryText } from '../../shared/paged.js';
 import { entryStates, type EntryState } from '../lists.entity.js';
@@ -20,4 +20,16 @@ export class ListEntriesDto extends FilterEntriesDto {
 
   @PageLimit()
   limit?: number;
+}
+
+export class ImportListDto {
+  @ApiProperty({ description: 'Where and how they have agreed' })
+  @IsString()
+  @Length(3, 1000)
+  words: string;
+
+  @ApiPropertyOptional({ enum: ['true'], description: 'Only says what it would do' })
+  @MayBeLeftOut()
+  @IsIn(['true'])
+  dry?: string;
 }

@@ -1401,6 +1401,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/lists/{list}/import': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Brings people onto a list from a CSV file or vCards, which is the body itself; or says what that would do. */
+    post: operations['ListsController_import'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/lists/{list}/entries.csv': {
     parameters: {
       query?: never;
@@ -2828,6 +2845,20 @@ export interface components {
     ListEntries: {
       next: string | null;
       entries: components['schemas']['ListEntry'][];
+    };
+    ImportedPeople: {
+      rows: number;
+      added: number;
+      /** @description Were on the list before, or are in the file twice. */
+      already: number;
+      /** @description Have left the list, and are not put on it by others. */
+      suppressed: number;
+      broken: number;
+      /** @description The first of those that can’t be read. */
+      problems: {
+        row: number;
+        reason: string;
+      }[];
     };
     Board: {
       stages: {
@@ -6186,6 +6217,43 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ListEntries'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ListsController_import: {
+    parameters: {
+      query: {
+        /** @description Where and how they have agreed */
+        words: string;
+        /** @description Only says what it would do */
+        dry?: 'true';
+      };
+      header?: never;
+      path: {
+        site: string;
+        list: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ImportedPeople'];
         };
       };
       /** @description Refused */

@@ -1,6 +1,7 @@
 import { createContext, useContext } from 'react';
 import type { Brand } from '@sirene/core/style';
 import { ApiError, type Asset, at, useAnswer } from '../api/index.ts';
+import { sendFile } from '../send-file.ts';
 
 /** The site whose uploads are offered, and its mark. */
 export const AssetsContext = createContext<{ siteId: string; brand: Brand } | null>(null);
@@ -15,29 +16,16 @@ export function useAssets(wanted: boolean) {
   const { data: assets, error, mutate } = useAnswer(wanted && path);
   const upload = async (file: File): Promise<Asset> => {
     if (!path) throw new Error('An upload needs a site');
-    const asset = await sendFile(path, file);
+    const asset = await sendFile<Asset>(path, file, { name: file.name.slice(0, 200) }).catch(
+      (error: unknown) => {
+        const isLarge = error instanceof ApiError && error.status === 413;
+        throw isLarge ? new ApiError(413, 'The file is too large: at most 40 MB can be used.') : error;
+      },
+    );
     await mutate();
     return asset;
   };
   return { assets, error, upload, logo: context?.brand.logo, brand: context?.brand };
-}
-
-/** Sends a file as it is. The message of a refusal is a sentence for people. */
-async function sendFile(path: string, file: File): Promise<Asset> {
-  let response: Response;
-  try {
-    response = await fetch(`${path}?name=${encodeURIComponent(file.name.slice(0, 200))}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/octet-stream' },
-      body: file,
-    });
-  } catch {
-    throw new ApiError(0, 'Sirene can’t be reached. Check the connection and try again.');
-  }
-  const answer = (await response.json().catch(() => ({}))) as Asset & { message?: string };
-  if (response.status === 413) throw new ApiError(413, 'The file is too large: at most 40 MB can be used.');
-  if (!response.ok) throw new ApiError(response.status, answer.message ?? 'That did not work');
-  return answer;
 }
 
 /** Where an image is to be had for the studio's own screens. */
