@@ -110,7 +110,7 @@ async function* cards(text: AsyncIterable<string>): AsyncGenerator<Read> {
       rest = '';
     }
   }
-  if (rest.trim() !== '') yield { row: ++row, reason: 'is a card without an end' };
+  if (rest.trim() !== '') yield { row: row + 1, reason: 'is a card without an end' };
 }
 
 function cardOf(row: number, text: string): Read {
