@@ -1,4 +1,4 @@
-import { Button, Field, Stack, Text, Textarea } from '@chakra-ui/react';
+import { Button, Field, Input, Stack, Text, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
 import { at, type AnswerOf, type MailingList, type Site } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
@@ -58,8 +58,9 @@ export function ImportSheet({
       <Stack gap="4">
         <Field.Root>
           <Field.Label>File</Field.Label>
-          <input
+          <Input
             type="file"
+            pt="1.5"
             accept=".csv,.tsv,.txt,.vcf,text/csv,text/vcard"
             onChange={({ target }) => {
               setFile(target.files?.[0] ?? null);
