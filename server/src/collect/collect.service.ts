@@ -96,21 +96,23 @@ export class CollectService {
     refuseFaults(faults);
     const ofKind = (kind: string) =>
       valueAt(values, rule.fields.find((field) => field.kind === kind)?.key ?? '') ?? '';
-    refuseFaults(wrongNumbers(rule, values));
+    const phones = phonesIn(rule, values);
+    refuseFaults(wrongNumbers(rule, phones));
     const files = await this.#files(site, submission.id, rule, values);
     // What was not asked for is no part of it.
     const fields: SubmittedField[] = rule.fields
       .filter((field) => !isSecret(field) && Object.hasOwn(values, field.key))
-      .map(({ key, label, kind, country }) => {
+      .map(({ key, label, kind }) => {
         const sent = files.get(key);
         if (sent) return { key, label, value: sent.map(({ name }) => name).join('\n'), files: sent };
         const [value, answer] = [valueAt(values, key) ?? '', valueAt(answers, key)];
+        const phone = phones.get(key);
         const isData = answer !== undefined && typeof answer !== 'string';
         return {
           key,
           label,
           value,
-          ...phoneOf(kind, value, country),
+          ...(phone && { phone }),
           ...(kind === 'consent' && value !== '' && { consent: true }),
           ...(isData && { answer: typeof answer === 'number' ? answer : [...answer] }),
         };
@@ -296,20 +298,22 @@ function faultsOf({ fields, lang }: FormRule, kind: string, key: MessageKey): Fi
   return field ? [{ key: field.key, element: field.element, problem: 'malformed', message }] : [];
 }
 
-const phoneOf = (kind: string, value: string, country: string | undefined): { phone?: string } => {
-  const phone = kind === 'phone' && value !== '' ? e164(value, country) : undefined;
-  return phone ? { phone } : {};
-};
+/** The phone numbers of a form as all the world dials them, by field; `null` for one that nobody can be called by. */
+const phonesIn = ({ fields }: FormRule, values: Readonly<Record<string, string>>) =>
+  new Map(
+    fields.flatMap(({ key, kind, country }) => {
+      const value = valueAt(values, key) ?? '';
+      return kind === 'phone' && value !== '' ? [[key, e164(value, country)] as const] : [];
+    }),
+  );
 
 /** Numbers that nobody can be called by; the page has looked at their characters only. */
-const wrongNumbers = ({ fields }: FormRule, values: Readonly<Record<string, string>>): FieldFault[] =>
-  fields.flatMap(({ key, kind, element, country, messages }) => {
-    const value = valueAt(values, key) ?? '';
-    if (kind !== 'phone' || value === '' || e164(value, country) !== null) return [];
-    return [
-      { key, element, problem: 'malformed' as const, message: messages.malformed ?? 'Please check this' },
-    ];
-  });
+const wrongNumbers = ({ fields }: FormRule, phones: ReturnType<typeof phonesIn>): FieldFault[] =>
+  fields.flatMap(({ key, element, messages }) =>
+    phones.get(key) === null
+      ? [{ key, element, problem: 'malformed' as const, message: messages.malformed ?? 'Please check this' }]
+      : [],
+  );
 
 function refuseFaults(faults: readonly FieldFault[]): void {
   if (faults.length > 0) throw refusalOf(faults);

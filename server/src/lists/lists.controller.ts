@@ -17,6 +17,7 @@ import type { FastifyReply, FastifyRequest } from 'fastify';
 import { Upload } from '../assets/upload.js';
 import { CONFIG, type Config } from '../config.js';
 import { Answers, AnswersFile } from '../shared/answers.js';
+import { download } from '../shared/download.js';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { FilterEntriesDto, ImportListDto, ListEntriesDto } from './dto/lists.dto.js';
@@ -85,9 +86,6 @@ export class ListsController {
     @Res() reply: FastifyReply,
   ) {
     const list = await this.lists.list(site, id);
-    return reply
-      .type('text/csv; charset=utf-8')
-      .header('content-disposition', 'attachment; filename="list.csv"')
-      .send(Readable.from(entriesCsv(this.lists.pages(list, filter))));
+    return download(reply, 'list.csv', 'text/csv', entriesCsv(this.lists.pages(list, filter)));
   }
 }

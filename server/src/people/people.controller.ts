@@ -1,4 +1,3 @@
-import { Readable } from 'node:stream';
 import { Controller, Get, Param, Query, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
@@ -6,6 +5,7 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FastifyReply } from 'fastify';
 import { submissionsCsv } from './csv.js';
 import { FilterSubmissionsDto, ListSubmissionsDto } from './dto/list-submissions.dto.js';
+import { download } from '../shared/download.js';
 import { PeopleService } from './people.service.js';
 import { Answers, AnswersFile } from '../shared/answers.js';
 import { submission, submissionList, toldOfSubmission } from './people.answers.js';
@@ -37,10 +37,7 @@ export class PeopleController {
     @Res() reply: FastifyReply,
   ) {
     const csv = submissionsCsv(() => this.people.pages(site, filter));
-    return reply
-      .type('text/csv; charset=utf-8')
-      .header('content-disposition', 'attachment; filename="submissions.csv"')
-      .send(Readable.from(csv));
+    return download(reply, 'submissions.csv', 'text/csv', csv);
   }
 
   @Answers('One submission, with what became of it.', submission)

@@ -1,9 +1,9 @@
-import { Readable } from 'node:stream';
 import { Controller, Get, Query, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { FastifyReply } from 'fastify';
 import { AnswersFile } from '../shared/answers.js';
 import { byteOrderMark, csvLines } from '../shared/csv.js';
+import { download } from '../shared/download.js';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { FilterPersonsDto } from './dto/persons.dto.js';
@@ -20,13 +20,13 @@ export class PersonsExportController {
   @AnswersFile('Every person that matches, as a table.', 'text/csv')
   @Get('persons.csv')
   csv(@CurrentSite() site: SiteEntity, @Query() filter: FilterPersonsDto, @Res() reply: FastifyReply) {
-    return sent(reply, 'persons.csv', 'text/csv; charset=utf-8', this.#csv(site, filter));
+    return download(reply, 'persons.csv', 'text/csv', this.#csv(site, filter));
   }
 
   @AnswersFile('Every person that matches, as vCards 4.0 (RFC 6350).', 'text/vcard')
   @Get('persons.vcf')
   vcards(@CurrentSite() site: SiteEntity, @Query() filter: FilterPersonsDto, @Res() reply: FastifyReply) {
-    return sent(reply, 'persons.vcf', 'text/vcard; charset=utf-8', this.#vcards(site, filter));
+    return download(reply, 'persons.vcf', 'text/vcard', this.#vcards(site, filter));
   }
 
   async *#csv(site: SiteEntity, filter: FilterPersonsDto): AsyncGenerator<string> {
@@ -47,9 +47,3 @@ export class PersonsExportController {
     for await (const page of this.persons.pages(site, filter)) yield page.map(vcardOf).join('');
   }
 }
-
-const sent = (reply: FastifyReply, file: string, type: string, content: AsyncIterable<string>) =>
-  reply
-    .type(type)
-    .header('content-disposition', `attachment; filename="${file}"`)
-    .send(Readable.from(content));

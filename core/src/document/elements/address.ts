@@ -2,6 +2,7 @@ import { Type, type Static } from '@sinclair/typebox';
 import { MapPinHouse } from 'lucide';
 import { h, type Html } from '../../base/html/index.js';
 import { define, elementFields, line, oneOf } from './definition.js';
+import { labelWords } from './label-words.js';
 
 /** In which order the lines of an address stand, by where it is customary. */
 const orders = {
@@ -107,12 +108,7 @@ export const address = define({
     h(
       'fieldset',
       { ...box, 'aria-describedby': `${id}-error` },
-      h(
-        'legend',
-        { class: `label ${part('label')}` },
-        element.label,
-        !element.required && h('span', { class: 'optional' }, ` ${messages.optional}`),
-      ),
+      h('legend', { class: `label ${part('label')}` }, ...labelWords(element, messages)),
       h(
         'div',
         { class: 'lines' },

@@ -3,6 +3,7 @@ import { Paperclip } from 'lucide';
 import { endingsOf, fileTypes, type FileType } from '../../form/index.js';
 import { h } from '../../base/html/index.js';
 import { define, elementFields, fieldName, line, oneOf } from './definition.js';
+import { labelWords } from './label-words.js';
 
 const kinds = Object.keys(fileTypes) as FileType[];
 
@@ -83,12 +84,7 @@ export const fileField = define({
         'data-many': messages.tooManyChoices,
         'data-remove': messages.removeItem,
       },
-      h(
-        'label',
-        { for: `${id}-control`, class: `label ${part('label')}` },
-        element.label,
-        !element.required && h('span', { class: 'optional' }, ` ${messages.optional}`),
-      ),
+      h('label', { for: `${id}-control`, class: `label ${part('label')}` }, ...labelWords(element, messages)),
       h('input', {
         type: 'file',
         id: `${id}-control`,

@@ -2,6 +2,7 @@ import { Type, type Static } from '@sinclair/typebox';
 import { Grid3x3 } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { define, elementFields, fieldName, line } from './definition.js';
+import { labelWords } from './label-words.js';
 
 const labels = (minItems: number, maxItems: number) =>
   Type.Array(Type.String({ minLength: 1, maxLength: 120 }), { minItems, maxItems });
@@ -64,12 +65,7 @@ export const matrix = define({
     h(
       'fieldset',
       { ...box, 'aria-describedby': `${id}-error` },
-      h(
-        'legend',
-        { class: `label ${part('label')}` },
-        element.label,
-        !element.required && h('span', { class: 'optional' }, ` ${messages.optional}`),
-      ),
+      h('legend', { class: `label ${part('label')}` }, ...labelWords(element, messages)),
       ...element.rows.map((row, at) =>
         h(
           'div',

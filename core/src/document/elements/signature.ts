@@ -2,6 +2,7 @@ import { Type, type Static } from '@sinclair/typebox';
 import { Signature } from 'lucide';
 import { h } from '../../base/html/index.js';
 import { define, elementFields, fieldName, line } from './definition.js';
+import { labelWords } from './label-words.js';
 
 const schema = elementFields('signature', {
   key: fieldName,
@@ -44,8 +45,7 @@ export const signature = define({
       h(
         'span',
         { id: `${id}-label`, class: `label ${part('label')}` },
-        label,
-        !required && h('span', { class: 'optional' }, ` ${messages.optional}`),
+        ...labelWords({ label, required }, messages),
       ),
       h(
         'div',

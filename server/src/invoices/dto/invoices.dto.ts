@@ -76,7 +76,7 @@ export class SellerDto extends PartyDto {
   @MaxLength(300)
   exemption: string;
 
-  @ApiProperty({ description: 'What stands at the foot of each invoice' })
+  @ApiProperty({ description: 'The footer of each invoice' })
   @IsString()
   @MaxLength(1000)
   foot: string;

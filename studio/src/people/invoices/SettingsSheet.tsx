@@ -72,7 +72,7 @@ export function SettingsSheet({
           />
         </Field.Root>
         <Field.Root>
-          <Field.Label>Foot of each page</Field.Label>
+          <Field.Label>Footer</Field.Label>
           <Textarea
             size="sm"
             rows={2}

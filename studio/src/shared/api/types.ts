@@ -2264,7 +2264,7 @@ export interface components {
       iban: string;
       /** @description Why no tax is due, where a rate is 0 */
       exemption: string;
-      /** @description What stands at the foot of each invoice */
+      /** @description The footer of each invoice */
       foot: string;
     };
     ItemDto: {
