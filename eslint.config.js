@@ -24,6 +24,7 @@ const wings = [
   'behaviour',
   'form',
   'actions',
+  'chat',
   'document',
   'compile',
   'review',

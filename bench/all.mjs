@@ -11,6 +11,7 @@ const names = [
   'traffic',
   'plan',
   'form',
+  'inbox',
 ];
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const json = process.argv.includes('--json');

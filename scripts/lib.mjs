@@ -18,15 +18,28 @@ export function run(command, args, options = {}) {
   if (status !== 0) process.exit(status ?? 1);
 }
 
-/** Installs the packages when they are missing or older than the lock file. */
+/** Installs the packages when they are missing or older than the lock file, and compiles what has to be. */
 export function ensurePackages() {
+  fetchPackages();
+  compilePackages();
+}
+
+/** Brings the packages without running their own scripts: enough to read sources with, as the linter does. */
+export function fetchPackages() {
   const stamp = `${root}node_modules/.package-lock.json`;
   const lock = `${root}package-lock.json`;
   if (existsSync(stamp) && (!existsSync(lock) || statSync(stamp).mtimeMs >= statSync(lock).mtimeMs - 1000))
     return;
-  say('Installing packages (on a new machine the database driver is compiled: two to three minutes)');
+  say('Installing packages');
   // Not `npm ci`: it refuses a lock file that lacks a native package of a platform other than this one, as one made here may.
-  run(npm, ['install', '--no-audit', '--no-fund', '--loglevel=error']);
+  run(npm, ['install', '--ignore-scripts', '--no-audit', '--no-fund', '--loglevel=error']);
+}
+
+/** Runs the packages' own scripts, where the database driver is not there yet. */
+export function compilePackages() {
+  if (existsSync(`${root}node_modules/better-sqlite3/build/Release/better_sqlite3.node`)) return;
+  say('Compiling the database driver (on a new machine two to three minutes)');
+  run(npm, ['rebuild', '--loglevel=error']);
 }
 
 /** Builds every workspace, in the order in which they need each other. */

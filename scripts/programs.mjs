@@ -38,8 +38,9 @@ export function run(args, env) {
   });
 }
 
-export async function answering(address) {
-  for (let attempt = 0; attempt < 400; attempt++) {
+/** Resolved once an address answers; rejected when it does not within so many seconds. */
+export async function answering(address, seconds = 20) {
+  for (let attempt = 0; attempt < seconds * 20; attempt++) {
     const ready = await fetch(address).then(
       (response) => response.ok,
       () => false,

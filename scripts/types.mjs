@@ -3,6 +3,6 @@ import { run, say } from './lib.mjs';
 
 say('Checking types');
 run('npx', ['tsc', '-b', 'core', 'server', 'demo']);
-for (const workspace of ['core', 'server', 'embed', 'studio', 'demo'])
-  run('npx', ['tsc', '-p', `${workspace}/tsconfig.test.json`]);
+// In one program, with the tests: what five would read five times is read once.
+run('npx', ['tsc', '-p', 'tsconfig.tests.json']);
 run('npx', ['tsc', '-p', 'e2e', '--noEmit']);

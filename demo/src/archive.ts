@@ -5,6 +5,7 @@ import { brand, weaversBrand } from './data/brand.js';
 import { policy, siteKey, widgets } from './data/larkmoor.js';
 import { firstLampCodes } from './data/offer.js';
 import { invoicing } from './data/invoicing.js';
+import { conversations } from './data/conversations.js';
 import { counts, gifts, signups, visits } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
@@ -33,10 +34,10 @@ const archives = [
       title: page.title,
       html: renderPage(page, ''),
     })),
-    assets: assets.map(({ name, file, svg }) => ({
+    assets: assets.map(({ name, file, content }) => ({
       name,
       file,
-      content: Buffer.from(svg).toString('base64'),
+      content: Buffer.from(content).toString('base64'),
     })),
     widgets: widgets(now, hooks, origin).map(({ document, publish, did }) => ({
       name: document.name,
@@ -47,6 +48,7 @@ const archives = [
     codes: [firstLampCodes],
     invoicing,
     submissions: [...signups(38, origin, 9), ...visits(origin, 5, now), ...gifts(14, origin, 23)],
+    conversations: conversations(origin, 29),
   },
   {
     format: 'sirene-site',

@@ -19,7 +19,7 @@ const option = (name, other) => {
   const at = process.argv.indexOf(`--${name}`);
   return at < 0 ? other : Number(process.argv[at + 1]);
 };
-const seconds = option('seconds', 40);
+const seconds = option('seconds', 25);
 const first = option('seed', 1);
 
 const ports = { studio: 4700, demo: 4710, smtp: 4725 };

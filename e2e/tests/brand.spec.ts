@@ -3,8 +3,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { demo, expectAccessible, signIn, studio } from './helpers.ts';
 
 test.beforeEach(async ({ page }) => {
-  await signIn(page);
-  await page.getByRole('link', { name: 'Brand', exact: true }).click();
+  await signIn(page, 'brand');
   await expect(page.getByRole('heading', { name: 'Brand', level: 1 })).toBeVisible();
 });
 

@@ -23,6 +23,7 @@ test.beforeEach(async ({ page }) => {
 test('by keyboard alone: a pop-up is built, ordered, nested and cleared', async ({ page }) => {
   const press = (key: string, times = 1) =>
     [...Array(times).keys()].reduce((last) => last.then(() => page.keyboard.press(key)), Promise.resolve());
+  await page.goto(`${studio}/widgets`);
   await page.getByRole('button', { name: 'New widget' }).focus();
   await press('Enter');
   await expect(page.getByRole('dialog').getByLabel('Name')).toBeFocused();
@@ -111,7 +112,6 @@ test('rich text typed on the stage keeps its marks, and script stays text, also 
   const dialog = page.getByRole('dialog', { name: 'Rich words' });
   await expect(dialog.getByText('Now bold <img src=x onerror=alert(1)>')).toBeVisible();
   await expect(dialog.locator('img')).toHaveCount(0);
-  await page.goto(`${studio}/widgets`);
   await openWidget(page, 'Rich words');
   const pages = await openPiece(page, 'Arrive', /every page/);
   await pages.getByLabel('Include').fill('/nowhere');
@@ -141,6 +141,7 @@ test('two tabs: the second save is held back, and nothing of either is lost', as
 });
 
 test('mistakes are shown where they are made, and kept out', async ({ page }) => {
+  await page.goto(`${studio}/widgets`);
   await page.getByRole('button', { name: 'New widget' }).click();
   await page.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByText('Give it a name that says what it is for')).toBeVisible();

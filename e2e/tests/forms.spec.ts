@@ -4,6 +4,7 @@ import {
   demo,
   expectAccessible,
   inspector,
+  larkmoor,
   newWidget,
   openPiece,
   openWidget,
@@ -92,8 +93,7 @@ test('a school asks for a visit in three steps, and everybody who should know kn
   await visit.getByRole('button', { name: 'Ask for this visit' }).click();
   await expect(visit.getByRole('heading', { name: 'Thank you, Mira Stone' })).toBeVisible();
 
-  await signIn(page);
-  await page.getByRole('link', { name: 'People' }).click();
+  await signIn(page, 'people');
   const submission = page.getByRole('region', { name: 'Submission' });
   await expect(submission).toContainText('Stone Lane');
   await expect(submission).toContainText('161');
@@ -252,8 +252,7 @@ test('what a program fills in is held back, and let through by hand', async ({ p
   await form.getByRole('button', { name: 'Send it to the team' }).click();
   await expect(form.getByRole('heading', { name: 'Thank you' })).toBeVisible();
 
-  await signIn(page);
-  await page.getByRole('link', { name: 'People' }).click();
+  await signIn(page, 'people');
   await page.getByRole('button', { name: /^Held back as spam/ }).click();
   const submission = page.getByRole('region', { name: 'Submission' });
   await expect(submission).toContainText('A field that visitors can’t see was filled in.');
@@ -267,11 +266,7 @@ test('an address, another answer, a phone number and a signature: typed, drawn, 
 }) => {
   await signIn(page);
   const headers = { origin: studio };
-  const sites = (await (await page.request.get(`${studio}/api/sites`)).json()) as {
-    id: string;
-    key: string;
-  }[];
-  const site = sites.find(({ key }) => key === 'larkmoor');
+  const site = await larkmoor(page);
   const field = (kind: string, key: string, label: string, more = {}) => ({
     ...{ type: 'field', kind, key, label, required: true },
     ...more,
@@ -296,7 +291,7 @@ test('an address, another answer, a phone number and a signature: typed, drawn, 
       send: { type: 'button', label: 'Borrow it', action: { type: 'submit' }, wide: false },
     },
   };
-  const starting = await page.request.post(`${studio}/api/sites/${site?.id}/widgets`, {
+  const starting = await page.request.post(`${studio}/api/sites/${site}/widgets`, {
     headers,
     data: { name: document.name, kind: 'form' },
   });

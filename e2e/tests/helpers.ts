@@ -4,35 +4,54 @@ import { expect, type Locator, type Page } from '@playwright/test';
 export const studio = process.env['STUDIO'] as string;
 export const demo = process.env['DEMO'] as string;
 
-/** Signs the demo designer in and waits for the widgets. */
-export async function signIn(page: Page): Promise<void> {
-  await page.goto(`${studio}/widgets`);
-  await page.getByRole('button', { name: 'Sign in as the demo designer' }).click();
-  await expect(page.getByRole('heading', { name: 'Widgets', level: 1 })).toBeVisible();
+const headers = { origin: studio };
+
+/** Signs the demo designer in, past the form for it, which tests of its own use, and goes to a place of the studio. */
+export async function signIn(page: Page, place?: string): Promise<void> {
+  await page.request.post(`${studio}/api/session/demo`, { headers });
+  if (place === undefined) return;
+  await page.goto(`${studio}/${place}`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
+
+const answerTo = async (page: Page, path: string) =>
+  (await (await page.request.get(`${studio}${path}`)).json()) as never;
+
+/** The id of the demo's first site. */
+export async function larkmoor(page: Page): Promise<string> {
+  const sites: { id: string; key: string }[] = await answerTo(page, '/api/sites');
+  return sites.find(({ key }) => key === 'larkmoor')?.id ?? '';
+}
+
+const widgetsOf = async (
+  page: Page,
+  site: string,
+): Promise<{ id: string; name: string; publishedNumber: number | null }[]> =>
+  answerTo(page, `/api/sites/${site}/widgets`);
 
 /** Deletes the drafts that tests before this one have made: on a try they would run beside those of the demo. */
 export async function dropDrafts(page: Page): Promise<void> {
-  const get = async (path: string) => (await (await page.request.get(`${studio}${path}`)).json()) as never;
-  for (const site of (await get('/api/sites')) as { id: string }[])
-    for (const widget of (await get(`/api/sites/${site.id}/widgets`)) as {
-      id: string;
-      name: string;
-      publishedNumber: number | null;
-    }[])
+  const sites: { id: string }[] = await answerTo(page, '/api/sites');
+  for (const site of sites)
+    for (const widget of await widgetsOf(page, site.id))
       if (widget.publishedNumber === null && widget.name !== 'Ask the observatory')
-        await page.request.delete(`${studio}/api/widgets/${widget.id}`, { headers: { origin: studio } });
+        await page.request.delete(`${studio}/api/widgets/${widget.id}`, { headers });
 }
 
-/** Makes a widget from nothing and opens it in the editor. */
-export async function newWidget(page: Page, name: string, kind = 'Pop-up'): Promise<void> {
-  await page.getByRole('button', { name: 'New widget' }).click();
-  const dialog = page.getByRole('dialog', { name: 'New widget' });
-  await dialog.getByLabel('Name').fill(name);
-  await dialog.getByLabel('Type').selectOption({ label: kind });
-  await dialog.getByRole('button', { name: 'Create' }).click();
+/** Opens the editor of a widget by its address: the way there costs as much as many a test, and has tests of its own. */
+async function edit(page: Page, id: string): Promise<void> {
+  await page.goto(`${studio}/widgets/${id}`);
   await expect(page.getByRole('tree', { name: 'Elements' })).toBeVisible();
   await expect(stage(page).locator('body')).toBeVisible();
+}
+
+/** Makes an empty pop-up and opens it in the editor. */
+export async function newWidget(page: Page, name: string): Promise<void> {
+  const answer = await page.request.post(`${studio}/api/sites/${await larkmoor(page)}/widgets`, {
+    headers,
+    data: { name, kind: 'popup' },
+  });
+  await edit(page, ((await answer.json()) as { id: string }).id);
 }
 
 /** Looks a widget up in the table, where only the rows near the window are drawn. */
@@ -41,8 +60,14 @@ export async function find(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('link', { name, exact: true })).toBeVisible();
 }
 
-/** Opens a widget of the table in the editor. */
+/** Opens a widget in the editor. */
 export async function openWidget(page: Page, name: string): Promise<void> {
+  const widgets = await widgetsOf(page, await larkmoor(page));
+  await edit(page, widgets.find((one) => one.name === name)?.id ?? '');
+}
+
+/** Opens a widget from the table, without leaving the page. */
+export async function chooseWidget(page: Page, name: string): Promise<void> {
   await find(page, name);
   await page.getByRole('link', { name, exact: true }).click();
 }

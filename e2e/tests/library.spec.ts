@@ -13,8 +13,6 @@ import {
   inspector,
 } from './helpers.ts';
 
-test.beforeEach(({ page }) => signIn(page));
-
 const menuOf = async (page: Page, widget: string, item: string | RegExp) => {
   await find(page, widget);
   await page.getByRole('button', { name: `Actions for ${widget}`, exact: true }).click();
@@ -23,6 +21,7 @@ const menuOf = async (page: Page, widget: string, item: string | RegExp) => {
 const elements = (page: Page) => page.getByRole('tree', { name: 'Elements' }).getByRole('treeitem');
 
 test('a starter is found by purpose, kind, place and words, and begun with', async ({ page }) => {
+  await signIn(page, 'widgets');
   await page.getByRole('link', { name: 'Starters' }).click();
   const count = page.getByRole('status');
   await expect(count).toHaveText(/^(2[4-9]|[3-9]\d) starters$/);
@@ -59,6 +58,7 @@ test('a starter is found by purpose, kind, place and words, and begun with', asy
 });
 
 test('a widget is kept as a starter, and taken off again', async ({ page }) => {
+  await signIn(page, 'widgets');
   await menuOf(page, 'Sky letter', 'Save as starter');
   await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Say in one sentence what it is for')).toBeVisible();
@@ -72,6 +72,7 @@ test('a widget is kept as a starter, and taken off again', async ({ page }) => {
 });
 
 test('a duplicate opens with what is worth checking in it', async ({ page }) => {
+  await signIn(page, 'widgets');
   await menuOf(page, 'Sky letter', 'Duplicate');
   await page.getByRole('dialog').getByRole('button', { name: 'Duplicate' }).click();
   const review = page.getByRole('dialog', { name: 'A copy of Sky letter' });
@@ -96,6 +97,7 @@ test('a duplicate opens with what is worth checking in it', async ({ page }) => 
 });
 
 test('on another site a copy says what its brand does not have', async ({ page }) => {
+  await signIn(page, 'widgets');
   await menuOf(page, 'Circle plans', 'Duplicate');
   await page.getByRole('dialog').getByLabel('Site').selectOption({ label: 'Wend & Weft' });
   await page.getByRole('dialog').getByRole('button', { name: 'Duplicate' }).click();
@@ -108,6 +110,7 @@ test('on another site a copy says what its brand does not have', async ({ page }
 test('a widget goes out as JSON and HTML and comes in again; what can’t come in says why', async ({
   page,
 }) => {
+  await signIn(page, 'widgets');
   const download = page.waitForEvent('download');
   await menuOf(page, 'Members’ circle', 'Save as JSON');
   const json = (await (await (await download).createReadStream()).toArray()).join('');
@@ -141,6 +144,7 @@ test('a widget goes out as JSON and HTML and comes in again; what can’t come i
 });
 
 test('the menu of a row is opened, left and used by keys', async ({ page }) => {
+  await signIn(page, 'widgets');
   await find(page, 'Basket');
   const button = page.getByRole('button', { name: 'Actions for Basket' });
   await button.focus();
@@ -157,6 +161,7 @@ test('the menu of a row is opened, left and used by keys', async ({ page }) => {
 });
 
 test('what is deleted is brought back', async ({ page }) => {
+  await signIn(page);
   await newWidget(page, 'Short-lived');
   await saved(page);
   await page.goto(`${studio}/widgets`);
@@ -175,6 +180,7 @@ test('an element is kept on the shelf and put in elsewhere; copied, its style al
   page,
   context,
 }) => {
+  await signIn(page);
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await newWidget(page, 'Giver');
   await add(page, 'Heading');
@@ -189,7 +195,6 @@ test('an element is kept on the shelf and put in elsewhere; copied, its style al
   await page.keyboard.press('Control+Alt+c');
   await saved(page);
 
-  await page.goto(`${studio}/widgets`);
   await newWidget(page, 'Taker');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await page.getByRole('menuitem', { name: 'A large heading' }).click();
@@ -215,6 +220,7 @@ test('an element is kept on the shelf and put in elsewhere; copied, its style al
 });
 
 test('several elements at once: selected, moved, styled, renamed and removed', async ({ page }) => {
+  await signIn(page);
   await newWidget(page, 'Several');
   for (const words of ['One', 'Two', 'Three']) {
     await add(page, 'Paragraph');

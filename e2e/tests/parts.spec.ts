@@ -3,6 +3,7 @@ import {
   add,
   demo,
   expectAccessible,
+  larkmoor,
   newWidget,
   publish,
   row,
@@ -65,11 +66,7 @@ test('a look becomes the standard of its role, says who uses it, and an element 
   page,
 }) => {
   await signIn(page);
-  const sites = (await (await page.request.get(`${studio}/api/sites`)).json()) as {
-    id: string;
-    name: string;
-  }[];
-  const path = `${studio}/api/sites/${sites.find(({ name }) => name === 'Larkmoor Observatory')?.id}/brand`;
+  const path = `${studio}/api/sites/${await larkmoor(page)}/brand`;
   const before = await (await page.request.get(path)).text();
   try {
     await page.goto(`${studio}/brand`);
@@ -81,7 +78,6 @@ test('a look becomes the standard of its role, says who uses it, and an element 
     await page.getByRole('button', { name: 'Save for site …' }).click();
     await page.getByRole('button', { name: 'Apply change' }).click();
     await expect(page.getByRole('button', { name: 'Apply change' })).toHaveCount(0, { timeout: 20_000 });
-    await page.goto(`${studio}/widgets`);
     await newWidget(page, 'Standing');
     await add(page, 'Button');
     const look = inspector(page).getByRole('combobox', { name: 'Look', exact: true });
@@ -104,8 +100,7 @@ test('a form style for the whole site, and one form that keeps its own, as visit
   await signIn(page);
   const headers = { origin: studio, 'content-type': 'application/json' };
   const get = async (path: string) => (await (await page.request.get(`${studio}${path}`)).json()) as never;
-  const sites: { id: string; name: string }[] = await get('/api/sites');
-  const site = sites.find(({ name }) => name === 'Larkmoor Observatory')?.id;
+  const site = await larkmoor(page);
   const path = `/api/sites/${site}/brand`;
   const before: { looks: object } = await get(path);
   const soft = {

@@ -28,8 +28,7 @@ test('a gift: an amount of one’s own, monthly; the payment fails, is tried aga
   await page.getByRole('link', { name: 'Back to the page' }).click();
   await expect(page).toHaveURL(`${demo}/donate/`);
 
-  await signIn(page);
-  await page.getByRole('link', { name: 'People' }).click();
+  await signIn(page, 'people');
   await page.getByRole('button', { name: 'Ottilie Wren' }).click();
   const submission = page.getByRole('region', { name: 'Submission' });
   await expect(submission.getByText('Paid', { exact: true })).toBeVisible();

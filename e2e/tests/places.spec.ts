@@ -4,8 +4,12 @@ import { add, demo, expectAccessible, newWidget, row, signIn, stage, studio, ope
 test.beforeEach(({ page }) => signIn(page));
 
 test('anything is found by its name, by keys alone', async ({ page }) => {
+  await page.goto(`${studio}/people`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.keyboard.press('Control+k');
-  const find = page.getByRole('combobox', { name: 'Find a widget, a person, a place or a command' });
+  const find = page.getByRole('combobox', {
+    name: 'Find a widget, a person, a submission, a place or a command',
+  });
   await expect(find).toBeFocused();
   await expectAccessible(page);
   await page.keyboard.type('sky let');
@@ -21,7 +25,7 @@ test('anything is found by its name, by keys alone', async ({ page }) => {
 
   await page.keyboard.press('Control+k');
   await page.keyboard.type('ada');
-  await expect(page.getByRole('option', { name: /^Ada .*People$/ }).first()).toBeVisible();
+  await expect(page.getByRole('option', { name: /^Ada .*Person$/ }).first()).toBeVisible();
   await page.keyboard.press('Control+a');
   await page.keyboard.type('brand');
   await page.keyboard.press('Enter');
@@ -32,6 +36,7 @@ test('anything is found by its name, by keys alone', async ({ page }) => {
 });
 
 test('the dark theme is free of serious faults everywhere, and stays', async ({ page }) => {
+  await page.goto(`${studio}/site`);
   await page.getByRole('button', { name: 'Demo designer' }).click();
   await page.getByRole('menuitemradio', { name: 'Dark' }).click();
   await page.keyboard.press('Escape');
@@ -43,7 +48,6 @@ test('the dark theme is free of serious faults everywhere, and stays', async ({ 
     await expect(page.locator('html')).toHaveClass(/dark/);
     await expectAccessible(page);
   }
-  await page.goto(`${studio}/widgets`);
   await openWidget(page, 'Members’ circle');
   await expect(stage(page).getByRole('heading', { name: 'Join the members’ circle' })).toBeVisible();
   await expectAccessible(page);

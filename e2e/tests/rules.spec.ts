@@ -45,7 +45,7 @@ test('one visitor is played with all of the site’s widgets, each with its reas
 });
 
 test('the page plan marks a clash, says who meets it, and settles it by priority', async ({ page }) => {
-  await signIn(page);
+  await signIn(page, 'widgets');
   await page.getByRole('button', { name: 'Page plan' }).click();
   const grid = page.getByRole('grid', { name: 'Page plan' });
   // Drafts of other tests are no matter of this one.
@@ -66,7 +66,7 @@ test('the page plan marks a clash, says who meets it, and settles it by priority
 test('five thousand visitors are played in the browser, and the same seed gives the same figures', async ({
   page,
 }) => {
-  await signIn(page);
+  await signIn(page, 'widgets');
   await page.getByRole('button', { name: 'Traffic', exact: true }).click();
   await page.getByRole('button', { name: 'Play traffic' }).click();
   const row = page.getByRole('row', { name: /^Sky letter/ });
@@ -86,7 +86,6 @@ test('a draft runs on the live page before it is published, says why, and nothin
 }) => {
   await signIn(page);
   await dropDrafts(page);
-  await page.reload();
   await openWidget(page, 'Sky letter');
   const triggers = await openPiece(page, 'Appear', /s after page load/);
   await triggers.getByLabel('After (s)').first().fill('600');
@@ -317,7 +316,7 @@ test('closed, an offer remains as a tab over pages; its code is the visitor’s 
 });
 
 test('traffic goes by its table of paths, which is edited and reset', async ({ page }) => {
-  await signIn(page);
+  await signIn(page, 'widgets');
   await page.getByText('Traffic', { exact: true }).click();
   await page.getByRole('button', { name: 'Paths through the site' }).click();
   const home = page.getByLabel('Visit starts in, next Home');

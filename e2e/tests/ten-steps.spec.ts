@@ -24,7 +24,7 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
   test.setTimeout(150_000);
 
   await test.step('the first place is the table of widgets', async () => {
-    await signIn(page);
+    await signIn(page, 'widgets');
     await expect(row(page, /./)).toHaveCount(0);
     await find(page, 'Sky letter');
     await expect(page.getByRole('row', { name: /Sky letter/ })).toContainText('Published');
@@ -238,7 +238,6 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
   });
 
   await test.step('edited since, published again, and back to the first version', async () => {
-    await page.goto(`${studio}/widgets`);
     await openWidget(page, 'Winter shows');
     await row(page, 'Winter under the dome').click();
     await page

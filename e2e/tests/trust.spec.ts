@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { add, newWidget, openWidget, row, saved, signIn, stage, studio } from './helpers.ts';
+import { add, chooseWidget, newWidget, row, saved, signIn, stage } from './helpers.ts';
 
 const inspector = (page: Page) => page.getByLabel('Inspector', { exact: true });
 
@@ -71,7 +71,7 @@ test('opened again at once, the editor shows what was edited last', async ({ pag
     await add(page, 'Badge');
     // Left before the save is even sent.
     await page.getByRole('link', { name: 'Back to widgets' }).click();
-    await openWidget(page, 'Open again');
+    await chooseWidget(page, 'Open again');
     await expect(row(page, /New|Badge/)).toHaveCount(round);
     await expect(stage(page).locator('.t-badge')).toHaveCount(round);
   }
@@ -91,7 +91,7 @@ test('what is edited while the server is away is there again, and saved once it 
   await add(page, 'Badge');
   await expect(page.getByRole('banner').getByRole('status')).toContainText('Not saved');
   await page.getByRole('link', { name: 'Back to widgets' }).click();
-  await openWidget(page, 'Server away');
+  await chooseWidget(page, 'Server away');
   await expect(row(page, /New|Badge/)).toHaveCount(1);
   await page.unroute('**/draft');
   await saved(page);
@@ -101,9 +101,10 @@ test('what is edited while the server is away is there again, and saved once it 
 
 test('the server going away leaves the editor as it is, and opening without it says so', async ({ page }) => {
   await signIn(page);
-  // The list that is held is what one goes back to.
-  await expect(page.getByRole('table')).toBeVisible();
   await newWidget(page, 'Whole server away');
+  // The list that is held is what one goes back to.
+  await page.getByRole('link', { name: 'Back to widgets' }).click();
+  await chooseWidget(page, 'Whole server away');
   await saved(page);
   await page.route('**/api/**', (route) => route.abort());
   // As when one comes back to the tab: all that was asked of the server is asked again.
@@ -118,14 +119,14 @@ test('the server going away leaves the editor as it is, and opening without it s
   await add(page, 'Badge');
   await expect(row(page, /New|Badge/)).toHaveCount(1);
   await page.getByRole('link', { name: 'Back to widgets' }).click();
-  await openWidget(page, 'Members’ door');
+  await chooseWidget(page, 'Members’ door');
   await expect(page.getByRole('alert')).toContainText('can’t be reached');
   await expect(page.getByRole('link', { name: 'Back to widgets' })).toBeVisible();
   await page.unroute('**/api/**');
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('tree', { name: 'Elements' })).toBeVisible();
   await page.getByRole('link', { name: 'Back to widgets' }).click();
-  await openWidget(page, 'Whole server away');
+  await chooseWidget(page, 'Whole server away');
   await expect(row(page, /New|Badge/)).toHaveCount(1);
 });
 
@@ -173,8 +174,7 @@ test('two tabs: both states side by side, and my changes are made upon what the 
 test('a brand that was changed and not saved is there again after leaving, until it is saved or discarded', async ({
   page,
 }) => {
-  await signIn(page);
-  await page.goto(`${studio}/brand`);
+  await signIn(page, 'brand');
   const save = page.getByRole('button', { name: 'Save for site …' });
   await expect(save).toBeDisabled();
   await page.getByRole('tab', { name: 'Shape' }).click();

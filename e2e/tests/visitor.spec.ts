@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { expect, test, type Page } from '@playwright/test';
 import { demo, expectAccessible, publish, signIn, studio, openWidget } from './helpers.ts';
 
@@ -159,8 +160,13 @@ test('by keyboard: an inline form is filled in, corrected and sent, and its than
   await visitor.keyboard.press('Tab');
   await visitor.keyboard.type('Is the dome open <b>tonight</b>?');
   await visitor.keyboard.press('Tab');
+  const sending = visitor.waitForRequest('**/submissions');
   await visitor.keyboard.press('Enter');
   await expect(form.getByRole('heading', { name: 'We’ve got your message' })).toBeVisible();
+  // The page has worked for it, beside itself.
+  const { id, work } = (await sending).postDataJSON() as { id: string; work: string };
+  const hash = createHash('sha256').update(`${id}:${work}`).digest();
+  expect(hash.readUInt32BE() >>> 20).toBe(0);
   await visitor.close();
   await page.goto(`${studio}/people`);
   await expect(page.getByRole('region', { name: 'Submission' })).toContainText(

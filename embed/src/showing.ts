@@ -15,7 +15,7 @@ import { placeOf } from './place.ts';
 import { remainingBody } from './remaining-body.ts';
 import { report, say } from './report.ts';
 import { serverClock } from './server-clock.ts';
-import { startsOf } from './storage.ts';
+import { chatMemoryOf, startsOf } from './storage.ts';
 import type { SurfacePort } from './surface.ts';
 
 /** The parts that showing widgets calls by itself. */
@@ -23,6 +23,7 @@ interface Called {
   anchor: typeof import('./parts/anchor.ts');
   form: typeof import('./parts/form.ts');
   sending: typeof import('./parts/sending.ts');
+  work: typeof import('./parts/work.ts');
 }
 
 /** What showing widgets needs of the session around it. */
@@ -54,6 +55,9 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
   const codes = load.isTry ? undefined : codesOf(`${load.origin}/c/${load.site}`, load.site);
   const files = load.isTry ? undefined : `${load.origin}/c/${load.site}/files`;
   const raised = load.isTry ? undefined : `${load.origin}/c/${load.site}/raised`;
+  const chat = load.isTry
+    ? undefined
+    : { address: `${load.origin}/c/${load.site}/chat`, memory: chatMemoryOf(load.site) };
   const count = load.isTry ? () => {} : counter(`${load.origin}/c/${load.site}/events`);
 
   function happened(happening: keyof typeof counted, widget: ManifestWidget, detail?: unknown): void {
@@ -107,6 +111,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
               body: widget.body,
               secret,
               by,
+              prove: async (...asked) => (await load.part('work')).prove(...asked),
               refused: (faults) => part.showFaults(form, rule, faults),
               done,
             });
@@ -165,7 +170,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
             if (!isAttachable(part)) return;
             const one = part.attach(
               mounted,
-              { ...page, starts, serverAhead, codes, files, raised },
+              { ...page, starts, serverAhead, codes, files, raised, chat },
               {
                 id: widget.id,
                 body: widget.body,

@@ -167,7 +167,9 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
   if (hasUnsent(site))
     load
       .part('sending')
-      .then(({ sendUnsent }) => sendUnsent(load.submissions, site))
+      .then(({ sendUnsent }) =>
+        sendUnsent(load.submissions, site, async (...asked) => (await load.part('work')).prove(...asked)),
+      )
       .catch(report);
   instead?.started(rules, running);
   isReady();

@@ -51,6 +51,22 @@ const startsIn = (value: unknown): Record<string, number> | undefined =>
 export const startsOf = (site: string, isTry = false): Storage<Record<string, number>> =>
   slot(`sirene:${site}:starts${isTry ? ':try' : ''}`, startsIn);
 
+/** By what a site's chat knows its visitor again, bound to the site and to nothing else; and what they have seen of each chat. */
+export interface ChatMemory {
+  token: string;
+  /** The last message seen, by conversation. */
+  seen: Readonly<Record<string, number>>;
+}
+
+/** Where it is kept by what a site's chat knows its visitor. */
+export const chatMemoryOf = (site: string): Storage<ChatMemory> =>
+  slot(`sirene:${site}:chat`, (value) => {
+    if (!isGroup(value)) return undefined;
+    const { token, seen } = value as Partial<ChatMemory>;
+    if (typeof token !== 'string' || !/^[0-9a-f]{32}$/.test(token)) return undefined;
+    return { token, seen: isGroup(seen) ? (seen as ChatMemory['seen']) : {} };
+  });
+
 /** A submission that has not been acknowledged. */
 export interface Unsent {
   id: string;
@@ -60,6 +76,8 @@ export interface Unsent {
   values: Readonly<Record<string, string>>;
   trap: string;
   took: number;
+  /** The proof of work for it, once there is one. */
+  work?: string;
   page: string;
   title: string;
 }

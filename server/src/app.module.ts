@@ -4,6 +4,7 @@ import { ActionsModule } from './actions/actions.module.js';
 import { ArchiveModule } from './archive/archive.module.js';
 import { AssetsModule } from './assets/assets.module.js';
 import { BrandModule } from './brand/brand.module.js';
+import { ChatModule } from './chat/chat.module.js';
 import { CollectModule } from './collect/collect.module.js';
 import { CLOCK, CONFIG, type Config, type ServerClock } from './config.js';
 import { DatabaseModule } from './database/database.module.js';
@@ -14,6 +15,8 @@ import { FilesModule } from './files/files.module.js';
 import { ForeignModule } from './foreign/foreign.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HostedModule } from './hosted/hosted.module.js';
+import { InboxModule } from './inbox/inbox.module.js';
+import { SearchModule } from './search/search.module.js';
 import { InvoicesModule } from './invoices/invoices.module.js';
 import { LeadsModule } from './leads/leads.module.js';
 import { ListsModule } from './lists/lists.module.js';
@@ -24,6 +27,7 @@ import { NetModule } from './net/net.module.js';
 import { PagesModule } from './pages/pages.module.js';
 import { PaymentsModule } from './payments/payments.module.js';
 import { PeopleModule } from './people/people.module.js';
+import { RepliesModule } from './replies/replies.module.js';
 import { ServicesModule } from './services/services.module.js';
 import { SheetsModule } from './sheets/sheets.module.js';
 import { SitesModule } from './sites/sites.module.js';
@@ -61,8 +65,12 @@ export class AppModule {
         TriesModule,
         CodesModule,
         FilesModule,
+        ChatModule,
+        RepliesModule,
         CollectModule,
         PeopleModule,
+        InboxModule,
+        SearchModule,
         ListsModule,
         LeadsModule,
         InvoicesModule,

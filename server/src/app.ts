@@ -17,6 +17,7 @@ import { OutboxService } from './actions/outbox.service.js';
 import type { Config, ServerClock } from './config.js';
 import { FilesService } from './files/files.service.js';
 import { RetentionService } from './people/retention.service.js';
+import { IndexerService } from './search/indexer.service.js';
 import { keepParts } from './serving/embed-parts.js';
 import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { BodyPipe } from './shared/body.pipe.js';
@@ -119,6 +120,7 @@ export async function startApp(app: NestFastifyApplication, config: Config): Pro
   app.get(OutboxService).start();
   app.get(FilesService).start();
   app.get(RetentionService).start();
+  app.get(IndexerService).start();
 }
 
 /** The address a request comes from is that before the last of so many hops; a visitor can add to those before, never to it. */

@@ -54,6 +54,8 @@ export async function openVisitorSurface(fastify: FastifyInstance, config: Confi
       .header('x-content-type-options', 'nosniff')
       // Pages that load nothing from elsewhere unless it says so (COEP) show widgets too.
       .header('cross-origin-resource-policy', 'cross-origin');
+    // What is no picture or video is saved, and drawn by no page of this origin.
+    if (/^\/a\/[^?]*\.pdf(\?|$)/.test(request.url)) void reply.header('content-disposition', 'attachment');
     // An upload that is opened by itself is a page of this origin: it may draw, and nothing else.
     if (request.url.startsWith('/a/'))
       void reply.header('content-security-policy', "default-src 'none'; style-src 'unsafe-inline'; sandbox");

@@ -1,6 +1,6 @@
 import { Type, type TObject, type TProperties } from '@sinclair/typebox';
 import { strict } from '../base/schema/index.js';
-import { formTree, type FormTree } from '../form/index.js';
+import { formTree, type Answers, type FormTree } from '../form/index.js';
 
 /**
  * A part of an action, as its controls offer it: lines of mail addresses, a line or a text, both with answers in them, something
@@ -31,6 +31,10 @@ export interface ActionSpec<S extends TObject = TObject> {
   delivery(target: string): string;
   /** Whether people of the site hear of a submission by it. */
   notifies?: boolean;
+  /** Whether whoever sent these answers agrees to it; they do where nothing is said. */
+  agreed?(answers: Answers): boolean;
+  /** How it can be tried before anybody has sent the form: its mail is looked at, or a server called with what says that it is a test. */
+  tried?: 'mail' | 'call';
   /** Checks that a schema can't express: `[path, reason]`. */
   problems?(action: never): readonly (readonly [path: string, reason: string])[];
 }

@@ -36,8 +36,10 @@ export const toldBy = (action: Action): readonly string[] =>
  *
  * @param of the form that was sent, by its element
  */
-export const follows = ({ when, form }: AnyAction, answers: Answers, of: string): boolean =>
-  (form === undefined || form === of) && (when === undefined || holds(when, answers));
+export const follows = ({ type, when, form }: AnyAction, answers: Answers, of: string): boolean =>
+  (form === undefined || form === of) &&
+  (when === undefined || holds(when, answers)) &&
+  specOfAction({ type })?.agreed?.(answers) !== false;
 
 /** What a delivery of an action is called; of a kind that is not known any more, by its target alone. */
 export const deliveryLabel = ({ type, target }: { type: string; target: string }): string =>

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { agreesToList } from '../form/index.js';
 import { actionSchema, type ActionSpec } from './action.js';
 
 /** Puts whoever sent a submission on a mailing list, once they have confirmed it by e-mail (double opt-in). */
@@ -50,5 +51,7 @@ export const list = {
   ],
   told: ({ list: name }: { list: string }) => (name.trim() === '' ? [] : ['the sender']),
   delivery: (target) => `Mailing list: ${target}`,
+  tried: 'mail',
+  agreed: agreesToList,
   phrase: (_, { list: name }: { list: string }) => `joins the mailing list “${name}” once confirmed`,
 } satisfies ActionSpec;

@@ -32,6 +32,7 @@ export const notify = {
   ],
   told: ({ recipients }: { recipients: string[] }) => recipients,
   delivery: (target) => `Mail to ${target}`,
+  tried: 'mail',
   notifies: true,
   phrase: (told) => (told.length > 1 ? 'are notified by e-mail' : 'is notified by e-mail'),
 } satisfies ActionSpec;

@@ -43,5 +43,6 @@ export const reply = {
   ],
   told: () => ['the sender'],
   delivery: (target) => `Reply to ${target}`,
+  tried: 'mail',
   phrase: () => 'gets a reply by e-mail',
 } satisfies ActionSpec;

@@ -24,6 +24,7 @@ export const webhook = {
   ],
   told: ({ url }: { url: string }) => (url === '' ? [] : [hostOf(url)]),
   delivery: (target) => `Webhook to ${hostOf(target)}`,
+  tried: 'call',
   phrase: () => 'is called by a webhook',
   problems: ({ url }: { url: string }) =>
     url === '' || (/^https?:\/\/[^/]/i.test(url) && safeAddress(url) !== null)

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { PlacementType } from '../document/placement/index.js';
-import { buildWidget, heading, words } from '../library/sketch/index.js';
+import { buildWidget, heading, icon, words } from '../library/sketch/index.js';
 import { completeBrand, plainBrand, srgb } from '../style/index.js';
 import { anyDocument, signup } from '../testing/documents.js';
 import {
@@ -243,4 +243,17 @@ describe('header, body and footer', () => {
     expect(css).toMatch(/\.scene\{[^}]*background-color:#fff3d6/);
     expect(css).not.toMatch(/\.box\{[^}]*padding:40px/);
   });
+});
+
+test('a teaser of a drawing alone is named after its widget; one with words says what it is', () => {
+  const launcher = (teaser: Parameters<typeof buildWidget>[0]['opening']) =>
+    compileWidget(
+      buildWidget({
+        ...{ name: 'Evening desk', kind: 'chat', placement: { type: 'launcher' } },
+        ...{ opening: [words('Hello')], scenes: { teaser } },
+      }),
+      plainBrand,
+    ).scenes.teaser;
+  expect(launcher([icon('phone')])).toMatch(/<span class="unseen">Evening desk<\/span>$/);
+  expect(launcher([icon('phone'), words('Call us')])).not.toContain('unseen');
 });

@@ -15,7 +15,7 @@ import type { CompiledWidget } from './compiled.js';
 import { formRules } from './form-rules.js';
 import { styleLayers } from './layers.js';
 import { shownElements, type Shown } from './shown.js';
-import { Html, join } from '../base/html/index.js';
+import { h, Html, join } from '../base/html/index.js';
 import { joinRules, layersCss } from './rules.js';
 import { lookOfBox, lookOfElement } from './worn-looks.js';
 import { closeHtml, shutCss, surfaceCss, unseenCss } from './surface.js';
@@ -40,6 +40,10 @@ export function compileWidget(
   const scenes = Object.fromEntries(
     scenesOf(document).map((name) => [name, region(valueAt(document.scenes, name)?.root)]),
   );
+  const label = labelOf(document);
+  // A teaser is a button, which a drawing alone does not name.
+  if (scenes['teaser'] && isWordless(scenes['teaser']))
+    scenes['teaser'] += h('span', { class: 'unseen' }, label).text;
   const [header, footer] = [region(document.regions?.header?.root), region(document.regions?.footer?.root)];
   const html = [header, ...Object.values(scenes), footer].join('');
   const own = document.css ? foreign.css(document.css) : '';
@@ -47,7 +51,7 @@ export function compileWidget(
   const css = documentCss(document, brand, shown, html) + (remains === null ? '' : remainsCss(remains)) + own;
   return {
     format: 2,
-    label: labelOf(document),
+    label,
     lang: language,
     dir: directionOf(language),
     placement: document.placement,
@@ -75,6 +79,9 @@ function scriptsOf(shown: readonly Shown[]): CompiledWidget['scripts'] {
   }
   return [...needed].sort();
 }
+
+const isWordless = (html: string): boolean =>
+  !/\S/.test(html.replace(/<[^>]*>/g, '')) && !/ (?:alt|aria-label)="[^"]/.test(html);
 
 /** What assistive technology calls the widget: its first heading, else its name. */
 function labelOf({ name, scenes, elements }: WidgetDocument): string {

@@ -1,5 +1,11 @@
 import type { Messages } from '../base/messages/index.js';
-import { ancestorsOf, formFields, withDescendants, type WidgetDocument } from '../document/widget/index.js';
+import {
+  ancestorsOf,
+  formFields,
+  formulaFields,
+  withDescendants,
+  type WidgetDocument,
+} from '../document/widget/index.js';
 import { valueAt } from '../base/maps/index.js';
 import type { FieldRule, FormRule, FormTree } from '../form/index.js';
 import type { Shown } from './shown.js';
@@ -24,7 +30,7 @@ function formRule(
 ): FormRule {
   const inside = new Set(withDescendants(elements, form));
   const within = shown.filter(({ id }) => inside.has(id));
-  const types = Object.fromEntries(formFields(elements, form).map(({ key, gives }) => [key, gives]));
+  const types = formulaFields(formFields(elements, form));
   const fields = within.flatMap(({ id, element, definition }): FieldRule[] => {
     const rules = definition.fieldRules?.(element, id, messages, types) ?? [];
     const around = [id, ...ancestorsOf(elements, id)].filter((one) => inside.has(one));

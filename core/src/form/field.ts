@@ -32,6 +32,8 @@ export interface FieldRule {
   when?: FormTree;
   /** It is required only while this holds. */
   requiredWhen?: FormTree;
+  /** Where all of its fields are answered, it is right only if this is so of them. */
+  valid?: { program: Program; names: readonly string[] };
   /** It is calculated from other answers, and not taken from the visitor. */
   program?: Program;
   /** What is said where it is wrong: the designer's own words, or those of the widget's language. */

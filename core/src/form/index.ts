@@ -8,6 +8,8 @@ export { endingsOf, fileTypes, type FileType } from './file-types.js';
 export { limitOf } from './limit-of.js';
 export * from './field.js';
 export * from './formula/index.js';
+export { agreesToList, listTickKey } from './list-tick.js';
 export { spamReasons, spamSigns, type FilledBy, type SpamReason } from './spam.js';
 export { fieldKinds, fieldSpecs } from './registry.js';
+export { sampleAnswer } from './sample.js';
 export { checkForm, isSecret, type FieldFault, type FormResult } from './validate.js';

@@ -1,14 +1,16 @@
 import { seeded } from '../base/random/index.js';
 import { spamSigns } from './spam.js';
 
-const honest = { trap: '', took: 20_000 };
+const honest = { trap: '', took: 20_000, worked: true };
+const program = { trap: '', took: null, worked: false };
 const letter = { name: 'Mira Stone', email: 'mira@stone.example', message: 'When is the dome open?' };
 
 test.each([
   ['an ordinary question', letter, honest],
   ['one with a link', { ...letter, message: 'Is this you: https://place.example/x ?' }, honest],
-  ['one that was filled in by the browser', letter, { trap: '', took: 300 }],
-  ['one of an older page, which does not say how long it took', letter, { trap: '', took: null }],
+  ['one that was filled in by the browser', letter, { ...honest, took: 300 }],
+  ['one of an older page, which says and does nothing of it', letter, program],
+  ['one of a page that can’t do the work', letter, { ...honest, worked: false }],
   ['one with the same short answers', { a: 'no', b: 'no', c: 'no' }, honest],
   ['one with the same long answers', { home: 'Stone Lane 4', post: 'Stone Lane 4' }, honest],
   ['an empty one', {}, honest],
@@ -17,26 +19,40 @@ test.each([
 });
 
 test.each([
-  ['who fills in all fields', letter, { trap: 'http://x.example', took: 20_000 }, ['trap']],
+  ['Cheap CASINO bonus', ['casino'], true],
+  ['Ask about the casinos', ['casino'], false],
+  ['casino', ['casino'], true],
+  ['seo-service, now', ['seo-service'], true],
+  ['Buy  followers', ['buy followers'], false],
+  ['Buy followers!', ['x', 'buy followers'], true],
+  ['Überbrücken', ['brücke'], false],
+  ['When is the dome open?', [], false],
+])('%j with the unwanted words %j is held back: %j', (message, unwanted, isHeld) => {
+  expect(spamSigns({ ...letter, message }, honest, unwanted)).toEqual(isHeld ? ['words'] : []);
+});
+
+test.each([
+  ['who fills in all fields', letter, { ...honest, trap: 'http://x.example' }, ['trap']],
   [
     'who is faster than anybody, with many links',
     { ...letter, message: 'https://a.example https://b.example www.c.example' },
-    { trap: '', took: 90 },
+    { ...honest, took: 90 },
     ['fast', 'links'],
   ],
   [
     'who posts links without a page',
     { ...letter, message: 'https://a.example https://b.example www.c.example' },
-    { trap: '', took: null },
-    ['blind', 'links'],
+    program,
+    ['blind', 'work', 'links'],
   ],
   ['who writes markup', { ...letter, message: '[url=https://a.example]cheap[/url]' }, honest, ['markup']],
   [
     'who posts the same everywhere',
     { name: 'cheap watches', message: 'Cheap watches ' },
-    { trap: '', took: null },
-    ['blind', 'same'],
+    program,
+    ['blind', 'work', 'same'],
   ],
+  ['who fills in a form at once and does no work', letter, { ...program, took: 40 }, ['fast', 'work']],
 ])('%s is held back', (_, values, by, reasons) => {
   expect(spamSigns(values, by)).toEqual(reasons);
 });
@@ -53,15 +69,15 @@ test('of a labelled set nearly all attacks are held back, and hardly any of the 
   const honestly = () =>
     spamSigns(
       { name: pick(['Ada', 'Bram', 'Cleo']), email: 'a@post.example', message: pick(said) },
-      { trap: '', took: random() < 0.02 ? null : 800 + random() * 90_000 },
+      { trap: '', took: random() < 0.02 ? null : 800 + random() * 90_000, worked: random() > 0.02 },
     );
   const links = 'https://a.example https://b.example https://c.example';
   const attacks = [
-    () => spamSigns(letter, { trap: 'x', took: 5000 }),
-    () => spamSigns({ ...letter, message: links }, { trap: '', took: random() * 300 }),
-    () => spamSigns({ message: `<a href="https://a.example">x</a>` }, { trap: '', took: null }),
-    () => spamSigns({ name: 'buy now', message: 'buy now' }, { trap: '', took: null }),
-    () => spamSigns({ message: links }, { trap: '', took: null }),
+    () => spamSigns(letter, { ...program, trap: 'x', took: 5000 }),
+    () => spamSigns({ ...letter, message: links }, { ...honest, took: random() * 300 }),
+    () => spamSigns({ message: `<a href="https://a.example">x</a>` }, program),
+    () => spamSigns({ name: 'buy now', message: 'buy now' }, program),
+    () => spamSigns({ message: links }, program),
     () => spamSigns({ message: `[url]${links}` }, honest),
   ];
   const share = (of: () => readonly unknown[]) =>

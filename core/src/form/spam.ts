@@ -4,6 +4,8 @@ export interface FilledBy {
   trap: string;
   /** From the form being there until it was sent, ms; `null` where the page did not say. */
   took: number | null;
+  /** Whether the page did the work that is asked for. */
+  worked: boolean;
 }
 
 /** Why a submission looks like spam. */
@@ -11,9 +13,11 @@ export const spamReasons = {
   trap: 'A field that visitors can’t see was filled in',
   fast: 'It was filled in faster than anybody types',
   blind: 'It was not sent by a page that showed the form',
+  work: 'It was sent without the work that pages do for a form',
   links: 'It holds many links',
   markup: 'It holds links written as markup',
   same: 'Several fields hold the same text',
+  words: 'It holds words that the site does not want',
 } as const;
 
 export type SpamReason = keyof typeof spamReasons;
@@ -24,9 +28,13 @@ const weights: Readonly<Record<SpamReason, number>> = {
   // Not enough by itself: a browser fills in a whole form at one press.
   fast: 4,
   blind: 3,
+  // A page of before, or one that can't.
+  work: 2,
   links: 4,
   markup: 6,
   same: 4,
+  // What the site says itself is enough.
+  words: 6,
 };
 const heldFrom = 6;
 
@@ -44,9 +52,14 @@ const markup = /\[url[=\]]|<a\s[^>]{0,200}href/i;
  * Looks for signs of a program in a submission. One sign that people can have too does not suffice.
  *
  * @param values what was entered, by field name
+ * @param unwanted words and phrases that the site does not want, in small letters
  * @returns why it is held back; none where it is not
  */
-export function spamSigns(values: Readonly<Record<string, string>>, { trap, took }: FilledBy): SpamReason[] {
+export function spamSigns(
+  values: Readonly<Record<string, string>>,
+  { trap, took, worked }: FilledBy,
+  unwanted: readonly string[] = [],
+): SpamReason[] {
   const texts = Object.values(values);
   const links = texts.reduce((sum, text) => sum + (text.match(link)?.length ?? 0), 0);
   const telling = texts
@@ -56,11 +69,24 @@ export function spamSigns(values: Readonly<Record<string, string>>, { trap, took
     ['trap', trap.trim() !== ''],
     ['fast', took !== null && took < fastest],
     ['blind', took === null],
+    ['work', !worked],
     ['links', links >= manyLinks],
     ['markup', texts.some((text) => markup.test(text))],
     ['same', new Set(telling).size < telling.length],
+    ['words', unwanted.some((words) => texts.some((text) => holdsWords(text.toLowerCase(), words)))],
   ];
   const found = signs.flatMap(([reason, isSo]) => (isSo ? [reason] : []));
   const score = found.reduce((sum, reason) => sum + weights[reason], 0);
   return score >= heldFrom ? found : [];
+}
+
+const letter = /[\p{L}\p{N}]/u;
+
+/** Whether a text holds words as they stand, not as a part of others. */
+function holdsWords(text: string, words: string): boolean {
+  for (let at = text.indexOf(words); at >= 0; at = text.indexOf(words, at + 1)) {
+    const [before, after] = [text.charAt(at - 1), text.charAt(at + words.length)];
+    if (!letter.test(before) && !letter.test(after)) return true;
+  }
+  return false;
 }

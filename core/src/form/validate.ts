@@ -2,6 +2,8 @@ import { filled } from '../base/messages/filled.js';
 import { valueAt } from '../base/maps/index.js';
 import { fillIn, isRequired, type Filled } from './asked.js';
 import type { Days, FieldProblem, FieldRule, FormRule } from './field.js';
+import type { Answers } from './answer.js';
+import { runProgram } from './formula/index.js';
 import { limitOf } from './limit-of.js';
 import { fieldKinds } from './registry.js';
 
@@ -49,7 +51,7 @@ export function checkForm(
     if (value === undefined || field.program) continue;
     const problem =
       typeof given(field.key) === 'string'
-        ? fieldProblem(field, value, isRequired(field, answers), today)
+        ? (fieldProblem(field, value, isRequired(field, answers), today) ?? crossProblem(field, answers))
         : 'malformed';
     if (problem)
       faults.push({
@@ -79,6 +81,12 @@ function fieldProblem(field: FieldRule, value: string, required: boolean, today:
   // What can't be compared is no fault of the visitor's.
   if (measure < limitOf(field, 'min', today.from)) return 'tooSmall';
   return measure > limitOf(field, 'max', today.to) ? 'tooLarge' : null;
+}
+
+/** What is wrong with a field beside others, once all of them are answered. */
+function crossProblem({ valid }: FieldRule, answers: Answers): FieldProblem | null {
+  if (!valid || valid.names.some((name) => (valueAt(answers, name) ?? '') === '')) return null;
+  return runProgram(valid.program, answers) === 0 ? 'malformed' : null;
 }
 
 // A pattern that this browser can't read holds nobody back: the server reads it too.

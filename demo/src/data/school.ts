@@ -1,5 +1,6 @@
 import {
   buildWidget,
+  dressed,
   email,
   field,
   form,
@@ -98,7 +99,19 @@ export const schoolVisit = (hooks: string) =>
         { type: 'hidden-field', key: 'from', label: 'Sent from', source: 'page', value: '' },
       ]),
     ],
-    scenes: thanks('Thank you, {{name}}', 'We check the calendar and write back within two working days.'),
+    scenes: {
+      thanks: [
+        ...thanks('Thank you, {{name}}', 'We check the calendar and write back within two working days.')
+          .thanks,
+        dressed(
+          {
+            ...{ type: 'button', label: 'Before you come (PDF)', wide: false, variant: 'outlined' },
+            action: { type: 'file', src: 'asset:@before-you-come' },
+          },
+          { self: 'center' },
+        ),
+      ],
+    },
     behaviour: { triggers: { any: [{ type: 'asked' }] }, frequency: { per: 'page' } },
     afterwards: {
       actions: [

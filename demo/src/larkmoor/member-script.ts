@@ -17,7 +17,9 @@ const show = () => {
     out.onclick = () => { localStorage.removeItem(key); location.assign('/members/'); };
     place.append('Signed in as ' + member.name + ' · ', out);
   }
+  // Before the script is there, it is left for it to read.
   if (window.sirene && typeof window.sirene.identify === 'function') window.sirene.identify(member);
+  else if (member) window.sirene = { identify: member };
 };
 if (code) fetch('${members}/codes/' + encodeURIComponent(code)).then((answer) => answer.ok ? answer.json() : null).then((member) => {
   if (member) localStorage.setItem(key, JSON.stringify(member));

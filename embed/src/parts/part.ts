@@ -1,4 +1,5 @@
 import type { CodesPort } from '../codes.ts';
+import type { ChatMemory, Storage } from '../storage.ts';
 import type { Mounted } from '../mount.ts';
 import type { Told } from '../told.ts';
 
@@ -28,6 +29,8 @@ export interface PartPage {
   files?: string | undefined;
   /** Where it is asked what has been paid by way of a widget; on a try, nowhere. */
   raised?: string | undefined;
+  /** The site's chat, and by what it knows its visitor; on a try, and where one only looks, there is none. */
+  chat?: { address: string; memory: Storage<ChatMemory> } | undefined;
   /** How far the visitor's clock is behind the server's, ms; `null` where that can't be told. */
   serverAhead(): Promise<number | null>;
 }

@@ -9,7 +9,9 @@ export interface Parts extends Record<PartName, object> {
   'own-choice': typeof import('./own-choice.ts');
   signature: typeof import('./signature.ts');
   sending: typeof import('./sending.ts');
+  work: typeof import('./work.ts');
   basket: typeof import('./basket.ts');
+  chat: typeof import('./chat.ts');
   countdown: typeof import('./countdown.ts');
   raised: typeof import('./raised.ts');
   copy: typeof import('./copy.ts');

@@ -20,8 +20,9 @@ const rule: FormRule = {
 };
 
 let answers: (() => Promise<{ ok: boolean; status: number; json(): Promise<unknown> }>)[];
-let sent: { id: string; values: Record<string, string> }[];
+let sent: { id: string; work: string; values: Record<string, string> }[];
 let done: number;
+const prove = (_: string, bits = 12) => Promise.resolve(`proof of ${bits}`);
 
 const ok = () => Promise.resolve({ ok: true, status: 202, json: () => Promise.resolve({}) });
 const down = () => Promise.reject(new Error('offline'));
@@ -61,6 +62,7 @@ const port = (of = rule) => ({
       body: '/b/x.json',
       secret,
       by,
+      prove,
       refused: (faults) => showFaults(form(), of, faults),
       done: () => done++,
     }),
@@ -152,10 +154,10 @@ test('what an earlier page could not send goes out on the next', async () => {
   await send('mira@x.example');
   const [kept] = unsentOf('k').read() ?? [];
   answers = [down];
-  await sendUnsent('/c/k/submissions', 'k');
+  await sendUnsent('/c/k/submissions', 'k', prove);
   expect(unsentOf('k').read()).toEqual([kept]);
-  await sendUnsent('/c/k/submissions', 'k');
-  expect(sent.at(-1)).toEqual(kept);
+  await sendUnsent('/c/k/submissions', 'k', prove);
+  expect(sent.at(-1)).toEqual({ ...kept, work: 'proof of 12' });
   expect(unsentOf('k').read()).toBeUndefined();
 });
 
@@ -203,4 +205,27 @@ test('a password is never kept in the page’s storage, and sent again all the s
   expect(sent).toHaveLength(2);
   expect(sent[1]?.values['pass']).toBe('open sesame');
   expect(done).toBe(1);
+});
+
+test('what is sent shows its work; under attack it is sent once more with as much as is asked for', async () => {
+  answers = [status(428, { bits: 15 })];
+  await send('mira@stone.example');
+  expect(sent.map(({ work }) => work)).toEqual(['proof of 12', 'proof of 15']);
+  expect(sent[0]?.id).toBe(sent[1]?.id);
+  expect(done).toBe(1);
+});
+
+test('where the work can’t be done it is sent without', async () => {
+  input().value = 'mira@stone.example';
+  await submit(form(), {
+    ...port(),
+    send: (values, secret, by) =>
+      post(form(), values, {
+        ...{ address: '/c/k/submissions', site: 'k', widget: 'w', body: '/b/x.json', secret, by },
+        prove: () => Promise.reject(new Error('no part')),
+        refused: () => {},
+        done: () => done++,
+      }),
+  });
+  expect([sent.map(({ work }) => work), done]).toEqual([[''], 1]);
 });

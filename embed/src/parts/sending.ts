@@ -1,4 +1,5 @@
 import type { FieldFault } from '@sirene/core/form';
+import { newId } from '../new-id.ts';
 import { unsentOf, type Unsent } from '../storage.ts';
 
 /** Seconds between attempts; after the last, the next page tries again. */
@@ -27,12 +28,16 @@ export interface SendingPort {
   secret: boolean;
   /** How it was filled in. */
   by: { trap: string; took: number };
+  /** Finds the proof of work for a submission; for what work is asked at rest, where nothing is said. */
+  prove: Prove;
   /** The server finds fault with fields. */
   refused(faults: readonly FieldFault[]): void;
   done(answer: Answer): void;
 }
 
 type Values = Readonly<Record<string, string>>;
+
+type Prove = (id: string, bits?: number) => Promise<string>;
 
 type Outcome =
   | { type: 'sent'; answer: Answer }
@@ -66,14 +71,6 @@ function newSubmission(form: HTMLFormElement, port: SendingPort, values: Values)
   };
 }
 
-// Time first, so that ids grow and the server's index stays compact; then 80 random bits. randomUUID is missing on pages
-// without TLS, which a client's test site may be.
-function newId(): string {
-  const bytes = [...crypto.getRandomValues(new Uint8Array(10))];
-  const random = bytes.map((byte) => byte.toString(16).padStart(2, '0')).join('');
-  return Date.now().toString(16).padStart(12, '0') + random;
-}
-
 async function deliver(
   form: HTMLFormElement,
   port: SendingPort,
@@ -82,7 +79,7 @@ async function deliver(
 ): Promise<void> {
   if (sending.get(form) !== unsent.id) return;
   say(form, attempt === 0 ? (form.getAttribute('data-sending') ?? '') : failedText(form));
-  const outcome = await post(port.address, unsent);
+  const outcome = await post(port.address, unsent, port.prove);
   if (sending.get(form) !== unsent.id) return;
   if (outcome.type === 'failed') {
     say(form, failedText(form));
@@ -101,7 +98,9 @@ async function deliver(
   say(form, outcome.faults.length > 0 ? '' : outcome.reason);
 }
 
-async function post(address: string, unsent: Unsent): Promise<Outcome> {
+async function post(address: string, unsent: Unsent, prove: Prove, bits?: number): Promise<Outcome> {
+  // What can't be proved is sent without: the server holds that against it, and does not refuse it.
+  if (bits !== undefined || !unsent.work) unsent.work = await prove(unsent.id, bits).catch(() => '');
   try {
     const response = await fetch(address, {
       method: 'POST',
@@ -109,8 +108,12 @@ async function post(address: string, unsent: Unsent): Promise<Outcome> {
       body: JSON.stringify(unsent),
     });
     if (response.ok) return { type: 'sent', answer: await answerOf(response) };
+    const answer = (await response.json()) as { message?: string; faults?: FieldFault[]; bits?: number };
+    // Under attack the server asks everybody for more; who has done it already is asked once.
+    if (response.status === 428 && bits === undefined && answer.bits)
+      return await post(address, unsent, prove, answer.bits);
     if (response.status >= 500 || response.status === 429) return { type: 'failed' };
-    const { message, faults } = (await response.json()) as { message?: string; faults?: FieldFault[] };
+    const { message, faults } = answer;
     return { type: 'refused', faults: faults ?? [], reason: message ?? '' };
   } catch {
     return { type: 'failed' };
@@ -121,9 +124,9 @@ async function post(address: string, unsent: Unsent): Promise<Outcome> {
 const answerOf = (response: Response): Promise<Answer> => response.json().catch(() => ({}));
 
 /** Sends what an earlier page could not. What is refused is dropped: it would be refused for ever. */
-export async function sendUnsent(address: string, site: string): Promise<void> {
+export async function sendUnsent(address: string, site: string, prove: Prove): Promise<void> {
   for (const unsent of unsentOf(site).read() ?? []) {
-    const outcome = await post(address, unsent);
+    const outcome = await post(address, unsent, prove);
     if (outcome.type === 'failed') return;
     forget(site, unsent.id);
   }

@@ -15,6 +15,15 @@ export const delivery = answer('Delivery', {
   dueAt: Type.Integer({ description: 'When it is tried next.' }),
   lastAt: nullable(Type.Integer()),
   lastError: nullable(Type.String()),
+  written: nullable(
+    Type.Object(
+      { by: Type.String(), subject: Type.String(), text: Type.String() },
+      {
+        additionalProperties: false,
+        description: 'What somebody of the site wrote by hand, where they did.',
+      },
+    ),
+  ),
 });
 
 export const repeated = answer('RepeatedDelivery', { id: Type.String(), state });
@@ -23,8 +32,19 @@ export const repeatedAll = answer('RepeatedDeliveries', {
   repeated: Type.Integer({ description: 'How many there were.' }),
 });
 
+/** A mail that somebody of the site wrote by hand. */
+interface Written {
+  by: string;
+  subject: string;
+  text: string;
+}
+
 /** What is told of a delivery. */
 export const toldOfDelivery = (entity: DeliveryEntity) => {
   const { id, type, target, state, attempts, dueAt, lastAt, lastError } = entity;
-  return { id, type, target, label: deliveryLabel(entity), state, attempts, dueAt, lastAt, lastError };
+  const { by, subject, text } = entity.settings as Partial<Written>;
+  return {
+    ...{ id, type, target, label: deliveryLabel(entity), state, attempts, dueAt, lastAt, lastError },
+    written: by !== undefined && subject !== undefined && text !== undefined ? { by, subject, text } : null,
+  };
 };

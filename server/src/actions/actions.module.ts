@@ -7,11 +7,14 @@ import { SheetsModule } from '../sheets/sheets.module.js';
 import { PaymentsModule } from '../payments/payments.module.js';
 import { ServicesModule } from '../services/services.module.js';
 import { WebhooksModule } from '../webhooks/webhooks.module.js';
-import { HANDLERS, OutboxService } from './outbox.service.js';
+import { HANDLERS } from './handlers/token.js';
+import { OutboxService } from './outbox.service.js';
+import { TryController } from './try.controller.js';
+import { TryService } from './try.service.js';
 
 @Module({
   imports: [WebhooksModule, ListsModule, LeadsModule, SheetsModule, PaymentsModule, ServicesModule],
-  controllers: [ActionsController],
+  controllers: [ActionsController, TryController],
   providers: [
     ...Object.values(handlerTypes),
     {
@@ -21,6 +24,7 @@ import { HANDLERS, OutboxService } from './outbox.service.js';
       inject: Object.values(handlerTypes),
     },
     OutboxService,
+    TryService,
   ],
   exports: [OutboxService],
 })

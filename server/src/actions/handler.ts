@@ -2,6 +2,7 @@ import type { Answers } from '@sirene/core/form';
 import type { Action } from '@sirene/core/actions';
 import type { MessageKey } from '@sirene/core/base/messages';
 import type { Database } from 'better-sqlite3';
+import type { SendMailOptions } from 'nodemailer';
 import type { PersonEntity, SubmissionEntity } from '../people/people.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { DeliveryEntity } from './actions.entity.js';
@@ -13,6 +14,16 @@ export interface Errand {
   /** Who sent it, where it had an e-mail field that was filled in. */
   person: PersonEntity | null;
   site: SiteEntity;
+  /** Somebody tries it out: nobody may take it for a submission. */
+  isTest?: true;
+}
+
+/** A mail as a handler writes it, before it is anybody’s. */
+export interface Letter extends Omit<SendMailOptions, 'from' | 'to' | 'subject' | 'text' | 'html'> {
+  to: string | { name: string; address: string };
+  subject: string;
+  text: string;
+  html?: string;
 }
 
 /** What a receiver wants no more: it is not tried again. */
@@ -56,6 +67,8 @@ export interface ActionHandler<A extends Action = Action> {
   atOnce?(database: Database, siteId: string, submissionId: string, settings: Record<string, unknown>): void;
   /** Where the visitor goes on to after such a submission, instead of what the widget says; `null` where nowhere. */
   next?(site: SiteEntity, submissionId: string): Promise<string | null>;
+  /** The mail that it sends, for those that send one: to be looked at beforehand too. */
+  mail?(errand: Errand): Letter | Promise<Letter>;
   /** Throws when the other side did not take it. */
   run(errand: Errand): Promise<void>;
 }

@@ -15,10 +15,8 @@ import { waitAfter } from './backoff.js';
 import { Breaker } from './breaker.js';
 import { Unwanted, type ActionHandler, type Asked, type Sent, type Verdict } from './handler.js';
 import type { Handlers } from './handlers/registry.js';
+import { HANDLERS } from './handlers/token.js';
 import { writeDeliveries } from './write-deliveries.js';
-
-/** Token under which the handlers are injected, by the type of their action. */
-export const HANDLERS = Symbol('handlers');
 
 /** Deliveries under way at once: in all, and to one target, so that a slow one leaves room for the others. */
 const most = { all: 40, target: 10 };

@@ -1,10 +1,12 @@
 import { BadRequestException } from '@nestjs/common';
+import { longestMessage } from '@sirene/core/chat';
 import { paymentIntervals, type PaymentInterval } from '@sirene/core/actions';
 import { currencies } from '@sirene/core/base/money';
 import { isGroup } from '@sirene/core/base/maps';
 import { Type, plainToInstance } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayMinSize,
   Equals,
   IsArray,
   IsBase64,
@@ -23,6 +25,7 @@ import {
   validateSync,
 } from 'class-validator';
 import { MayBeLeftOut } from '../shared/may-be-left-out.js';
+import { conversationStates } from '../chat/chat.entity.js';
 import { AddCodesDto } from '../codes/dto/codes.dto.js';
 import { StorePageDto } from '../pages/dto/page.dto.js';
 import { Each } from '../shared/each.js';
@@ -243,6 +246,60 @@ export class ArchivedSubmission {
   note?: string;
 }
 
+/** One message of a conversation. */
+export class ArchivedMessage {
+  @IsIn(['visitor', 'desk', 'note'])
+  from: 'visitor' | 'desk' | 'note';
+
+  @IsString()
+  @Length(1, longestMessage)
+  text: string;
+
+  /** How long after the one before it was written, ms. */
+  @IsInt()
+  @Min(0)
+  @Max(86_400_000)
+  after: number;
+}
+
+/** What one visitor and the desk wrote each other. */
+export class ArchivedConversation {
+  /** The widget by its name. */
+  @IsString()
+  @Length(1, 120)
+  widget: string;
+
+  /** How long ago it began, ms. */
+  @IsInt()
+  @Min(0)
+  @Max(1e12)
+  ago: number;
+
+  @IsString()
+  @MaxLength(120)
+  name: string;
+
+  @IsString()
+  @MaxLength(254)
+  email: string;
+
+  @IsString()
+  @MaxLength(2048)
+  page: string;
+
+  @IsString()
+  @MaxLength(300)
+  pageTitle: string;
+
+  @IsIn(conversationStates)
+  state: (typeof conversationStates)[number];
+
+  @ArrayMinSize(1)
+  @ArrayMaxSize(1000)
+  @Each(() => ArchivedMessage)
+  messages: ArchivedMessage[];
+}
+
 /** A whole site as one JSON text: how the demo, and later a move between installations, brings one in. */
 export class SiteArchive {
   @Equals('sirene-site')
@@ -286,6 +343,11 @@ export class SiteArchive {
   @ArrayMaxSize(1_000_000)
   @Each(() => ArchivedSubmission)
   submissions: ArchivedSubmission[];
+
+  @MayBeLeftOut()
+  @ArrayMaxSize(100_000)
+  @Each(() => ArchivedConversation)
+  conversations?: ArchivedConversation[];
 }
 
 /**

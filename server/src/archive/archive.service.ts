@@ -11,15 +11,21 @@ import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { PagesService } from '../pages/pages.service.js';
 import { SubmissionEntity } from '../people/people.entity.js';
-import { heardOf, upsertPerson } from '../people/upsert-person.js';
+import { e164 } from '../people/phone.js';
+import { knownPerson } from '../people/known-person.js';
+import type { Database } from 'better-sqlite3';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { CountEntity, type WidgetEntity } from '../widgets/widgets.entity.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
 import { InvoicesService } from '../invoices/invoices.service.js';
+import { bringConversation } from './bring-conversation.js';
 import { FollowUp } from './follow-up.js';
 import { readArchive, type ArchivedSubmission, type SiteArchive } from './archive.dto.js';
+
+/** What has lain in an archive for longer has been read, ms. */
+const unreadMs = 86_400_000;
 
 /** Brings site archives in. */
 @Injectable()
@@ -64,14 +70,18 @@ export class ArchiveService {
     }
     const { invoicing } = archive;
     if (invoicing) await this.invoices.setSettings(site, invoicing);
-    await this.transactions.write(async (manager) => {
+    await this.transactions.write(async (manager, database) => {
       const followUp = new FollowUp(manager, site.id, owner.id, this.clock.now(), invoicing);
       // The oldest first, so that numbers are given in their order.
       for (const submission of archive.submissions.toSorted((a, b) => b.ago - a.ago)) {
         const widget = widgets.get(submission.widget);
-        if (widget) await this.#bringSubmission(manager, site.id, widget, submission, followUp);
+        if (widget) await this.#bringSubmission(manager, database, site.id, widget, submission, followUp);
       }
       await followUp.end();
+      for (const conversation of archive.conversations ?? []) {
+        const widget = widgets.get(conversation.widget);
+        if (widget) bringConversation(database, site.id, widget, conversation, owner, this.clock.now());
+      }
     });
     return archive;
   }
@@ -98,6 +108,7 @@ export class ArchiveService {
 
   async #bringSubmission(
     manager: EntityManager,
+    database: Database,
     siteId: string,
     widget: WidgetEntity,
     submission: ArchivedSubmission,
@@ -110,24 +121,29 @@ export class ArchiveService {
       Object.values(widget.draft.elements).flatMap((one) =>
         one.type === 'field' && one.kind === kind ? [one.key] : [],
       );
+    const numbers = ['number', 'amount', 'scale'].flatMap(keyOf);
     const valueOf = (kind: string) => fields.find(({ key }) => keyOf(kind).includes(key))?.value ?? '';
     const email = valueOf('email');
-    const heard = heardOf({ siteId, email, name: valueOf('name'), at: receivedAt });
-    const [person] = email ? await manager.query<{ id: string }[]>(upsertPerson, heard) : [];
+    const phone = e164(valueOf('phone')) ?? '';
+    const personId = knownPerson(database, { siteId, email, phone, name: valueOf('name'), at: receivedAt });
     await manager.insert(SubmissionEntity, {
       siteId,
       id,
       widgetId: widget.id,
       widgetName: widget.draft.name,
       versionNumber: 1,
-      personId: person?.id ?? null,
-      fields,
+      personId,
+      fields: fields.map((field) =>
+        numbers.includes(field.key) && field.value !== '' ? { ...field, answer: Number(field.value) } : field,
+      ),
       page,
       pageTitle,
       receivedAt,
       held: null,
+      readAt: ago > unreadMs ? receivedAt : null,
+      assigneeId: null,
     });
-    if (person) await followUp.bring(person.id, widget.id, submission);
+    if (personId !== null) await followUp.bring(personId, widget.id, submission);
     for (const target of delivered) {
       await manager.insert(DeliveryEntity, {
         id: newId('d'),

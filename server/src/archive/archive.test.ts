@@ -31,6 +31,24 @@ const archive = (): SiteArchive => ({
     pageTitle: 'Home',
     delivered: ['desk@larkmoor.example'],
   })),
+  conversations: [
+    {
+      ...{
+        widget: 'Letter',
+        ago: hour,
+        name: 'Ada',
+        email: 'ada@x.example',
+        page: `${origin}/`,
+        pageTitle: 'Home',
+      },
+      state: 'open',
+      messages: [
+        { from: 'visitor', text: 'Hello', after: 0 },
+        { from: 'desk', text: 'Good evening', after: 60_000 },
+        { from: 'note', text: 'Ada again', after: 1000 },
+      ],
+    },
+  ],
 });
 
 test('a site comes in whole: pages, widgets, counts, submissions with their people and deliveries', async () => {
@@ -58,6 +76,19 @@ test('a site comes in whole: pages, widgets, counts, submissions with their peop
       deliveries: [{ target: 'desk@larkmoor.example', state: 'sent' }],
     });
     expect(body.submissions[1].person.id).toBe(body.submissions[0].person.id);
+    const { body: conversations } = await server.get(`${path}/conversations?state=going`);
+    expect(conversations).toMatchObject([
+      {
+        ...{ name: 'Ada', person: body.submissions[0].person.id, state: 'open' },
+        last: { text: 'Good evening', from: 'desk', seq: 3, at: server.clock.time - hour + 60_000 },
+      },
+    ]);
+    const { body: read } = await server.get(`${path}/conversations/${conversations[0].id}`);
+    expect(read.messages.map(({ text }: { text: string }) => text)).toEqual([
+      'Hello',
+      'Good evening',
+      'Ada again',
+    ]);
   } finally {
     await server.stop();
   }

@@ -1,9 +1,9 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-export const assetKinds = ['image', 'video', 'font'] as const;
+export const assetKinds = ['image', 'video', 'font', 'document'] as const;
 export type AssetKind = (typeof assetKinds)[number];
 
-/** A file of a site's own: an image, a video, a typeface. Its content lies in the data folder, under its id. */
+/** A file of a site's own: an image, a video, a typeface, a document to be handed over. Its content lies in the data folder, under its id. */
 @Entity('asset')
 export class AssetEntity {
   @PrimaryColumn('text') id: string;
@@ -11,7 +11,7 @@ export class AssetEntity {
   @Column('text') kind: AssetKind;
   /** What the file was called. */
   @Column('text') name: string;
-  /** The file that documents refer to: `full.webp`, `full.svg`, `video.mp4`, `font.woff2`. */
+  /** The file that documents refer to: `full.webp`, `full.svg`, `video.mp4`, `font.woff2`, `price-list.pdf`. */
   @Column('text') file: string;
   @Column('integer') bytes: number;
   /** Of images, px. */

@@ -51,7 +51,7 @@ export class AssetsService {
   // Its files first, then its row, so that no row is without its files.
   async #keep(site: SiteEntity, name: string, upload: Upload): Promise<AssetEntity> {
     const taken = await this.dataSource.getRepository(AssetEntity).sum('bytes', { siteId: site.id });
-    const { files, ...read } = await readAsset(upload.path, this.workers);
+    const { files, ...read } = await readAsset(upload.path, name, this.workers);
     if ((taken ?? 0) + read.bytes > mostBytes)
       throw new BadRequestException(
         'The site’s uploads are full (2 GB). Delete some that are no longer used.',

@@ -167,6 +167,21 @@ test('a video is kept as it came', async () => {
   expect(await readdir(join(server.folder, 'uploads'))).toEqual([]);
 });
 
+test('a PDF is kept as it came, under its own name in letters of addresses', async () => {
+  const pdf = Buffer.from('%PDF-1.4\n1 0 obj\n<<>>\nendobj\ntrailer\n<<>>\n%%EOF\n');
+  const { status, body } = await upload('Über uns & Preise 2027.PDF', pdf);
+  expect([status, body.kind, body.src]).toEqual([
+    201,
+    'document',
+    `asset:${body.id}/uber-uns-preise-2027.pdf`,
+  ]);
+  expect(await kept(body.id, 'uber-uns-preise-2027.pdf')).toEqual(pdf);
+  const { body: other } = await upload('日本.pdf', pdf);
+  expect(other.src).toBe(`asset:${other.id}/document.pdf`);
+  const served = await fetch(`${server.address}/a/${body.id}/uber-uns-preise-2027.pdf`);
+  expect(served.headers.get('content-disposition')).toBe('attachment');
+});
+
 test('a file is taken where files are taken, and nowhere else', async () => {
   const answer = await fetch(`${server.address}/api/sites/${site}/widgets`, {
     method: 'POST',

@@ -4,9 +4,10 @@ import type { WorkerPool } from '../foreign/worker-pool.js';
 import type { AssetKind } from './assets.entity.js';
 import { readImage } from './read-image.js';
 
-/** Largest drawing and font, bytes; images and videos may be as large as an upload. */
+/** Largest drawing, font and document, bytes; images and videos may be as large as an upload. */
 const mostSvg = 2_000_000;
 const mostFont = 10_000_000;
+const mostDocument = 25_000_000;
 
 /** An upload, checked and made ready to be served. */
 export interface ReadAsset {
@@ -28,9 +29,10 @@ const none = { width: null, height: null, family: null, weight: null };
  * Looks at what was sent, never at what it was called: an image, a video or a typeface is one by its content.
  *
  * @param path where the upload lies
+ * @param name what it was called, which a document is handed over by
  * @throws BadRequestException with a sentence for people when it is none of them
  */
-export async function readAsset(path: string, workers: WorkerPool): Promise<ReadAsset> {
+export async function readAsset(path: string, name: string, workers: WorkerPool): Promise<ReadAsset> {
   const { size } = await stat(path);
   if (size === 0) throw new BadRequestException('The file is empty.');
   const start = await startOf(path);
@@ -45,6 +47,11 @@ export async function readAsset(path: string, workers: WorkerPool): Promise<Read
       bytes: size,
       ...font,
     };
+  }
+  if (start.subarray(0, 5).toString('latin1') === '%PDF-') {
+    refuseOver(size, mostDocument, 'PDF');
+    const file = documentName(name);
+    return { ...none, kind: 'document', file, files: { [file]: 'upload' }, bytes: size };
   }
   const video = videoType(start);
   if (video) {
@@ -75,6 +82,19 @@ async function startOf(path: string): Promise<Buffer> {
     await file.close();
   }
 }
+
+/** A name that stands in an address: `Price list 2027.pdf` as `price-list-2027.pdf`. */
+const documentName = (name: string): string => {
+  const stem = name
+    .replace(/\.pdf$/i, '')
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .slice(0, 36)
+    .replace(/^-+|-+$/g, '');
+  return `${stem || 'document'}.pdf`;
+};
 
 const refuseOver = (size: number, most: number, what: string): void => {
   if (size > most)

@@ -6,7 +6,8 @@ import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
 import { SitesService } from '../sites/sites.service.js';
 import { BrandService } from './brand.service.js';
-import { ProposeDto, SaveBrandDto, TokensFileDto } from './dto/brand.dto.js';
+import { SaveBrandDto, TokensFileDto } from './dto/brand.dto.js';
+import { PageSourceDto } from '../pages/dto/page-source.dto.js';
 import { Type } from '@sinclair/typebox';
 import { Answers, byKey } from '../shared/answers.js';
 import { brandAnswer, proposalAnswer, tokenImportAnswer } from '../shared/core-answers.js';
@@ -59,7 +60,7 @@ export class BrandController {
   @Answers('Proposes tokens from a page of the site. Nothing is saved.', proposalAnswer)
   @Post('proposal')
   @HttpCode(200)
-  async propose(@CurrentSite() site: SiteEntity, @Body() page: ProposeDto) {
+  async propose(@CurrentSite() site: SiteEntity, @Body() page: PageSourceDto) {
     return this.brand.propose(site, page);
   }
 }

@@ -17,7 +17,8 @@ import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
 import type { TouchedWidget } from './preview-brand.js';
-import type { ProposeDto, SaveBrandDto } from './dto/brand.dto.js';
+import type { SaveBrandDto } from './dto/brand.dto.js';
+import type { PageSourceDto } from '../pages/dto/page-source.dto.js';
 
 const mostSheets = 12;
 
@@ -127,7 +128,7 @@ export class BrandService {
   }
 
   /** Proposes tokens from a page of the site: the sheets it links to and those it holds. */
-  async propose(site: SiteEntity, { address, html }: ProposeDto): Promise<Proposal> {
+  async propose(site: SiteEntity, { address, html }: PageSourceDto): Promise<Proposal> {
     if (html) return this.workers.run('proposal', (await this.workers.run('pageParts', html)).css);
     if (!address) throw new BadRequestException('Give the address of a page of the site, or its HTML.');
     const page = await this.fetcher.fetch(site, address);

@@ -12,6 +12,7 @@ import {
   type FormRule,
 } from '@sirene/core/form';
 import { messagesIn, type MessageKey } from '@sirene/core/base/messages';
+import { leastWork, workAsked, workOf } from '@sirene/core/form/work';
 import { dayMs } from '@sirene/core/base/time';
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { Action } from '@sirene/core/actions';
@@ -25,10 +26,11 @@ import { FilesService } from '../files/files.service.js';
 import type { SendFileDto } from '../files/dto/send-file.dto.js';
 import { answersOf } from '../people/answers-of.js';
 import { SubmissionEntity, type Held, type SubmittedField } from '../people/people.entity.js';
-import { heardOf, upsertPerson } from '../people/upsert-person.js';
+import { knownPerson } from '../people/known-person.js';
 import { e164 } from '../people/phone.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { BodyEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
+import { RecentSpam } from './recent-spam.js';
 import type { EventsDto, Submission } from './dto/submission.dto.js';
 
 /** What a visitor saw when they filled in a form, as far as storing what they sent needs it. */
@@ -74,6 +76,7 @@ const mostKept = 1000;
 @Injectable()
 export class CollectService {
   #versions = new Map<string, SeenVersion>();
+  #spam = new RecentSpam();
 
   constructor(
     private readonly dataSource: DataSource,
@@ -125,7 +128,15 @@ export class CollectService {
     );
     if (verdict?.refused !== undefined) throw refusalOf(faultsOf(rule, verdict.kind, verdict.refused));
     if (verdict?.isAnswered) return { next: verdict.next, member: verdict.member };
-    const reasons = spamSigns(values, { trap: submission.trap ?? '', took: submission.took ?? null });
+    const reasons = spamSigns(
+      values,
+      {
+        trap: submission.trap ?? '',
+        took: submission.took ?? null,
+        worked: this.#isWorkedFor(site, submission),
+      },
+      site.unwantedWords,
+    );
     const entry: Entry = {
       reasons,
       site,
@@ -137,9 +148,22 @@ export class CollectService {
       name: ofKind('name'),
     };
     const outcome = await this.groups.add((database) => this.#store(database, entry));
+    if (reasons.length > 0 && outcome === 'stored') this.#spam.add(site.id, this.clock.now());
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');
     const next = await this.outbox.next(site, submission.id, seen.actions);
     return { next: next ?? verdict?.next ?? null, member: verdict?.member ?? null };
+  }
+
+  /** Whether a page did the work that is asked for. One that did some is asked for more while the site is under attack. */
+  #isWorkedFor(site: SiteEntity, { id, work = '' }: Submission): boolean {
+    if (work === '') return false;
+    const [done, asked] = [workOf(id, work), workAsked(this.#spam.of(site.id, this.clock.now()))];
+    if (done >= leastWork && done < asked)
+      throw new HttpException(
+        { statusCode: 428, message: `work must begin with ${asked} zero bits for now`, bits: asked },
+        428,
+      );
+    return done >= asked;
   }
 
   /** Lets a submission through that was held back: who sent it becomes known, and its actions follow. */
@@ -156,12 +180,12 @@ export class CollectService {
     await this.groups.add((database) => {
       const now = this.clock.now();
       const { email, name, form = '' } = held;
-      const heard = heardOf({ siteId: site.id, email, name, at: submission.receivedAt });
-      const person = email ? statement(database, upsertPerson).get(...heard) : null;
+      const heard = { siteId: site.id, email, phone: phoneOf(fields), name, at: submission.receivedAt };
+      const personId = knownPerson(database, heard);
       const { changes } = statement(
         database,
         'UPDATE submission SET held = NULL, personId = ? WHERE siteId = ? AND id = ? AND held IS NOT NULL',
-      ).run((person as { id: string } | null)?.id ?? null, site.id, id);
+      ).run(personId, site.id, id);
       // Two who press at once let it through once.
       if (changes > 0) this.outbox.enqueue(database, site.id, id, actions, { answers, email, form }, now);
     });
@@ -222,11 +246,8 @@ export class CollectService {
   ): 'stored' | 'again' | 'taken' {
     const now = this.clock.now();
     const isHeld = reasons.length > 0;
-    const person =
-      email && !isHeld
-        ? statement(database, upsertPerson).get(...heardOf({ siteId: site.id, email, name, at: now }))
-        : null;
-    const personId = (person as { id: string } | null)?.id ?? null;
+    const heard = { siteId: site.id, email, phone: phoneOf(fields), name, at: now };
+    const personId = isHeld ? null : knownPerson(database, heard);
     const { changes } = statement(database, insertSubmission).run(
       site.id,
       submission.id,
@@ -306,6 +327,10 @@ const phonesIn = ({ fields }: FormRule, values: Readonly<Record<string, string>>
       return kind === 'phone' && value !== '' ? [[key, e164(value, country)] as const] : [];
     }),
   );
+
+/** The first phone number that was sent, as all the world dials it. */
+const phoneOf = (fields: readonly SubmittedField[]): string =>
+  fields.find(({ phone }) => phone !== undefined)?.phone ?? '';
 
 /** Numbers that nobody can be called by; the page has looked at their characters only. */
 const wrongNumbers = ({ fields }: FormRule, phones: ReturnType<typeof phonesIn>): FieldFault[] =>

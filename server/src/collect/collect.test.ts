@@ -1,3 +1,4 @@
+import { findProof, leastWork, workOf } from '@sirene/core/form/work';
 import {
   origin,
   publishSignup,
@@ -273,6 +274,56 @@ test('too many from one address are asked to wait', async () => {
   }
 });
 
+test('a site’s own unwanted words hold a submission back, and only words as they stand', async () => {
+  const site = `/api/sites/${published.siteId}`;
+  const said = await server.send('PATCH', site, { unwantedWords: ['Casino', 'buy followers'] });
+  expect(said.body.unwantedWords).toEqual(['casino', 'buy followers']);
+  const before = (await stored()).held as number;
+  await send(submission(published, { name: 'The CASINO' }));
+  await send(submission(published, { name: 'Casinova' }));
+  expect((await stored()).held).toBe(before + 1);
+  const odd = await server.send('PATCH', site, { unwantedWords: [' x'] });
+  expect(odd.status).toBe(400);
+  await server.send('PATCH', site, { unwantedWords: [] });
+});
+
+test('a page proves that it worked for a form, and works more while the site is under attack', async () => {
+  const server = await TestServer.start();
+  try {
+    const there = await publishSignup(server);
+    const fast = { ...submission(there), took: 100 };
+    const post = (more: object) =>
+      server.post(`/c/${there.key}/submissions`, { ...fast, ...more }, { origin });
+    const held = async () => (await server.get(`/api/sites/${there.siteId}/submissions`)).body.held;
+    // Filled in by a browser at one press: with the work it is somebody's, without it is a program's.
+    const proof = findProof(fast.id, leastWork, 0, Infinity) ?? '';
+    expect((await post({ work: proof })).status).toBe(202);
+    expect(await held()).toBe(0);
+    // The same proof is none for another.
+    expect((await post({ id: submission(there).id, work: proof })).status).toBe(202);
+    expect(await held()).toBe(1);
+
+    for (let spam = 0; spam < 60; spam++) await post({ ...submission(there), trap: 'x' });
+    // One whose first proof happens to show no more than was asked for.
+    const prove = (one: string) => findProof(one, leastWork, 0, Infinity) ?? '';
+    const ids = [...'23456789abcdef'].map((digit) => digit.repeat(32));
+    const id = ids.find((one) => workOf(one, prove(one)) === leastWork) as string;
+    const some = prove(id);
+    const more = await post({ id, work: some });
+    expect([more.status, more.body]).toMatchObject([428, { bits: leastWork + 1 }]);
+    const harder = findProof(id, more.body.bits, 0, Infinity) ?? '';
+    expect((await post({ id, work: harder })).status).toBe(202);
+    expect(await held()).toBe(61);
+    // Ten minutes and more later all is as it was.
+    server.clock.pass(1_300_000);
+    expect(
+      (await post({ id: '1'.repeat(32), work: findProof('1'.repeat(32), leastWork, 0, Infinity) })).status,
+    ).toBe(202);
+  } finally {
+    await server.stop();
+  }
+});
+
 test('what looks like spam is stored and held back: nobody is told before somebody lets it through', async () => {
   const server = await TestServer.start();
   try {
@@ -291,7 +342,10 @@ test('what looks like spam is stored and held back: nobody is told before somebo
         id: spam.body.id,
         person: null,
         deliveries: [],
-        held: ['A field that visitors can’t see was filled in'],
+        held: [
+          'A field that visitors can’t see was filled in',
+          'It was sent without the work that pages do for a form',
+        ],
       },
     ]);
     expect((await server.get(`/api/sites/${there.siteId}/submissions.csv`)).body).not.toContain(spam.body.id);

@@ -23,6 +23,11 @@ import { Files1765300000000 } from './migrations/1765300000000-files.js';
 import { FailedDeliveries1765400000000 } from './migrations/1765400000000-failed-deliveries.js';
 import { Payments1765500000000 } from './migrations/1765500000000-payments.js';
 import { Invoices1765600000000 } from './migrations/1765600000000-invoices.js';
+import { Persons1765700000000 } from './migrations/1765700000000-persons.js';
+import { Inbox1765800000000 } from './migrations/1765800000000-inbox.js';
+import { Chat1766000000000 } from './migrations/1766000000000-chat.js';
+import { Replies1766100000000 } from './migrations/1766100000000-replies.js';
+import { Search1765900000000 } from './migrations/1765900000000-search.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
 
@@ -50,6 +55,11 @@ async function openDatabase(config: Config): Promise<DataSource> {
       FailedDeliveries1765400000000,
       Payments1765500000000,
       Invoices1765600000000,
+      Persons1765700000000,
+      Inbox1765800000000,
+      Search1765900000000,
+      Chat1766000000000,
+      Replies1766100000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

@@ -4,13 +4,21 @@ import { AssetEntity } from '../assets/assets.entity.js';
 import { FileEntity } from '../files/files.entity.js';
 import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js';
 import { CodeEntity, SigningKeyEntity } from '../codes/codes.entity.js';
+import { ChatMessageEntity, ConversationEntity } from '../chat/chat.entity.js';
+import { SubmissionViewEntity } from '../inbox/inbox.entity.js';
 import { InvoiceEntity, InvoiceSettingsEntity } from '../invoices/invoices.entity.js';
 import { LeadEntity, LeadEventEntity, LeadStageEntity } from '../leads/leads.entity.js';
 import { ListEntity, ListEntryEntity, ListEventEntity } from '../lists/lists.entity.js';
 import { InvitationEntity } from '../members/members.entity.js';
 import { PageEntity } from '../pages/pages.entity.js';
 import { PaymentEntity } from '../payments/payments.entity.js';
-import { NoteEntity, PersonEntity, SubmissionEntity } from '../people/people.entity.js';
+import {
+  AliasEntity,
+  MergeEntity,
+  NoteEntity,
+  PersonEntity,
+  SubmissionEntity,
+} from '../people/people.entity.js';
 import { ServiceEntity } from '../services/services.entity.js';
 import { SheetEntity, SheetRowEntity } from '../sheets/sheets.entity.js';
 import { SeenPageEntity, SiteEntity } from '../sites/sites.entity.js';
@@ -20,6 +28,7 @@ import {
   TestMemberEntity,
   TestPaymentEntity,
 } from '../standins/standins.entity.js';
+import { SavedReplyEntity } from '../replies/replies.entity.js';
 import { TryLinkEntity } from '../tries/tries.entity.js';
 import { WebhookKeyEntity } from '../webhooks/webhooks.entity.js';
 import { BodyEntity, CountEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
@@ -42,10 +51,16 @@ export const entities = [
   BodyEntity,
   CountEntity,
   PersonEntity,
+  AliasEntity,
+  MergeEntity,
   NoteEntity,
   SubmissionEntity,
+  SubmissionViewEntity,
   FileEntity,
   DeliveryEntity,
+  ConversationEntity,
+  ChatMessageEntity,
+  SavedReplyEntity,
   PaymentEntity,
   ServiceEntity,
   InvoiceEntity,

@@ -13,9 +13,9 @@ export class Transactions {
 
   constructor(private readonly connection: Connection) {}
 
-  /** Runs `work` in a transaction of its own, after those asked for before it. */
-  write<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {
-    return this.#inTurn(() => this.connection.transaction((_, manager) => work(manager)));
+  /** Runs `work` in a transaction of its own, after those asked for before it; the bare connection is in it too. */
+  write<T>(work: (manager: EntityManager, database: Database) => Promise<T>): Promise<T> {
+    return this.#inTurn(() => this.connection.transaction((database, manager) => work(manager, database)));
   }
 
   /** Runs `work` in one transaction on the bare connection: for the paths where thousands of rows a second arrive. */

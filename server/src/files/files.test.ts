@@ -1,9 +1,11 @@
 import { readdir } from 'node:fs/promises';
 import { request } from 'node:http';
 import { join } from 'node:path';
+import { buffer } from 'node:stream/consumers';
 import { deflateSync } from 'node:zlib';
 import fc from 'fast-check';
 import { DataSource } from 'typeorm';
+import { fromBufferPromise } from 'yauzl';
 import {
   origin,
   publishAlso,
@@ -139,6 +141,29 @@ describe('files of visitors', () => {
     expect(stranger.status).toBe(401);
   });
 
+  it('go along when all that is kept of a person is handed over, which another library unpacks', async () => {
+    const [first, second] = [await sendFile('me.png', png()), await sendFile('me.png', png(50))];
+    await sendForm(`${first.body.id} me.png\n${second.body.id} me.png`);
+    const { body: people } = await server.get(`/api/sites/${there.siteId}/persons`);
+    const path = `/api/sites/${there.siteId}/persons/${people.persons[0].id}/export.zip`;
+    const answer = await fetch(server.address + path, { headers: { cookie: server.cookie } });
+    expect(answer.headers.get('content-type')).toBe('application/zip');
+    const zip = await fromBufferPromise(Buffer.from(await answer.arrayBuffer()));
+    const entries = new Map<string, Buffer>();
+    for await (const entry of zip.eachEntry())
+      entries.set(entry.fileName, await buffer(await zip.openReadStreamPromise(entry)));
+    const names = [...entries.keys()];
+    expect(names[0]).toBe('person.json');
+    expect(names.filter((name) => /^files\/\d+-me\.png$/.test(name)).length).toBeGreaterThanOrEqual(2);
+    expect(JSON.parse(String(entries.get('person.json')))).toMatchObject({ site: 'Larkmoor' });
+    expect(
+      entries
+        .get(names.at(-1) ?? '')
+        ?.subarray(1, 4)
+        .toString(),
+    ).toBe('PNG');
+  });
+
   it.each([
     ['a program under the name of a picture', 'me.png', Buffer.from('MZ\x90\x00 program'), 415],
     [
@@ -215,7 +240,7 @@ describe('files of visitors', () => {
     await server.signIn();
     await server.app.get(FilesService).sweep();
     expect(await stored()).not.toContain(lost.body.id);
-    expect(await stored()).toHaveLength(3);
+    expect(await stored()).toHaveLength(5);
     await server.send('DELETE', `/api/sites/${there.siteId}/persons/${people.persons[0].id}`);
     expect(await stored()).toEqual([]);
   });

@@ -9,7 +9,7 @@ import { Transactions } from '../database/transactions.js';
 import { LeadEntity } from '../leads/leads.entity.js';
 import { brandedMail } from '../mail/branded.js';
 import { Mailer, siteHeader } from '../mail/mailer.js';
-import { PersonEntity } from '../people/people.entity.js';
+import { findPerson } from '../people/find-person.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { InvoiceDto, InvoiceSettingsDto } from './dto/invoices.dto.js';
@@ -75,9 +75,7 @@ export class InvoicesService {
 
   /** Begins an invoice for a person: who they are, and what their open lead is about. */
   async draft(site: SiteEntity, personId: string): Promise<InvoiceEntity> {
-    const at = { id: personId, siteId: site.id };
-    const person = await this.dataSource.getRepository(PersonEntity).findOneBy(at);
-    if (!person) throw new NotFoundException('There is no such person.');
+    const person = await findPerson(this.dataSource, site, personId);
     const { currency, dueDays, items, seller } = await this.settings(site);
     const lead = await this.dataSource
       .getRepository(LeadEntity)

@@ -38,7 +38,7 @@ export const board = answer('Board', {
       {
         ...own,
         person: Type.Object(
-          { id: Type.String(), name: Type.String(), email: Type.String() },
+          { id: Type.String(), name: Type.String(), email: Type.String(), phone: Type.String() },
           { additionalProperties: false },
         ),
       },
@@ -63,8 +63,8 @@ type Board = Awaited<ReturnType<LeadsService['board']>>;
 export const toldOfBoard = ({ stages, members, leads }: Board) => ({
   stages: stages.map(toldOfStage),
   members,
-  leads: leads.map(({ lead: one, person: { id, name, email } }) => ({
+  leads: leads.map(({ lead: one, person: { id, name, email, phone } }) => ({
     ...toldOfLead(one),
-    person: { id, name, email },
+    person: { id, name, email, phone },
   })),
 });

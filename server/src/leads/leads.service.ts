@@ -11,6 +11,7 @@ import { MemberEntity, UserEntity } from '../accounts/accounts.entity.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
+import { findPerson } from '../people/find-person.js';
 import { PersonEntity } from '../people/people.entity.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
@@ -87,8 +88,7 @@ export class LeadsService {
 
   /** Makes a lead of a person by hand. */
   async create(site: SiteEntity, { person, stage, title }: NewLeadDto, userId: string): Promise<LeadEntity> {
-    const known = await this.dataSource.getRepository(PersonEntity).existsBy({ id: person, siteId: site.id });
-    if (!known) throw new NotFoundException('There is no such person.');
+    await findPerson(this.dataSource, site, person);
     return this.groups.add((database) => {
       const to = this.#stage(database, site, stage);
       const [id, now] = [newId('lead'), this.clock.now()];

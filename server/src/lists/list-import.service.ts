@@ -4,7 +4,7 @@ import { newToken } from '../accounts/tokens.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
-import { heardOf, upsertPerson } from '../people/upsert-person.js';
+import { knownPerson } from '../people/known-person.js';
 import { newId } from '../shared/ids.js';
 import type { ListEntity } from './lists.entity.js';
 import { readPeople, type Read } from './read-people.js';
@@ -79,8 +79,11 @@ export class ListImportService {
     const found = statement(
       database,
       `SELECT entry.state FROM person JOIN list_entry entry ON entry.personId = person.id AND entry.listId = ?
-       WHERE person.siteId = ? AND person.email = ?`,
-    ).get(list.id, list.siteId, email) as { state: string } | undefined;
+       WHERE person.siteId = ? AND person.email = ? AND person.email <> ''
+       UNION ALL
+       SELECT entry.state FROM person_alias alias JOIN list_entry entry ON entry.personId = alias.personId AND entry.listId = ?
+       WHERE alias.siteId = ? AND alias.email = ?`,
+    ).get(list.id, list.siteId, email, list.id, list.siteId, email) as { state: string } | undefined;
     if (found?.state === 'unsubscribed') return 'suppressed';
     return found?.state === 'confirmed' ? 'already' : 'added';
   }
@@ -94,8 +97,9 @@ export class ListImportService {
     const outcome = this.#look(database, list, person);
     if (outcome !== 'added') return outcome;
     const now = this.clock.now();
-    const heard = heardOf({ siteId: list.siteId, email: person.email, name: person.name, at: now });
-    const { id } = statement(database, upsertPerson).get(...heard) as { id: string };
+    const { email, name } = person;
+    // There is an address: it says who it is.
+    const id = knownPerson(database, { siteId: list.siteId, email, phone: '', name, at: now }) as string;
     statement(
       database,
       `INSERT INTO list_entry (listId, personId, state, token, since) VALUES (?, ?, 'confirmed', ?, ?)

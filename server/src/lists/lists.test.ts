@@ -204,3 +204,28 @@ test('a plain form is taken where links lead, and nowhere else', async () => {
   });
   expect(status).toBe(415);
 });
+
+test('where the e-mail field has a tick for it, only who ticks it is put on the list', async () => {
+  const document = signupDocument();
+  document.name = 'Enquiry';
+  Object.assign(document.elements['email'] ?? {}, { tick: 'Also send me the letter' });
+  document.afterwards.actions = [
+    { type: 'list', list: 'Sky letter', subject: 'Please confirm', text: 'You asked for the letter.' },
+  ];
+  const enquiry = await publishAlso(server, there, document);
+  const send = async (email: string, tick: string) => {
+    const sent = submission(enquiry, { email, 'email.list': tick });
+    const { status } = await server.post(`/c/${enquiry.key}/submissions`, sent, { origin });
+    await runDue();
+    return status;
+  };
+  expect(await send('only@asks.example', '')).toBe(202);
+  expect(await entryOf('only@asks.example')).toBeUndefined();
+  expect(await send('wants@it.example', 'Also send me the letter')).toBe(202);
+  expect(await entryOf('wants@it.example')).toMatchObject({
+    state: 'pending',
+    events: [{ words: 'Also send me the letter' }],
+  });
+  // Words that nobody was shown are no consent.
+  expect(await send('made@up.example', 'Yes to everything')).toBe(422);
+});

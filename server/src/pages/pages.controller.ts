@@ -1,9 +1,11 @@
-import { Body, Controller, Get, Header, Post, Res } from '@nestjs/common';
+import { Body, Controller, Get, Header, HttpCode, Post, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { CurrentPage, CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FastifyReply } from 'fastify';
 import { FetchPageDto, StorePageDto } from './dto/page.dto.js';
+import { PageSourceDto } from './dto/page-source.dto.js';
+import { takenFormAnswer } from '../shared/core-answers.js';
 import type { PageEntity } from './pages.entity.js';
 import { PagesService } from './pages.service.js';
 import { Type } from '@sinclair/typebox';
@@ -39,6 +41,13 @@ export class PagesController {
   @Post('api/sites/:site/pages/fetch')
   async fetch(@CurrentSite() site: SiteEntity, @Body() page: FetchPageDto) {
     return toldOfPage(await this.pages.fetch(site, page.address));
+  }
+
+  @Answers('The forms of a page, as elements of a widget. Nothing is saved.', Type.Array(takenFormAnswer))
+  @Post('api/sites/:site/pages/forms')
+  @HttpCode(200)
+  async forms(@CurrentSite() site: SiteEntity, @Body() page: PageSourceDto) {
+    return this.pages.forms(site, page);
   }
 
   @AnswersFile('The stored copy itself, as the stage’s frame loads it.', 'text/html')

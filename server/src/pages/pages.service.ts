@@ -5,6 +5,7 @@ import { Transactions } from '../database/transactions.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { StorePageDto } from './dto/page.dto.js';
+import type { PageSourceDto } from './dto/page-source.dto.js';
 import { PageEntity } from './pages.entity.js';
 import type { TaskOutput } from '../foreign/tasks.js';
 import { WorkerPool } from '../foreign/worker-pool.js';
@@ -43,6 +44,13 @@ export class PagesService {
       );
     }
     return this.#keep(site, address, { ...(await this.#read(site, { address, text: html })), title });
+  }
+
+  /** Reads the forms of a page. Nothing is kept of it. */
+  async forms(site: SiteEntity, { address, html }: PageSourceDto): Promise<TaskOutput<'forms'>> {
+    if (html) return this.workers.run('forms', html);
+    if (!address) throw new BadRequestException('Give the address of a page of the site, or its HTML.');
+    return this.workers.run('forms', (await this.fetcher.fetch(site, address)).text);
   }
 
   #read(site: SiteEntity, { address, text }: FetchedPage): Promise<TaskOutput<'stillPage'>> {

@@ -206,7 +206,7 @@ export class PaymentsService {
       `SELECT person.email FROM submission JOIN person ON person.id = submission.personId
        WHERE submission.siteId = ? AND submission.id = ?`,
     ).get(siteId, submissionId) as { email: string } | undefined;
-    if (!receipt || !person) return;
+    if (!receipt || !person?.email) return;
     const settings = { receipt: JSON.parse(receipt) as Receipt };
     writeDeliveries(
       database,

@@ -13,7 +13,7 @@ export const submission = answer('Submission', {
   ),
   person: nullable(
     Type.Object(
-      { id: Type.String(), name: Type.String(), email: Type.String() },
+      { id: Type.String(), name: Type.String(), email: Type.String(), phone: Type.String() },
       { additionalProperties: false },
     ),
   ),
@@ -53,12 +53,21 @@ export const submission = answer('Submission', {
   held: nullable(
     Type.Array(Type.String(), { description: 'Why it is held back as spam; null where it is not.' }),
   ),
+  read: Type.Boolean({ description: 'Whether somebody of the site has looked at it.' }),
+  assignee: nullable(
+    Type.Object(
+      { id: Type.String(), name: Type.String() },
+      { additionalProperties: false, description: 'The member who has taken it on.' },
+    ),
+  ),
   deliveries: Type.Array(delivery),
   payment: nullable(payment),
 });
 
 export const submissionList = answer('SubmissionList', {
-  total: Type.Integer({ description: 'How many match in all.' }),
+  total: Type.Integer({ description: 'How many match in all, as far as they are counted.' }),
+  isMore: Type.Boolean({ description: 'Whether there are more than were counted.' }),
+  unread: Type.Integer({ description: 'How many of the site nobody has looked at yet.' }),
   held: Type.Integer({ description: 'How many of the site are held back as spam.' }),
   failed: Type.Integer({
     description: 'How many actions of the site have failed, and are not tried again by themselves.',
@@ -67,15 +76,23 @@ export const submissionList = answer('SubmissionList', {
   submissions: Type.Array(submission),
 });
 
-export const toldOfSubmission = ({ submission: sent, person, deliveries, payment: due }: SubmissionView) => ({
+export const toldOfSubmission = ({
+  submission: sent,
+  person,
+  deliveries,
+  payment: due,
+  assignee,
+}: SubmissionView) => ({
   id: sent.id,
   widget: { id: sent.widgetId, name: sent.widgetName, version: sent.versionNumber },
-  person: person && { id: person.id, name: person.name, email: person.email },
+  person: person && { id: person.id, name: person.name, email: person.email, phone: person.phone },
   fields: sent.fields,
   page: sent.page,
   pageTitle: sent.pageTitle,
   receivedAt: sent.receivedAt,
   held: sent.held && sent.held.reasons.map((reason) => spamReasons[reason]),
+  read: sent.readAt !== null,
+  assignee: assignee && { id: assignee.id, name: assignee.name },
   deliveries: deliveries.map(toldOfDelivery),
   payment: due && toldOfPayment(due),
 });

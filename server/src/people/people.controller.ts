@@ -20,13 +20,21 @@ export class PeopleController {
   @Get('submissions')
   async list(@CurrentSite() site: SiteEntity, @Query() filter: ListSubmissionsDto) {
     const { after: _after, limit: _limit, ...which } = filter;
-    const [total, held, failed] = await Promise.all([
+    const { views, next } = await this.people.submissions(site, filter);
+    const [total, unread, held, failed] = await Promise.all([
       this.people.count(site, which),
+      this.people.count(site, { unread: 'true' }),
       this.people.count(site, { held: 'true' }),
       this.people.failed(site),
     ]);
-    const { views, next } = await this.people.submissions(site, filter);
-    return { total, held, failed, next, submissions: views.map(toldOfSubmission) };
+    return {
+      ...total,
+      unread: unread.total,
+      held: held.total,
+      failed,
+      next,
+      submissions: views.map(toldOfSubmission),
+    };
   }
 
   @AnswersFile('Every submission that matches, as a table.', 'text/csv')

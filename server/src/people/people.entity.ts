@@ -1,16 +1,61 @@
 import type { SpamReason } from '@sirene/core/form';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-/** Someone who has sent something to a site; known by their e-mail address. */
+/** Someone who has sent something to a site; known by their e-mail address or their phone number. */
 @Entity('person')
 export class PersonEntity {
   @PrimaryColumn('text') id: string;
   @Column('text') siteId: string;
+  /** Empty where only a phone number is known; no two of a site have the same. */
   @Column('text') email: string;
+  /** As all the world dials it (E.164); empty where none is known. Some share one. */
+  @Column('text', { default: '' }) phone: string;
   @Column('text') name: string;
   @Column('integer') firstAt: number;
   @Column('integer') lastAt: number;
   @Column('simple-json', { default: '[]' }) tags: string[];
+}
+
+/** Another e-mail address of a person, which came to them with somebody who turned out to be the same. */
+@Entity('person_alias')
+export class AliasEntity {
+  @PrimaryColumn('text') siteId: string;
+  @PrimaryColumn('text') email: string;
+  @Column('text') personId: string;
+}
+
+/** Two persons who were brought together, with what it takes to take them apart again. */
+@Entity('person_merge')
+export class MergeEntity {
+  @PrimaryColumn('text') id: string;
+  /** Whoever is left. */
+  @Column('text') personId: string;
+  /** Whoever is left, as they were before. */
+  @Column('simple-json') before: PersonEntity;
+  /** Whoever went. */
+  @Column('simple-json') merged: PersonEntity;
+  @Column('simple-json') moved: Moved;
+  @Column('integer') at: number;
+  @Column('text', { nullable: true }) byId: string | null;
+}
+
+/** What went over from one person to another: ids by table, and how both stood to lists. */
+export interface Moved {
+  rows: Record<string, string[]>;
+  /** Entries of lists as they were, of both. */
+  entries: MovedEntry[];
+  aliases: string[];
+}
+
+/** A row of the table of those on lists. */
+export interface MovedEntry {
+  listId: string;
+  personId: string;
+  state: string;
+  token: string;
+  since: number;
+  welcome: string | null;
+  submissionId: string | null;
 }
 
 /** What somebody of the site wrote down about a person. */
@@ -63,4 +108,8 @@ export class SubmissionEntity {
   @Column('integer') receivedAt: number;
   /** Why it is held back, and who sent it, until it is let through. */
   @Column('simple-json', { nullable: true }) held: Held | null;
+  /** When somebody of the site looked at it first; null while nobody has. */
+  @Column('integer', { nullable: true }) readAt: number | null;
+  /** Who of the site has taken it on. */
+  @Column('text', { nullable: true }) assigneeId: string | null;
 }

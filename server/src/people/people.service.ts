@@ -1,12 +1,15 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { DataSource, In, type SelectQueryBuilder } from 'typeorm';
+import { DataSource, In } from 'typeorm';
+import { UserEntity } from '../accounts/accounts.entity.js';
 import { DeliveryEntity } from '../actions/actions.entity.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { PaymentEntity } from '../payments/payments.entity.js';
-import { holding } from '../shared/like.js';
+import type { Reach } from '../search/search-words.js';
+import { IndexerService } from '../search/indexer.service.js';
 import { cursorText, readCursor, type Cursor } from '../shared/cursor.js';
 import type { FilterSubmissionsDto, ListSubmissionsDto } from './dto/list-submissions.dto.js';
 import { PersonEntity, SubmissionEntity } from './people.entity.js';
+import { countOf, idsOf } from './submission-query.js';
 
 /** Submissions read at a time for an export: a few ms of work. */
 const exported = 200;
@@ -17,27 +20,50 @@ export interface SubmissionView {
   deliveries: DeliveryEntity[];
   /** What was to be paid with it. */
   payment: PaymentEntity | null;
+  /** Who of the site has taken it on. */
+  assignee: UserEntity | null;
+}
+
+/** How many there are; or how many at least, where there are more than are counted. */
+export interface Counted {
+  total: number;
+  isMore: boolean;
 }
 
 @Injectable()
 export class PeopleService {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly indexer: IndexerService,
+  ) {}
 
   /** A page of the list, and the cursor of the next where there is one. */
   async submissions(
     site: SiteEntity,
     { after, limit = 50, ...filter }: ListSubmissionsDto,
   ): Promise<{ views: SubmissionView[]; next: string | null }> {
-    const found = await this.#page(site, filter, limit + 1, after === undefined ? null : readCursor(after));
+    if (filter.words) await this.indexer.catchUp();
+    const from = after === undefined ? null : readCursor(after);
+    const whole = await this.#page(site, filter, limit + 1, from, 'whole');
+    const isShort = filter.words && whole.length <= limit;
+    const found = isShort ? await this.#page(site, filter, limit + 1, from, 'beginning') : whole;
     const page = found.slice(0, limit);
     const last = page.at(-1);
     const next = found.length > limit && last ? cursorText({ at: last.receivedAt, id: last.id }) : null;
     return { views: await this.#withRelated(site, page), next };
   }
 
-  /** How many submissions match. */
-  count(site: SiteEntity, filter: FilterSubmissionsDto): Promise<number> {
-    return this.#matching(site, filter).getCount();
+  /** How many submissions match, as far as they are counted. */
+  async count(site: SiteEntity, filter: FilterSubmissionsDto): Promise<Counted> {
+    const whole = await this.#count(site, filter, 'whole');
+    return whole.isMore || !filter.words ? whole : this.#count(site, filter, 'beginning');
+  }
+
+  async #count(site: SiteEntity, filter: FilterSubmissionsDto, reach: Reach): Promise<Counted> {
+    const { sql, values, most } = countOf(site, filter, reach);
+    const [row] = await this.dataSource.query<{ total: number }[]>(sql, values);
+    const total = row?.total ?? 0;
+    return { total: Math.min(total, most), isMore: total > most };
   }
 
   /** How many deliveries have failed for good. */
@@ -52,7 +78,7 @@ export class PeopleService {
   async *pages(site: SiteEntity, filter: FilterSubmissionsDto): AsyncGenerator<SubmissionEntity[]> {
     let after: Cursor | null = null;
     for (;;) {
-      const page: SubmissionEntity[] = await this.#page(site, filter, exported, after);
+      const page: SubmissionEntity[] = await this.#page(site, filter, exported, after, 'beginning');
       if (page.length > 0) yield page;
       const last = page.at(-1);
       if (!last || page.length < exported) return;
@@ -61,19 +87,21 @@ export class PeopleService {
     }
   }
 
-  #page(
+  async #page(
     site: SiteEntity,
     filter: FilterSubmissionsDto,
     limit: number,
     after: Cursor | null,
+    reach: Reach,
   ): Promise<SubmissionEntity[]> {
-    const query = this.#matching(site, filter).take(limit);
-    if (after)
-      query.andWhere(
-        '(submission.receivedAt < :at OR (submission.receivedAt = :at AND submission.id > :id))',
-        after,
-      );
-    return query.getMany();
+    const { sql, values } = idsOf(site, filter, limit, after, reach);
+    const rows = await this.dataSource.query<{ id: string }[]>(sql, values);
+    const ids = rows.map(({ id }) => id);
+    const found = await this.dataSource
+      .getRepository(SubmissionEntity)
+      .findBy({ siteId: site.id, id: In(ids) });
+    const byId = new Map(found.map((one) => [one.id, one]));
+    return ids.flatMap((id) => byId.get(id) ?? []);
   }
 
   /** One submission with who sent it and what follows. Refuses one that is not there. */
@@ -86,42 +114,22 @@ export class PeopleService {
     return view as SubmissionView;
   }
 
-  #matching(
-    site: SiteEntity,
-    { words, widget, held }: FilterSubmissionsDto,
-  ): SelectQueryBuilder<SubmissionEntity> {
-    const query = this.dataSource
-      .getRepository(SubmissionEntity)
-      .createQueryBuilder('submission')
-      .where('submission.siteId = :site', { site: site.id })
-      .orderBy('submission.receivedAt', 'DESC')
-      .addOrderBy('submission.id');
-    query.andWhere(`submission.held IS ${held ? 'NOT ' : ''}NULL`);
-    if (widget) query.andWhere('submission.widgetId = :widget', { widget });
-    for (const [at, word] of (words ?? '').split(/\s+/).filter(Boolean).slice(0, 8).entries()) {
-      const pattern = holding(word);
-      query.andWhere(
-        `(submission.page LIKE :word${at} ESCAPE '\\' OR submission.widgetName LIKE :word${at} ESCAPE '\\' OR EXISTS
-          (SELECT 1 FROM json_each(submission.fields) WHERE json_each.value ->> 'value' LIKE :word${at} ESCAPE '\\'))`,
-        { [`word${at}`]: pattern },
-      );
-    }
-    return query;
-  }
-
   async #withRelated(site: SiteEntity, submissions: SubmissionEntity[]): Promise<SubmissionView[]> {
     const people = submissions.flatMap(({ personId }) => (personId ? [personId] : []));
     const ids = submissions.map(({ id }) => id);
-    const [persons, deliveries, payments] = await Promise.all([
+    const assignees = submissions.flatMap(({ assigneeId }) => (assigneeId ? [assigneeId] : []));
+    const [persons, deliveries, payments, users] = await Promise.all([
       this.dataSource.getRepository(PersonEntity).findBy({ id: In(people) }),
       this.dataSource.getRepository(DeliveryEntity).findBy({ siteId: site.id, submissionId: In(ids) }),
       this.dataSource.getRepository(PaymentEntity).findBy({ siteId: site.id, submissionId: In(ids) }),
+      this.dataSource.getRepository(UserEntity).findBy({ id: In(assignees) }),
     ]);
     return submissions.map((submission) => ({
       submission,
       person: persons.find(({ id }) => id === submission.personId) ?? null,
       deliveries: deliveries.filter(({ submissionId }) => submissionId === submission.id),
       payment: payments.find(({ submissionId }) => submissionId === submission.id) ?? null,
+      assignee: users.find(({ id }) => id === submission.assigneeId) ?? null,
     }));
   }
 }

@@ -29,8 +29,9 @@ test.each([
   ['', ['Under_score', '100 % sure', 'Ada Holt']],
   ['words=holt', ['Ada Holt']],
   ['words=x.example ada', ['Ada Holt']],
-  ['words=%25', ['100 % sure']],
-  ['words=_', ['Under_score']],
+  ['words=100 sur', ['100 % sure']],
+  ['words=score', ['Under_score']],
+  ['words=%25', ['Under_score', '100 % sure', 'Ada Holt']],
   ['words=journal', ['Under_score', '100 % sure', 'Ada Holt']],
   ['words=nobody', []],
   ['words=label', []],
@@ -103,6 +104,8 @@ const one = (value: string): SubmissionEntity => ({
   pageTitle: '',
   receivedAt: 0,
   held: null,
+  readAt: null,
+  assigneeId: null,
 });
 
 async function csvOf(...pages: SubmissionEntity[][]): Promise<string> {

@@ -9,7 +9,8 @@ import type { PersonsService } from './persons.service.js';
 const own = {
   id: Type.String(),
   name: Type.String(),
-  email: Type.String(),
+  email: Type.String({ description: 'Empty where only a phone number is known.' }),
+  phone: Type.String({ description: 'As E.164; empty where none is known.' }),
   tags: Type.Array(Type.String()),
   firstAt: Type.Integer(),
   lastAt: Type.Integer(),
@@ -37,9 +38,18 @@ export const wholePerson = answer('Person', {
     ),
   ),
   leads: Type.Array(lead),
+  aliases: Type.Array(Type.String(), { description: 'Their other e-mail addresses.' }),
+  same: Type.Array(
+    Type.Object(
+      { id: Type.String(), name: Type.String(), email: Type.String() },
+      { additionalProperties: false },
+    ),
+    { description: 'Who may be the same person: they have the same phone number.' },
+  ),
   timeline: Type.Array(
     Type.Union([
       happened('submission', {}),
+      happened('conversation', {}),
       happened('mail', { state: Type.String() }),
       Type.Object(
         {
@@ -53,6 +63,7 @@ export const wholePerson = answer('Person', {
       ),
       happened('lead', { stage: Type.String() }),
       happened('payment', { units: Type.Integer(), currency: Type.String(), state: oneOf(paymentStates) }),
+      happened('merge', { isLast: Type.Boolean({ description: 'Whether it can be undone.' }) }),
       happened('invoice', { what: oneOf(['issued', 'sent', 'paid'] as const) }),
       Type.Object(
         {
@@ -69,10 +80,11 @@ export const wholePerson = answer('Person', {
   ),
 });
 
-export const toldOfPerson = ({ id, name, email, tags, firstAt, lastAt }: PersonEntity) => ({
+export const toldOfPerson = ({ id, name, email, phone, tags, firstAt, lastAt }: PersonEntity) => ({
   id,
   name,
   email,
+  phone,
   tags,
   firstAt,
   lastAt,
@@ -80,9 +92,11 @@ export const toldOfPerson = ({ id, name, email, tags, firstAt, lastAt }: PersonE
 
 type Whole = Awaited<ReturnType<PersonsService['whole']>>;
 
-export const toldOfWhole = ({ person, lists, leads, timeline }: Whole) => ({
+export const toldOfWhole = ({ person, lists, leads, aliases, same, timeline }: Whole) => ({
   ...toldOfPerson(person),
   lists,
   leads: leads.map(toldOfLead),
+  aliases,
+  same: same.map(({ id, name, email }) => ({ id, name, email })),
   timeline,
 });

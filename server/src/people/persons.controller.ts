@@ -6,8 +6,9 @@ import { Type } from '@sinclair/typebox';
 import { Answers, AnswersFile, AnswersNothing } from '../shared/answers.js';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
-import { ChangePersonDto, ListPersonsDto, NewNoteDto } from './dto/persons.dto.js';
+import { ChangePersonDto, ListPersonsDto, MergeDto, NewNoteDto } from './dto/persons.dto.js';
 import { personList, toldOfPerson, toldOfWhole, wholePerson } from './persons.answers.js';
+import { MergeService } from './merge.service.js';
 import { PersonsService } from './persons.service.js';
 
 /** The people of a site. */
@@ -15,7 +16,10 @@ import { PersonsService } from './persons.service.js';
 @SiteAccess('member')
 @Controller('api/sites/:site/persons')
 export class PersonsController {
-  constructor(private readonly persons: PersonsService) {}
+  constructor(
+    private readonly persons: PersonsService,
+    private readonly merges: MergeService,
+  ) {}
 
   @Answers('The people of a site, those heard of last first, a page at a time.', personList)
   @Get()
@@ -53,6 +57,25 @@ export class PersonsController {
   @HttpCode(204)
   async erase(@CurrentSite() site: SiteEntity, @Param('person') id: string) {
     await this.persons.erase(site, id);
+  }
+
+  @Answers('Brings another person into this one: they are the same from then on.', wholePerson)
+  @Post(':person/merges')
+  async merge(
+    @CurrentSite() site: SiteEntity,
+    @CurrentUser() user: UserEntity,
+    @Param('person') id: string,
+    @Body() { other }: MergeDto,
+  ) {
+    await this.merges.merge(site, id, other, user.id);
+    return this.read(site, id);
+  }
+
+  @Answers('Takes two persons apart again who were brought together.', wholePerson)
+  @Delete(':person/merges/:merge')
+  async part(@CurrentSite() site: SiteEntity, @Param('person') id: string, @Param('merge') merge: string) {
+    await this.merges.undo(site, id, merge);
+    return this.read(site, id);
   }
 
   @Answers('Writes something down about a person.', wholePerson)

@@ -1,16 +1,18 @@
 import { BadRequestException, Inject, Injectable, NotFoundException } from '@nestjs/common';
-import { DataSource } from 'typeorm';
+import { DataSource, Not } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { FilesService } from '../files/files.service.js';
 import { LeadEntity } from '../leads/leads.entity.js';
+import { ConversationEntity } from '../chat/chat.entity.js';
 import type { EntryState } from '../lists/lists.entity.js';
 import { holding } from '../shared/like.js';
 import { cursorText, readCursor } from '../shared/cursor.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { ChangePersonDto, FilterPersonsDto, ListPersonsDto } from './dto/persons.dto.js';
-import { NoteEntity, PersonEntity, SubmissionEntity } from './people.entity.js';
+import { AliasEntity, NoteEntity, PersonEntity, SubmissionEntity } from './people.entity.js';
+import { findPerson } from './find-person.js';
 import { timelineOf } from './timeline.js';
 
 /** People read at a time for an export. */
@@ -45,7 +47,8 @@ export class PersonsService {
       .where('person.siteId = :site', { site: site.id });
     for (const [at, word] of (words ?? '').split(/\s+/).filter(Boolean).slice(0, 8).entries())
       query.andWhere(
-        `(person.email LIKE :word${at} ESCAPE '\\' OR person.name LIKE :word${at} ESCAPE '\\')`,
+        `(person.email LIKE :word${at} ESCAPE '\\' OR person.name LIKE :word${at} ESCAPE '\\'
+          OR person.phone LIKE :word${at} ESCAPE '\\')`,
         { [`word${at}`]: holding(word) },
       );
     if (tag) query.andWhere('EXISTS (SELECT 1 FROM json_each(person.tags) WHERE value = :tag)', { tag });
@@ -88,33 +91,50 @@ export class PersonsService {
 
   /** A person with all that is known of them. Refuses one that is not there. */
   async whole(site: SiteEntity, id: string) {
-    const person = await this.#person(site, id);
-    const [lists, leads, timeline] = await Promise.all([
+    const person = await findPerson(this.dataSource, site, id);
+    const { phone } = person;
+    const [lists, leads, aliases, same, timeline] = await Promise.all([
       this.dataSource.query<OnList[]>(
         `SELECT list.id, list.name, entry.state, entry.since FROM list_entry entry JOIN list ON list.id = entry.listId
          WHERE entry.personId = ? ORDER BY list.name`,
         [id],
       ),
       this.dataSource.getRepository(LeadEntity).find({ where: { personId: id }, order: { movedAt: 'DESC' } }),
+      this.dataSource.getRepository(AliasEntity).find({ where: { personId: id }, order: { email: 'ASC' } }),
+      phone === ''
+        ? []
+        : this.dataSource
+            .getRepository(PersonEntity)
+            .find({ where: { siteId: site.id, phone, id: Not(id) }, order: { lastAt: 'DESC' }, take: 5 }),
       timelineOf(this.dataSource, person),
     ]);
-    return { person, lists, leads, timeline };
+    return { person, lists, leads, aliases: aliases.map(({ email }) => email), same, timeline };
   }
 
   /** All that is kept of a person, for themselves (GDPR, art. 15 and 20). */
   async everything(site: SiteEntity, id: string) {
-    const { person, lists, leads, timeline } = await this.whole(site, id);
+    const { person, lists, leads, aliases, timeline } = await this.whole(site, id);
     const submissions = await this.dataSource
       .getRepository(SubmissionEntity)
       .find({ where: { personId: id }, order: { receivedAt: 'ASC' } });
-    return { site: site.name, person, lists, leads, timeline, submissions };
+    const conversations = await this.dataSource.query<{ id: string; startedAt: number; messages: string }[]>(
+      `SELECT conversation.id, conversation.startedAt, conversation.page, (
+         SELECT json_group_array(json_object('from', sender, 'name', name, 'text', text, 'at', at) ORDER BY seq)
+         FROM chat_message WHERE conversationId = conversation.id) AS messages
+       FROM conversation WHERE personId = ? ORDER BY startedAt`,
+      [id],
+    );
+    return {
+      ...{ site: site.name, person, aliases, lists, leads, timeline, submissions },
+      conversations: conversations.map((one) => ({ ...one, messages: JSON.parse(one.messages) as unknown })),
+    };
   }
 
   /** Changes what is said of a person; what is not said stays. */
   async change(site: SiteEntity, id: string, { name, tags }: ChangePersonDto): Promise<void> {
     if (name === undefined && tags === undefined)
       throw new BadRequestException('Say what is to change: the name or the tags.');
-    await this.#person(site, id);
+    await findPerson(this.dataSource, site, id);
     await this.transactions.write((manager) =>
       manager.update(PersonEntity, { id }, { ...(name !== undefined && { name }), ...(tags && { tags }) }),
     );
@@ -122,7 +142,7 @@ export class PersonsService {
 
   /** Writes something down about a person. */
   async note(site: SiteEntity, id: string, text: string, userId: string): Promise<void> {
-    await this.#person(site, id);
+    await findPerson(this.dataSource, site, id);
     await this.transactions.write((manager) =>
       manager.insert(NoteEntity, {
         id: newId('note'),
@@ -136,7 +156,7 @@ export class PersonsService {
 
   /** Takes a note away. */
   async removeNote(site: SiteEntity, id: string, note: string): Promise<void> {
-    await this.#person(site, id);
+    await findPerson(this.dataSource, site, id);
     const { affected } = await this.transactions.write((manager) =>
       manager.delete(NoteEntity, { id: note, personId: id }),
     );
@@ -144,11 +164,12 @@ export class PersonsService {
   }
 
   /**
-   * Erases a person with all that they sent and all that followed it (GDPR, art. 17): submissions, deliveries, lists, leads, notes.
+   * Erases a person with all that they sent and all that followed it (GDPR, art. 17): submissions, deliveries,
+   * conversations, lists, leads, notes.
    * What widgets counted names nobody, and stays.
    */
   async erase(site: SiteEntity, id: string): Promise<void> {
-    await this.#person(site, id);
+    await findPerson(this.dataSource, site, id);
     const files = await this.dataSource.query<{ id: string }[]>(
       `SELECT file.id FROM file JOIN submission ON submission.siteId = file.siteId AND submission.id = file.submissionId
        WHERE submission.personId = ?`,
@@ -156,14 +177,9 @@ export class PersonsService {
     );
     await this.transactions.write(async (manager) => {
       await manager.delete(SubmissionEntity, { siteId: site.id, personId: id });
+      await manager.delete(ConversationEntity, { siteId: site.id, personId: id });
       await manager.delete(PersonEntity, { id });
     });
     await this.files.drop(files.map((file) => file.id));
-  }
-
-  async #person(site: SiteEntity, id: string): Promise<PersonEntity> {
-    const person = await this.dataSource.getRepository(PersonEntity).findOneBy({ id, siteId: site.id });
-    if (!person) throw new NotFoundException('There is no such person.');
-    return person;
   }
 }

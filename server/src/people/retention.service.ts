@@ -1,10 +1,8 @@
 import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
-import { DataSource, In } from 'typeorm';
+import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
-import { Transactions } from '../database/transactions.js';
-import { FilesService } from '../files/files.service.js';
 import type { WidgetEntity } from '../widgets/widgets.entity.js';
-import { SubmissionEntity } from './people.entity.js';
+import { RemovalService } from './removal.service.js';
 
 const dayMs = 86_400_000;
 /** How often it is looked for what is too old, ms. */
@@ -26,8 +24,7 @@ export class RetentionService implements OnApplicationShutdown {
 
   constructor(
     private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
-    private readonly files: FilesService,
+    private readonly removal: RemovalService,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -72,12 +69,7 @@ export class RetentionService implements OnApplicationShutdown {
     );
     const ids = found.map(({ id }) => id);
     if (ids.length === 0) return false;
-    const files = await this.dataSource.query<{ id: string }[]>(
-      `SELECT id FROM file WHERE siteId = ? AND submissionId IN (SELECT value FROM json_each(?))`,
-      [siteId, JSON.stringify(ids)],
-    );
-    await this.transactions.write((manager) => manager.delete(SubmissionEntity, { siteId, id: In(ids) }));
-    await this.files.drop(files.map(({ id }) => id));
+    await this.removal.remove(siteId, ids);
     return ids.length === batch;
   }
 }

@@ -1,6 +1,7 @@
 import type { CompiledWidget } from '@sirene/core/compile';
 import type { Branch, WidgetDocument } from '@sirene/core/document/widget';
 import type { Proposal } from '@sirene/core/library/proposal';
+import type { TakenForm } from '@sirene/core/library/takeover';
 import type { Brand, TokenImport } from '@sirene/core/style';
 import { fromCore } from './answers.js';
 
@@ -28,6 +29,12 @@ export const proposalAnswer = fromCore<Proposal>(
   'Proposal',
   'library/proposal',
   'Colours, typefaces and corners found on a page, and the tokens proposed from them.',
+);
+
+export const takenFormAnswer = fromCore<TakenForm>(
+  'TakenForm',
+  'library/takeover',
+  'A form of a page as elements of a widget, and what of it could not be taken.',
 );
 
 export const tokenImportAnswer = fromCore<TokenImport>(

@@ -26,6 +26,17 @@ export const PageLimit = (): PropertyDecorator =>
     Max(200),
   );
 
+/** A moment of a query that may be left out, ms since 1970. */
+export const Moment = (description: string): PropertyDecorator =>
+  applyDecorators(
+    ApiPropertyOptional({ description }),
+    MayBeLeftOut(),
+    Type(() => Number),
+    IsInt(),
+    Min(0),
+    Max(8.64e15),
+  );
+
 /** A text of a query that may be left out. */
 export const QueryText = (description: string, longest = 200): PropertyDecorator =>
   applyDecorators(ApiPropertyOptional({ description }), MayBeLeftOut(), IsString(), MaxLength(longest));

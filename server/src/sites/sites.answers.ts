@@ -10,6 +10,9 @@ export const siteAnswer = answer('Site', {
   origins: Type.Array(Type.String(), { description: 'Origins (RFC 6454) whose pages may show its widgets.' }),
   zone: Type.String({ description: 'The zone of its clocks (IANA time zone database).' }),
   policy: fromCore<Policy>('Policy', 'behaviour', 'How much its widgets may interrupt together.'),
+  unwantedWords: Type.Array(Type.String(), {
+    description: 'Words that hold a submission back as spam, in small letters.',
+  }),
   seenAt: nullable(Type.Integer({ description: 'When a page last loaded the script.' })),
   seenPage: nullable(Type.String()),
   archivedAt: nullable(
@@ -24,6 +27,7 @@ export const toldOfSite = ({
   origins,
   zone,
   policy,
+  unwantedWords,
   seenAt,
   seenPage,
   archivedAt,
@@ -34,6 +38,7 @@ export const toldOfSite = ({
   origins,
   zone,
   policy,
+  unwantedWords,
   seenAt,
   seenPage,
   archivedAt,

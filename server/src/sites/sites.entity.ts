@@ -16,6 +16,8 @@ export class SiteEntity {
   /** The zone of its clocks, as the IANA time zone database names it. */
   @Column('text') zone: string;
   @Column('integer') createdAt: number;
+  /** Words that hold a submission back as spam, in small letters. */
+  @Column('simple-json', { default: '[]' }) unwantedWords: string[];
   /** When a page last loaded the script, and which. */
   @Column('integer', { nullable: true }) seenAt: number | null;
   @Column('text', { nullable: true }) seenPage: string | null;

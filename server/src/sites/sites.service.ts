@@ -49,6 +49,7 @@ export class SitesService {
       brand: brand ?? {},
       zone: zone ?? 'UTC',
       policy: policy ?? openPolicy,
+      unwantedWords: [],
       createdAt: this.clock.now(),
       seenAt: null,
       seenPage: null,
@@ -117,7 +118,7 @@ export class SitesService {
     const said = Object.entries(change).filter(([, value]) => value !== undefined);
     if (said.length === 0)
       throw new BadRequestException(
-        'Say what is to change: the name, the origins, the time zone, the policy, or whether it is archived.',
+        'Say what is to change: the name, the origins, the time zone, the policy, the unwanted words, or whether it is archived.',
       );
     const { archived, ...rest } = Object.fromEntries(said) as ChangeSiteDto;
     const archivedAt = archived ? this.clock.now() : null;

@@ -1,6 +1,5 @@
 import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
-import { simpleParser } from 'mailparser';
-import { SMTPServer, type SMTPServerDataStream, type SMTPServerSession } from 'smtp-server';
+import type { SMTPServer, SMTPServerDataStream, SMTPServerSession } from 'smtp-server';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { Transactions } from '../database/transactions.js';
 import { newId } from '../shared/ids.js';
@@ -19,9 +18,11 @@ export class MailSink implements OnApplicationShutdown {
   ) {}
 
   /** Starts to listen, unless real mail is set up. Rejected when the port is taken. */
-  start(): Promise<void> {
+  async start(): Promise<void> {
     const port = this.config.standinSmtpPort;
-    if (port === null) return Promise.resolve();
+    if (port === null) return;
+    // Loaded where it is used: with real mail set up it is none of the server's memory and starting time.
+    const { SMTPServer } = await import('smtp-server');
     const server = new SMTPServer({
       authOptional: true,
       disabledCommands: ['STARTTLS', 'AUTH'],
@@ -53,6 +54,7 @@ export class MailSink implements OnApplicationShutdown {
   }
 
   async #keep(stream: SMTPServerDataStream, session: SMTPServerSession): Promise<void> {
+    const { simpleParser } = await import('mailparser');
     const mail = await simpleParser(stream, { skipTextToHtml: true, skipImageLinks: true });
     const { mailFrom, rcptTo } = session.envelope;
     await this.transactions.write((manager) =>

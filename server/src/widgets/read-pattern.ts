@@ -1,7 +1,10 @@
 import { createRequire } from 'node:module';
 
-/** How long it may be looked for a text that a pattern takes too long for, ms. */
-const patience = 2000;
+/**
+ * How long it may be looked for a text that a pattern takes too long for, ms: a little less than a task may take at all
+ * (foreign/worker-pool.ts). An honest pattern takes half a second, and on a busy machine three.
+ */
+const patience = 4500;
 
 /**
  * Whether a pattern is checked in a time that grows with the text alone. One that can't be told of in time is none to be used.

@@ -11,6 +11,7 @@ import { ResetPassword } from '../entry/ResetPassword.tsx';
 import { SetUp } from '../entry/SetUp.tsx';
 import { SignIn } from '../entry/SignIn.tsx';
 import { useSession, useSites } from './session.ts';
+import { whenIdle } from './when-idle.ts';
 import { Failures } from './Failures.tsx';
 import { Helpers } from './Helpers.tsx';
 import { allPlaces, otherPaths, type PlacePath } from './places.ts';
@@ -28,12 +29,13 @@ const pages: Record<PlacePath, ComponentType> = {
   '/widgets': page(async () => (await import('../widgets/WidgetsPage.tsx')).WidgetsPage),
   '/starters': page(async () => (await import('../starters/StartersPage.tsx')).StartersPage),
   '/brand': page(async () => (await import('../brand/BrandPage.tsx')).BrandPage),
-  '/people': page(async () => (await import('../people/PeoplePage.tsx')).PeoplePage),
+  '/people': page(async () => (await import('../people/inbox/InboxPage.tsx')).InboxPage),
   '/people/persons': page(async () => (await import('../people/PersonsPage.tsx')).PersonsPage),
   '/people/leads': page(async () => (await import('../people/leads/LeadsPage.tsx')).LeadsPage),
   '/people/invoices': page(async () => (await import('../people/invoices/InvoicesPage.tsx')).InvoicesPage),
   '/people/lists': page(async () => (await import('../people/ListsPage.tsx')).ListsPage),
   '/people/sheets': page(async () => (await import('../people/SheetsPage.tsx')).SheetsPage),
+  '/desk': page(async () => (await import('../desk/DeskPage.tsx')).DeskPage),
   '/site': page(async () => (await import('../site/SitePage.tsx')).SitePage),
   '/post': page(async () => (await import('../post/PostPage.tsx')).PostPage),
   '/start': page(async () => (await import('../start/StartPage.tsx')).StartPage),
@@ -49,9 +51,6 @@ const routesOf = (withoutSite: boolean) =>
       []
     );
   });
-
-const whenIdle = (task: () => void) =>
-  'requestIdleCallback' in window ? requestIdleCallback(task) : setTimeout(task, 2000);
 
 /** Lets only signed-in people past; the others come back here after signing in. */
 function SignedIn() {

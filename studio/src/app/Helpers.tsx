@@ -1,8 +1,11 @@
 import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { isTyping, onPress } from './keymap.ts';
 import { onOpenPalette } from './open-palette.ts';
+import { whenIdle } from './when-idle.ts';
 
-const Palette = lazy(async () => ({ default: (await import('./Palette.tsx')).Palette }));
+const loadPalette = () => import('./Palette.tsx');
+
+const Palette = lazy(async () => ({ default: (await loadPalette()).Palette }));
 const KeysDialog = lazy(async () => ({ default: (await import('./KeysDialog.tsx')).KeysDialog }));
 
 /** What opens from anywhere by a key: the palette, and the list of keys. */
@@ -10,6 +13,8 @@ export function Helpers() {
   const [open, setOpen] = useState<'palette' | 'keys' | null>(null);
   const close = useCallback(() => setOpen(null), []);
   const showKeys = useCallback(() => setOpen('keys'), []);
+  // Whoever presses its keys types on at once: what is typed before it is there would be lost.
+  useEffect(() => whenIdle(() => void loadPalette().catch(() => undefined)), []);
   useEffect(() => onOpenPalette(() => setOpen('palette')), []);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

@@ -12,17 +12,17 @@ import { inBackground } from '../shared/background.ts';
 const mostShown = 60;
 /** What Enter runs before anything else is chosen. */
 const first = '0';
-const placeholder = 'Find a widget, a person, a place or a command';
+const placeholder = 'Find a widget, a person, a submission, a place or a command';
 const current = { bg: 'wash', boxShadow: 'inset 3px 0 0 {colors.deep}' };
 
-/** Finds anything by its name: a widget, a person, a place, a setting, a command. */
+/** Finds anything: a widget, a place, a setting or a command by its name, and whatever people sent by its words. */
 export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () => void }) {
   const navigate = useNavigate();
   const { site, sites, choose: chooseSite } = useSite();
   const [typed, setTyped] = useState('');
   const [highlighted, setHighlighted] = useState<string | null>(first);
   const { data: widgets = [] } = useAnswer(site && at('/api/sites/{site}/widgets', { site: site.id }));
-  const people = usePeople(site?.id, typed);
+  const hits = useHits(site?.id, typed);
   const offered = useOffered();
   const all = useMemo<Command[]>(() => {
     const go = (address: string) => () => inBackground(navigate(address));
@@ -46,7 +46,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
       { name: 'Keyboard shortcuts', group: 'Settings', keys: keysOf('keys'), run: onKeys },
     ];
   }, [offered, widgets, sites, navigate, chooseSite, onKeys]);
-  const found = [...matchingCommands(all, typed), ...people].slice(0, mostShown);
+  const found = [...matchingCommands(all, typed), ...hits].slice(0, mostShown);
   const collection = createListCollection({
     items: found.map((command, place) => ({ ...command, value: String(place), label: command.name })),
   });
@@ -133,8 +133,24 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
   );
 }
 
-/** People whose name or address holds what is typed, once typing pauses. */
-function usePeople(siteId: string | undefined, typed: string): Command[] {
+const hitGroups = {
+  submission: 'Submission',
+  person: 'Person',
+  note: 'Note',
+  lead: 'Lead',
+  invoice: 'Invoice',
+} as const;
+
+const hitPlaces = {
+  submission: '/people?submission=',
+  person: '/people/persons?person=',
+  note: '/people/persons?person=',
+  lead: '/people/persons?person=',
+  invoice: '/people/invoices?invoice=',
+} as const;
+
+/** What the site has of its people that holds what is typed, once typing pauses. */
+function useHits(siteId: string | undefined, typed: string): Command[] {
   const navigate = useNavigate();
   const [words, setWords] = useState('');
   useEffect(() => {
@@ -143,12 +159,14 @@ function usePeople(siteId: string | undefined, typed: string): Command[] {
   }, [typed]);
   const wanted = siteId !== undefined && words.length > 1;
   const { data } = useAnswer(
-    wanted && withQuery(at('/api/sites/{site}/submissions', { site: siteId }), { words }),
+    wanted && withQuery(at('/api/sites/{site}/search', { site: siteId }), { words }),
   );
-  const people = new Map(data?.submissions.flatMap(({ person }) => (person ? [[person.id, person]] : [])));
-  return [...people.values()].slice(0, 8).map(({ name, email }) => ({
-    name: name ? `${name} · ${email}` : email,
-    group: 'People',
-    run: () => inBackground(navigate(`/people?words=${encodeURIComponent(email)}`)),
-  }));
+  return (data?.hits ?? []).map(({ kind, title, pieces, target }) => {
+    const text = pieces.map((piece) => piece.text).join('');
+    return {
+      name: text === title ? title : `${title} · ${text}`,
+      group: hitGroups[kind],
+      run: () => inBackground(navigate(`${hitPlaces[kind]}${target}`)),
+    };
+  });
 }

@@ -18,7 +18,7 @@ const clip = 'Copy, cut and paste elements, also between widgets and sites';
 /** Every key of the studio: those who act on one and those who show it take it from here. */
 const shortcuts = {
   ...group('Everywhere', {
-    find: { press: ['$mod+k'], does: 'Find a widget, a person, a place or a command' },
+    find: { press: ['$mod+k'], does: 'Find a widget, a person, a submission, a place or a command' },
     // On some keyboards there is no need of Shift for it.
     keys: { press: ['Shift+?', '?'], does: 'Keyboard shortcuts' },
   }),

@@ -21,6 +21,7 @@ const places = {
   '/people/invoices': { title: 'People: invoices' },
   '/people/lists': { title: 'People: mailing lists' },
   '/people/sheets': { title: 'People: spreadsheets' },
+  '/desk': { bar: 'Desk', title: 'Desk: conversations' },
   '/site': { bar: 'Site', title: 'Site: origins, script tag and install check' },
   '/post': { bar: 'Test services', title: 'Test services: mailbox, webhooks' },
   '/start': { title: 'Set up a new site', withoutSite: true },

@@ -6,13 +6,16 @@ import { at, patch, type Person, post, remove, type Site, useAnswer } from '../s
 import { inBackground } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { dateTime } from '../shared/format.ts';
+import { TwiceButton } from '../shared/TwiceButton.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { Waiting } from '../shared/Waiting.tsx';
 import { EntryState } from './EntryState.tsx';
 import { InvoicesOf } from './invoices/InvoicesOf.tsx';
 import { LeadsOf } from './leads/LeadsOf.tsx';
 import { Part } from './Part.tsx';
+import { MergePart } from './MergePart.tsx';
 import { Timeline } from './Timeline.tsx';
+import { whoIs } from './WhoButton.tsx';
 
 interface Props {
   site: Site;
@@ -36,9 +39,15 @@ export function PersonDetail({ site, id, tags, onChange, onErased }: Props) {
   return (
     <Box as="section" aria-label="Person" bg="sheet" borderWidth="1px" rounded="md" p="5">
       <Heading as="h2" fontSize="17px" fontWeight="600">
-        {data.name || data.email}
+        {whoIs(data)}
       </Heading>
-      {data.name && <Text color="slate">{data.email}</Text>}
+      {[data.email, ...data.aliases, data.phone]
+        .filter((one) => one !== '' && one !== whoIs(data))
+        .map((one) => (
+          <Text key={one} color="slate">
+            {one}
+          </Text>
+        ))}
       <Stack gap="5" mt="4">
         <Tags person={data} path={path} known={tags} onChange={changed} />
         <Part title="Leads">
@@ -65,6 +74,9 @@ export function PersonDetail({ site, id, tags, onChange, onErased }: Props) {
           <NewNote site={site} id={id} onChange={changed} />
           <Timeline site={site} person={data} onChange={changed} />
         </Part>
+        <Part title="Duplicates">
+          <MergePart site={site} person={data} onChange={changed} />
+        </Part>
         <Part title="Their data">
           <Text color="slate" fontSize="13px">
             Known since {dateTime(data.firstAt)}. What is kept of them can be handed over, and erased for
@@ -78,6 +90,15 @@ export function PersonDetail({ site, id, tags, onChange, onErased }: Props) {
               >
                 <Download size={13} aria-hidden />
                 Export as JSON
+              </a>
+            </Button>
+            <Button asChild size="xs" variant="outline" colorPalette="plain">
+              <a
+                href={at('/api/sites/{site}/persons/{person}/export.zip', { site: site.id, person: id })}
+                download
+              >
+                <Download size={13} aria-hidden />
+                With files (ZIP)
               </a>
             </Button>
             <Erase path={path} onErased={onErased} />
@@ -179,9 +200,8 @@ function NewNote({ site, id, onChange }: { site: Site; id: string; onChange(): v
   );
 }
 
-/** What is erased is gone, so it is asked for twice. */
+/** Erases a person for good. */
 function Erase({ path, onErased }: { path: PersonPath; onErased(): void }) {
-  const [asked, setAsked] = useState(false);
   const { error, busy, attempt } = useAttempt();
   const erase = () =>
     attempt(async () => {
@@ -190,16 +210,12 @@ function Erase({ path, onErased }: { path: PersonPath; onErased(): void }) {
     });
   return (
     <>
-      <Button
-        size="xs"
-        variant="outline"
-        colorPalette={asked ? 'danger' : 'plain'}
-        loading={busy}
-        onBlur={() => setAsked(false)}
-        onClick={() => (asked ? inBackground(erase()) : setAsked(true))}
-      >
-        {asked ? 'Erase the person and all they sent' : 'Erase …'}
-      </Button>
+      <TwiceButton
+        label="Erase …"
+        again="Erase the person and all they sent"
+        busy={busy}
+        onPress={() => inBackground(erase())}
+      />
       {error !== null && <ErrorNote error={error} />}
     </>
   );

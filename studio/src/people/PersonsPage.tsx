@@ -33,7 +33,12 @@ function Persons({ site }: { site: Site }) {
   return (
     <Stack gap="4">
       <Flex gap="3" align="center" wrap="wrap">
-        <WordsFilter label="Search persons" placeholder="Name or address" value={words} onChange={setWords} />
+        <WordsFilter
+          label="Search persons"
+          placeholder="Name, address or phone"
+          value={words}
+          onChange={setWords}
+        />
         {data && data.tags.length > 0 && (
           <ChoiceFilter
             label="Tag"

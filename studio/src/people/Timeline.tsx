@@ -1,9 +1,11 @@
-import { Box, Flex, IconButton, Stack, Text } from '@chakra-ui/react';
+import { Box, Button, Flex, IconButton, Stack, Text } from '@chakra-ui/react';
 import {
   Coins,
   Inbox,
+  MessagesSquare,
   ListChecks,
   Mail,
+  Merge,
   NotebookPen,
   ReceiptText,
   Target,
@@ -20,11 +22,13 @@ type Entry = Person['timeline'][number];
 
 const icons: Readonly<Record<Entry['kind'], LucideIcon>> = {
   submission: Inbox,
+  conversation: MessagesSquare,
   mail: Mail,
   list: ListChecks,
   lead: Target,
   payment: Coins,
   invoice: ReceiptText,
+  merge: Merge,
   note: NotebookPen,
 };
 
@@ -50,6 +54,17 @@ function Said({ entry }: { entry: Entry }) {
         <>
           Sent{' '}
           <RouterLink to={`/people?submission=${entry.id}`}>
+            <Text as="span" color="deep" textDecoration="underline">
+              {entry.text}
+            </Text>
+          </RouterLink>
+        </>
+      );
+    case 'conversation':
+      return (
+        <>
+          Wrote to{' '}
+          <RouterLink to={`/desk?conversation=${entry.id}`}>
             <Text as="span" color="deep" textDecoration="underline">
               {entry.text}
             </Text>
@@ -87,6 +102,8 @@ function Said({ entry }: { entry: Entry }) {
           Invoice {entry.text} {entry.what}
         </>
       );
+    case 'merge':
+      return <>Merged with {entry.text}</>;
     case 'note':
       return (
         <Text as="span" whiteSpace="pre-wrap" overflowWrap="anywhere">
@@ -101,6 +118,12 @@ export function Timeline({ site, person, onChange }: { site: Site; person: Perso
   const drop = async (note: string) => {
     await remove(
       at('/api/sites/{site}/persons/{person}/notes/{note}', { site: site.id, person: person.id, note }),
+    );
+    onChange();
+  };
+  const part = async (merge: string) => {
+    await remove(
+      at('/api/sites/{site}/persons/{person}/merges/{merge}', { site: site.id, person: person.id, merge }),
     );
     onChange();
   };
@@ -122,6 +145,16 @@ export function Timeline({ site, person, onChange }: { site: Site; person: Perso
                 {entry.kind === 'note' && entry.by && ` · ${entry.by}`}
               </Text>
             </Box>
+            {entry.kind === 'merge' && entry.isLast && (
+              <Button
+                size="2xs"
+                variant="outline"
+                colorPalette="plain"
+                onClick={() => inBackground(part(entry.id))}
+              >
+                Undo
+              </Button>
+            )}
             {entry.kind === 'note' && (
               <IconButton
                 size="2xs"

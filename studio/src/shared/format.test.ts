@@ -1,4 +1,4 @@
-import { ago, pathOf, percent } from './format.js';
+import { ago, dateOf, dayOf, pathOf, percent } from './format.js';
 
 const now = Date.UTC(2026, 10, 25, 12);
 const [second, minute, hour, day] = [1000, 60_000, 3_600_000, 86_400_000];
@@ -36,4 +36,11 @@ test.each([
   ['not an address', 'not an address'],
 ])('the path of %s is %s', (address, path) => {
   expect(pathOf(address)).toBe(path);
+});
+
+test('a day of this year is said without the year', () => {
+  const now = Date.UTC(2026, 10, 29, 12);
+  expect(dayOf(Date.UTC(2026, 9, 3, 12), now)).toBe('Oct 3');
+  expect(dayOf(Date.UTC(2025, 9, 3, 12), now)).toBe('Oct 3, 2025');
+  expect(dateOf('2027-01-12')).toBe('Jan 12, 2027');
 });

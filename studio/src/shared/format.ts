@@ -1,5 +1,8 @@
 const moment = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 const zoned = new Intl.DateTimeFormat(undefined, { dateStyle: 'long', timeStyle: 'long' });
+const dayOfYear = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' });
+const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+const days = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeZone: 'UTC' });
 const relative = new Intl.RelativeTimeFormat('en', { numeric: 'auto' });
 const whole = new Intl.NumberFormat();
 
@@ -20,6 +23,13 @@ export function ago(at: number, now = Date.now()): string {
 
 /** A moment as people read it: date and time. */
 export const dateTime = (at: number): string => moment.format(at);
+
+/** A day as people read it. */
+export const dateOf = (day: string): string => days.format(Date.parse(`${day}T00:00:00Z`));
+
+/** The day of a moment, without its year where that is this one. */
+export const dayOf = (at: number, now = Date.now()): string =>
+  (new Date(at).getFullYear() === new Date(now).getFullYear() ? dayOfYear : day).format(at);
 
 /** A moment with its time zone. */
 export const exactTime = (at: number): string => zoned.format(at);

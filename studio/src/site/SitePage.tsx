@@ -16,6 +16,7 @@ import { Members } from './Members.tsx';
 import { Panel } from '../shared/Panel.tsx';
 import { OutsideService } from './OutsideService.tsx';
 import { ScriptTag } from './ScriptTag.tsx';
+import { SpamWords } from './SpamWords.tsx';
 import { WebhookKey } from './WebhookKey.tsx';
 import { SitePolicy, SiteZone } from './SiteRules.tsx';
 import { inBackground } from '../shared/background.ts';
@@ -34,6 +35,7 @@ export function SitePage() {
           <SiteLanguage site={site} />
           <SiteZone site={site} />
           <SitePolicy key={`policy ${site.id}`} site={site} />
+          <SpamWords key={`spam ${site.id}`} site={site} />
           <CodePools key={`codes ${site.id}`} site={site} />
           <WebhookKey key={`webhooks ${site.id}`} site={site} />
           <OutsideService key={`payments ${site.id}`} site={site} kind="payments" />

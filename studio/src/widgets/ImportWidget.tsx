@@ -1,7 +1,8 @@
-import { Box, Code, Stack, Text } from '@chakra-ui/react';
+import { Box, Code, Stack, Tabs, Text } from '@chakra-ui/react';
 import { useNavigate } from 'react-router';
 import { ApiError, at, post, type Site } from '../shared/api/index.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { FromForm } from './FromForm.tsx';
 import { FileDrop } from '../shared/FileDrop.tsx';
 import { Sheet } from '../shared/Sheet.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
@@ -12,8 +13,28 @@ interface Problem {
   reason: string;
 }
 
-/** Takes a widget in as JSON. What is wrong with a file is said with its path. */
+/** Takes a widget in: as JSON, or from a form that the site has already. */
 export function ImportWidget({ site, onClose }: { site: Site; onClose: () => void }) {
+  return (
+    <Sheet title={`Import a widget to ${site.name}`} size="lg" onClose={onClose}>
+      <Tabs.Root defaultValue="json" size="sm" lazyMount>
+        <Tabs.List aria-label="Import from">
+          <Tabs.Trigger value="json">JSON file</Tabs.Trigger>
+          <Tabs.Trigger value="form">Form on a page</Tabs.Trigger>
+        </Tabs.List>
+        <Tabs.Content value="json" pt="4">
+          <FromJson site={site} />
+        </Tabs.Content>
+        <Tabs.Content value="form" pt="4">
+          <FromForm site={site} />
+        </Tabs.Content>
+      </Tabs.Root>
+    </Sheet>
+  );
+}
+
+/** A widget as JSON. What is wrong with a file is said with its path. */
+function FromJson({ site }: { site: Site }) {
   const navigate = useNavigate();
   const { error, attempt } = useAttempt();
   const take = (file: File) =>
@@ -29,30 +50,28 @@ export function ImportWidget({ site, onClose }: { site: Site; onClose: () => voi
     });
   const problems = error instanceof ApiError ? ((error.body['problems'] ?? []) as Problem[]) : [];
   return (
-    <Sheet title={`Import a widget to ${site.name}`} onClose={onClose}>
-      <Stack gap="4">
-        <FileDrop
-          label="Widget as JSON"
-          text="Drop a widget’s JSON file here"
-          accept={{ 'application/json': ['.json'] }}
-          onFile={(file) => inBackground(take(file))}
-        />
-        {error ? <ErrorNote error={error} /> : null}
-        {problems.length > 1 && (
-          <Box as="ul" listStyleType="none">
-            {problems.map(({ path, reason }) => (
-              <Box as="li" key={path + reason} py="1" borderTopWidth="1px">
-                <Code variant="plain">{path || 'the document'}</Code> {reason}
-              </Box>
-            ))}
-          </Box>
-        )}
-        <Text color="slate">
-          The format is described at <a href="/schema/widget.json">/schema/widget.json</a>. The widget comes
-          as a draft.
-        </Text>
-      </Stack>
-    </Sheet>
+    <Stack gap="4">
+      <FileDrop
+        label="Widget as JSON"
+        text="Drop a widget’s JSON file here"
+        accept={{ 'application/json': ['.json'] }}
+        onFile={(file) => inBackground(take(file))}
+      />
+      {error ? <ErrorNote error={error} /> : null}
+      {problems.length > 1 && (
+        <Box as="ul" listStyleType="none">
+          {problems.map(({ path, reason }) => (
+            <Box as="li" key={path + reason} py="1" borderTopWidth="1px">
+              <Code variant="plain">{path || 'the document'}</Code> {reason}
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Text color="slate">
+        The format is described at <a href="/schema/widget.json">/schema/widget.json</a>. The widget comes as
+        a draft.
+      </Text>
+    </Stack>
   );
 }
 

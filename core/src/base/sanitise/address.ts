@@ -49,6 +49,9 @@ const asset = /^asset:[a-z0-9]{16,40}(\/[a-z0-9.-]{1,40})?$/;
 export const wholeImage = (address: string): string =>
   address.startsWith(assetScheme) && !address.includes('/') ? `${address}/full.webp` : address;
 
+/** Whether an address names a file that was uploaded, to be handed over as it is. */
+export const isUploadedFile = (address: string): boolean => asset.test(address) && address.includes('/');
+
 /**
  * Checks the address of an image: one that was uploaded, or one on the web by https.
  *

@@ -1,2 +1,9 @@
-export { assetScheme, safeAddress, safeImage, wholeImage, type AddressUse } from './address.js';
+export {
+  assetScheme,
+  isUploadedFile,
+  safeAddress,
+  safeImage,
+  wholeImage,
+  type AddressUse,
+} from './address.js';
 export { isSafeColour } from './colour.js';

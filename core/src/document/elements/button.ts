@@ -5,7 +5,7 @@ import { h } from '../../base/html/index.js';
 import { calendarFile } from '../../base/time/index.js';
 import { wallClock } from '../../base/schema/index.js';
 import { instantOf } from '../../base/zones/index.js';
-import { safeAddress } from '../../base/sanitise/index.js';
+import { isUploadedFile, safeAddress } from '../../base/sanitise/index.js';
 import { sceneName } from '../scenes/index.js';
 import { buttonSizes, buttonTypes, buttonVariants } from '../../style/index.js';
 import { define, elementFields, newTab, oneOf, strict } from './definition.js';
@@ -33,6 +33,8 @@ const schema = elementFields('button', {
       },
       strict,
     ),
+    // Hands over a file that was uploaded.
+    Type.Object({ type: Type.Literal('file'), src: Type.String({ maxLength: 200 }) }, strict),
     Type.Object(
       {
         type: Type.Literal('link'),
@@ -66,7 +68,10 @@ export const button = define({
   container: false,
   create: () => ({ type: 'button', label: 'Send', action: { type: 'submit' as const }, wide: true }),
   title: ({ label }) => label || 'Button without text',
-  lacks: ({ label }) => (label.trim() === '' ? [{ text: 'A button has no text' }] : []),
+  lacks: ({ label, action }) => [
+    ...(label.trim() === '' ? [{ text: 'A button has no text' }] : []),
+    ...(action.type === 'file' && action.src === '' ? [{ text: 'A download has no file' }] : []),
+  ],
   properties: [
     {
       path: ['label'],
@@ -114,6 +119,10 @@ export const button = define({
         },
         ...inner,
       );
+    if (action.type === 'file') {
+      const href = isUploadedFile(action.src) ? action.src : null;
+      return h('a', { ...attributes, href, download: '', 'data-act': 'link' }, ...inner);
+    }
     if (action.type === 'calendar') {
       const at = instantOf(action.at, action.zone) ?? 0;
       const file = calendarFile({ title: action.title || label, at, minutes: action.minutes });
@@ -138,5 +147,7 @@ export const button = define({
       ? [['action.zone', 'is not a time zone that exists, or the date is none']]
       : action.type === 'link' && action.address !== '' && safeAddress(action.address) === null
         ? [['action.address', 'must be a web, mail or telephone address']]
-        : [],
+        : action.type === 'file' && action.src !== '' && !isUploadedFile(action.src)
+          ? [['action.src', 'must be a file that was uploaded']]
+          : [],
 });

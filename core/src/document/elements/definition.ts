@@ -37,6 +37,8 @@ export interface AnswerField {
   gives: FormulaType;
   /** What may be chosen, for fields that offer choices. */
   options?: readonly string[];
+  /** What its options stand for, where they stand for numbers. */
+  values?: Readonly<Record<string, number>>;
 }
 
 /** One entry of the menu of new elements. */

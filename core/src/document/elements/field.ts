@@ -1,8 +1,27 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { TextCursorInput } from 'lucide';
-import { fieldSpecs, formTree, limitOf, type FieldSpec, type Limits } from '../../form/index.js';
-import { h, type Html } from '../../base/html/index.js';
+import {
+  fieldSpecs,
+  formTree,
+  listTickKey,
+  limitOf,
+  parseFormula,
+  type FieldRule,
+  type FieldSpec,
+  type Limits,
+} from '../../form/index.js';
+import { h } from '../../base/html/index.js';
+import { choiceHtml, choicesHtml } from './choices-html.js';
 import { define, elementFields, fieldName, oneOf, type InspectorProperty } from './definition.js';
+import {
+  optionEntries,
+  optionImage,
+  optionImageCss,
+  optionProblems,
+  optionSchema,
+  optionText,
+  optionValues,
+} from './option.js';
 import {
   choiceButtonsCss,
   choicesCss,
@@ -25,13 +44,15 @@ const schema = elementFields('field', {
   placeholder: Type.Optional(Type.String({ maxLength: 200 })),
   required: Type.Boolean(),
   /** What may be chosen, for kinds that offer choices. */
-  options: Type.Optional(
-    Type.Array(Type.String({ minLength: 1, maxLength: 500 }), { minItems: 1, maxItems: 200 }),
-  ),
+  options: Type.Optional(Type.Array(optionSchema, { minItems: 1, maxItems: 200 })),
   /** What the whole text has to match (ECMAScript, flag `u`); the server refuses one that takes too long to check. */
   pattern: Type.Optional(Type.String({ minLength: 1, maxLength: 200 })),
   /** What the choice of something else is called; without, only the options can be chosen. */
   other: Type.Optional(Type.String({ minLength: 1, maxLength: 80 })),
+  /** What has to be so of it and the other answers of its form, such as `until >= from`. */
+  valid: Type.Optional(Type.String({ minLength: 1, maxLength: 300 })),
+  /** What is said beside a tick below an e-mail address, by which visitors ask for the mailing lists that the form leads to. */
+  tick: Type.Optional(Type.String({ minLength: 1, maxLength: 300 })),
   /** The country of phone numbers without a prefix (ISO 3166-1). */
   country: Type.Optional(Type.String({ minLength: 1, maxLength: 40 })),
   /** It is required only while this holds of the other answers. */
@@ -93,44 +114,11 @@ function patternProblems({ pattern }: Field): [string, string][] {
   }
 }
 
-function choicesHtml(
-  { key, options = [], initial = '', other }: Field,
-  spec: FieldSpec,
-  part: (name: string) => string,
-): Html {
-  return h(
-    'div',
-    { class: `choices ${part('choices')}` },
-    ...options.map((option) =>
-      h(
-        'label',
-        { class: `choice ${part('choice')}` },
-        h('input', {
-          ...spec.attributes,
-          name: key,
-          value: option,
-          checked: initial.split('\n').includes(option),
-          class: `mark ${part('mark')} ${part(String(spec.attributes['type']))}`,
-        }),
-        h('span', {}, option),
-      ),
-    ),
-    other
-      ? h(
-          'label',
-          { class: `choice ${part('choice')}` },
-          h('input', {
-            ...spec.attributes,
-            name: key,
-            value: '',
-            class: `mark ${part('mark')} ${part(String(spec.attributes['type']))}`,
-          }),
-          h('span', {}, other),
-          h('input', { 'data-entered': true, class: 'other', maxlength: 120, 'aria-label': other }),
-        )
-      : null,
-  );
-}
+/** The tick for mailing lists is a consent of its own, kept in the words that were shown. */
+const tickRule = (key: string, tick: string, element: string): FieldRule => ({
+  ...{ element, key: listTickKey(key), kind: 'consent', label: tick },
+  ...{ required: false, maxLength: 300, options: [tick], messages: {} },
+});
 
 export const field = define({
   type: 'field',
@@ -151,7 +139,8 @@ export const field = define({
     'hint',
     'error',
   ],
-  used: ({ kind, hint }) => [
+  used: ({ kind, hint, tick }) => [
+    ...(tick ? ['choice', 'mark', 'checkbox'] : []),
     'box',
     'label',
     'error',
@@ -163,7 +152,8 @@ export const field = define({
   // A scale lies in a row, where looks, the widget or the element do not say otherwise.
   variants: ({ kind }) =>
     kind === 'scale' ? [{ name: 'scale', sheet: { choices: { base: { choiceFlow: 'buttons' } } } }] : [],
-  texts: ({ kind, labelHidden, hint }) => [
+  texts: ({ kind, labelHidden, hint, tick }) => [
+    ...(tick ? ['choice'] : []),
     fieldSpec(kind).tag === 'choices' ? 'choice' : 'input',
     ...(labelHidden ? [] : ['label']),
     ...(hint ? ['hint'] : []),
@@ -189,6 +179,7 @@ export const field = define({
       along: (kind: string) => ({
         options: fieldSpec(kind).options,
         ...{ min: undefined, max: undefined, other: undefined, country: undefined, pattern: undefined },
+        tick: undefined,
       }),
     },
     { path: ['label'], label: 'Label', control: 'line', always: true },
@@ -197,11 +188,7 @@ export const field = define({
       label: 'Options',
       control: 'list',
       only: ({ kind }: Field) => fieldSpec(kind).options !== undefined,
-      entries: {
-        properties: [{ path: [], label: 'Option', control: 'line', always: true }],
-        blank: () => 'New option',
-        title: (words: string) => words,
-      },
+      entries: optionEntries,
     },
     {
       path: ['other'],
@@ -216,6 +203,13 @@ export const field = define({
       control: 'line',
       only: ({ kind }: Field) => kind === 'phone',
       help: 'Two letters, such as DE. Numbers without a country code are read as numbers of this country.',
+    },
+    {
+      path: ['tick'],
+      label: 'Mailing list checkbox',
+      control: 'line',
+      only: ({ kind }: Field) => kind === 'email',
+      help: 'Its label. Only those who tick it join the form’s mailing lists. Left empty, there is none.',
     },
     {
       path: ['labelHidden'],
@@ -250,6 +244,12 @@ export const field = define({
       control: 'answers',
       rare: true,
       only: ({ required }: Field) => !required,
+    },
+    {
+      path: ['valid'],
+      label: 'Valid only if',
+      control: 'comparison',
+      rare: true,
     },
     {
       path: ['initial'],
@@ -296,7 +296,10 @@ export const field = define({
     },
   })),
   answers: ({ key, label, kind, options }) => [
-    { key, label, gives: fieldSpec(kind).gives ?? 'text', ...(options && { options }) },
+    {
+      ...{ key, label, gives: fieldSpec(kind).gives ?? 'text' },
+      ...(options && { options: options.map(optionText), values: optionValues(options) }),
+    },
   ],
   render(element, { id, box, part, messages }) {
     const spec = fieldSpec(element.kind);
@@ -322,7 +325,7 @@ export const field = define({
           'aria-describedby': described,
         },
         h('span', { id: `${id}-label`, class: label }, ...words),
-        choicesHtml(element, spec, part),
+        choicesHtml(element, spec.attributes, part),
         hint,
         error,
       );
@@ -352,24 +355,37 @@ export const field = define({
             'select',
             control,
             h('option', { value: '' }, element.placeholder || messages.choose),
-            ...(element.options ?? []).map((option) =>
-              h('option', { value: option, selected: option === element.initial }, option),
-            ),
+            ...(element.options ?? [])
+              .map(optionText)
+              .map((option) => h('option', { value: option, selected: option === element.initial }, option)),
           )
         : spec.tag === 'textarea'
           ? h('textarea', typed, element.initial ?? '')
           : h('input', { ...typed, value: element.initial }),
       hint,
       error,
+      element.tick
+        ? choiceHtml(
+            { type: 'checkbox', name: listTickKey(element.key), value: element.tick },
+            element.tick,
+            {
+              part,
+              class: 'choice tick',
+            },
+          )
+        : null,
     );
   },
   css: '&{display:grid}& p{margin:0;grid-area:hint}& p:empty{display:none}& [id$=-error]{grid-area:error}',
   cssFor: (element) => {
+    const hasImages = (element.options ?? []).some((option) => optionImage(option) !== null);
     const isChoices = fieldSpec(element.kind).tag === 'choices';
     return [
       labelCss,
       ...(element.required ? [] : ['& .optional{font-weight:400}']),
       ...(isChoices ? [choicesCss] : [inputCss]),
+      ...(element.tick ? [choicesCss, '& .tick{grid-column:1/-1;margin-block-start:6px}'] : []),
+      ...(isChoices && hasImages ? [optionImageCss] : []),
       ...(element.kind === 'long-text' ? [longTextCss] : []),
       ...(fieldSpec(element.kind).tag === 'select' ? [selectCss] : []),
     ];
@@ -377,12 +393,13 @@ export const field = define({
   problems: (field) =>
     fieldSpec(field.kind).options && !field.options
       ? [['options', 'must be given for this type of field']]
-      : [...limitProblems(field), ...patternProblems(field)],
+      : [...limitProblems(field), ...patternProblems(field), ...optionProblems(field.options ?? [])],
   cssWhen: [
     { styles: /--l(?!j)\w+:(?!initial)/, css: placedLabelCss },
     { styles: /--cp:(?!initial)/, css: choiceButtonsCss },
   ],
-  fieldRules(element: Field, id, messages) {
+  fieldRules(element: Field, id, messages, fields) {
+    const valid = element.valid === undefined ? null : parseFormula(element.valid, fields, 'truth');
     const { says = {}, maxLength, tag, limits } = fieldSpec(element.kind);
     const { min, max, outside, requiredWhen } = element;
     const isTyped = tag === 'input' || tag === 'textarea';
@@ -394,8 +411,10 @@ export const field = define({
         label: element.label,
         required: element.required,
         maxLength,
-        ...(element.options && { options: element.options }),
+        ...(element.options && { options: element.options.map(optionText) }),
         ...(element.pattern !== undefined && { pattern: element.pattern }),
+        // What can't be read holds nobody back.
+        ...(valid?.ok && { valid: { program: valid.program, names: valid.names } }),
         ...(element.other !== undefined && { other: true as const }),
         ...(element.country !== undefined && { country: element.country.toUpperCase() }),
         ...(min !== undefined && { min }),
@@ -411,6 +430,7 @@ export const field = define({
           ...(limits && max !== undefined && { tooLarge: outside || messages[limits.says.max] }),
         },
       },
+      ...(element.tick ? [tickRule(element.key, element.tick, id)] : []),
     ];
   },
 });

@@ -5,6 +5,7 @@ import { badge } from './badge.js';
 import { basket } from './basket.js';
 import { button } from './button.js';
 import { calculation } from './calculation.js';
+import { chat } from './chat.js';
 import { code } from './code.js';
 import { countdown } from './countdown.js';
 import { divider } from './divider.js';
@@ -61,6 +62,7 @@ export const definitions = {
   plan,
   links,
   basket,
+  chat,
   video,
   map,
   html,

@@ -1,6 +1,6 @@
 /**
  * The parts of the embed that pages load when a widget needs them, each a file of that name in `embed/src/parts/`. An element
- * names its own by `script`; forms and anchored placements bring theirs; `sending` comes with what is
+ * names its own by `script`; forms and anchored placements bring theirs; `sending` and `work` come with what is
  * sent; `showing` comes with the first widget,
  * `signals`, `told`
  * and `page-types` where some rule asks for more than the page tells by itself.
@@ -11,7 +11,9 @@ export const partNames = [
   'form',
   'file',
   'sending',
+  'work',
   'basket',
+  'chat',
   'countdown',
   'own-choice',
   'signature',

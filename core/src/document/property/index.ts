@@ -25,11 +25,21 @@ export interface InspectorProperty {
     | 'order'
     | 'answers'
     | 'formula'
+    | 'comparison'
     | 'list';
   /** For choices: value and what it is called. */
   options?: Readonly<Record<string, string>>;
-  /** For lists: the properties of an entry, and a new entry. An entry that is a text has one property without a path. */
-  entries?: { properties: readonly InspectorProperty[]; blank(): unknown; title?(entry: never): string };
+  /**
+   * For lists: the properties of an entry, and a new entry. An entry that is a text has one property without a path, or is opened
+   * to be edited and closed again.
+   */
+  entries?: {
+    properties: readonly InspectorProperty[];
+    blank(): unknown;
+    title?(entry: never): string;
+    open?(entry: never): object;
+    close?(entry: never): unknown;
+  };
   /** For images: their own size is kept beside them, as `size`. */
   sized?: boolean;
   /** For numbers. */

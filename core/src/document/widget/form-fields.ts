@@ -1,4 +1,5 @@
 import { valueAt } from '../../base/maps/index.js';
+import type { FormulaFields } from '../../form/index.js';
 import type { AnswerField } from '../elements/definition.js';
 import { definitionOf } from '../elements/index.js';
 import type { WidgetDocument } from './document.js';
@@ -15,6 +16,10 @@ export function formFields(
     return fields.map((field) => ({ ...field, element: id }));
   });
 }
+
+/** The same as formulas name them. */
+export const formulaFields = (fields: readonly AnswerField[]): FormulaFields =>
+  Object.fromEntries(fields.map(({ key, gives, values }) => [key, values ? { gives, values } : gives]));
 
 /** The form that an element stands in; `undefined` outside of one. */
 export const formAround = (elements: WidgetDocument['elements'], id: string): string | undefined =>

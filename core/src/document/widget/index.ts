@@ -13,7 +13,7 @@ export { validateDocument, widgetSchema, type Validation } from './validate.js';
 export { insertNew, isSubmit, newElements, type NewElement } from './adding.js';
 export { fits, moveByKey, moveTo, type Direction, type Place } from './arrange.js';
 export { branchOf, duplicate, insertBranch } from './copies.js';
-export { formAround, formFields } from './form-fields.js';
+export { formAround, formFields, formulaFields } from './form-fields.js';
 export { freeKey } from './keys.js';
 export { renameKey } from './rename-key.js';
 export { inTurn, pasteStyle, styleOf, topmost, type CopiedStyle } from './several.js';

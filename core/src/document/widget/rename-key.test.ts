@@ -12,6 +12,7 @@ const document = (): WidgetDocument => {
       email: {
         ...base.elements['email'],
         when: { all: [answer('name'), { none: [answer('other')] }] },
+        valid: 'email <> name',
       } as never,
       sum: {
         type: 'calculation',
@@ -45,6 +46,7 @@ test('what refers to a field by its name goes along when it gets another', () =>
   expect(after.elements['name']).toMatchObject({ key: 'who' });
   expect(after.elements['email']).toMatchObject({
     when: { all: [{ field: 'who' }, { none: [{ field: 'other' }] }] },
+    valid: 'email <> who',
   });
   expect(after.elements['sum']).toMatchObject({
     formula: 'who * 2 + name-2 + if(other = "name", 1, who)',

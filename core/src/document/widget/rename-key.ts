@@ -30,6 +30,8 @@ export function renameKey(document: WidgetDocument, id: string, to: string): Ope
     };
     for (const [key, tree] of Object.entries(trees))
       if (tree) change(['elements', one, key], tree, renamedIn(tree, from, to));
+    if (element.type === 'field' && element.valid !== undefined)
+      change(['elements', one, 'valid'], element.valid, renamedInFormula(element.valid, from, to));
     if (element.type === 'calculation')
       change(['elements', one, 'formula'], element.formula, renamedInFormula(element.formula, from, to));
   }

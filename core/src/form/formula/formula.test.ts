@@ -8,6 +8,8 @@ const fields: FormulaFields = {
   plan: 'option',
   name: 'text',
   extras: 'list',
+  seat: { gives: 'option', values: { Front: 9, Back: 4.5 } },
+  snacks: { gives: 'list', values: { Tea: 2, Soup: 5, 'Half-price voucher': -1.5 } },
 };
 
 const valueOf = (formula: string, answers: Record<string, string | number | string[]> = {}) => {
@@ -34,6 +36,10 @@ test.each<[string, Record<string, string | number | string[]>, number]>([
   ['if(children < 10 or adults < 2, 1, 0)', { children: 10, adults: 1 }, 1],
   ['count(extras) * 3', { extras: ['Lamp', 'Tour'] }, 6],
   ['count(extras)', { extras: [] }, 0],
+  ['sum(snacks)', { snacks: ['Soup', 'Half-price voucher', 'Something else'] }, 3.5],
+  ['sum(snacks) * 2', { snacks: [] }, 0],
+  ['children * sum(seat)', { children: 3, seat: 'Back' }, 13.5],
+  ['sum(seat)', {}, 0],
   ['min(3, 1, 2) + max(4, 5)', {}, 6],
   ['round(2.345, 2)', {}, 2.35],
   ['round(1.005, 2)', {}, 1.01],
@@ -52,7 +58,11 @@ test.each([
   ['(1 + 2', 'lacks a “)”'],
   ['pupils * 2', 'has “pupils”, which no field is called'],
   ['children-adults', 'has “children-adults”, which no field is called; put spaces around a minus'],
-  ['sum(1)', 'has “sum”, which is no function'],
+  ['sum(1)', 'needs a field whose options have values in “sum”'],
+  ['sum(extras)', 'needs a field whose options have values in “sum”'],
+  ['sum(snacks + 1)', 'lacks a “)”'],
+  ['sum(', 'needs a field whose options have values in “sum”'],
+  ['total(1)', 'has “total”, which is no function'],
   ['round(1, 2, 3)', 'gives round 3 values; it takes 1 to 2'],
   ['if(children, 1, 2)', 'needs a comparison first in “if”'],
   ['name * 2', 'can’t calculate with a text by “*”'],

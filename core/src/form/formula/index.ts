@@ -3,6 +3,7 @@ export {
   parseFormula,
   renamedInFormula,
   type Formula,
+  type FormulaField,
   type FormulaFields,
   type FormulaType,
 } from './parse.js';

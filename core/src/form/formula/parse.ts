@@ -4,8 +4,11 @@ import type { Program } from './program.js';
 /** What a part of a formula stands for. An `option` is a text or a number, as its options are written. */
 export type FormulaType = 'number' | 'text' | 'option' | 'list' | 'truth';
 
+/** What a formula may take a field for; options can stand for numbers, which `sum` adds up. */
+export type FormulaField = FormulaType | { gives: FormulaType; values: Readonly<Record<string, number>> };
+
 /** The fields that a formula may name, by their names. */
-export type FormulaFields = Readonly<Record<string, FormulaType>>;
+export type FormulaFields = Readonly<Record<string, FormulaField>>;
 
 export type Formula =
   | { ok: true; program: Program; names: readonly string[] }
@@ -59,6 +62,7 @@ const functions: Readonly<Record<string, { from: number; to: number; gives: Form
   max: { from: 1, to: 20, gives: 'number', help: 'the largest of several' },
   round: { from: 1, to: 2, gives: 'number', help: 'a number, and to how many places' },
   if: { from: 3, to: 3, gives: 'number', help: 'a condition, what it is then, what it is else' },
+  sum: { from: 1, to: 1, gives: 'number', help: 'the values of the options that are chosen' },
   count: { from: 1, to: 1, gives: 'number', help: 'how many are chosen' },
 };
 
@@ -83,12 +87,19 @@ const deepest = 50;
  * Compiles a formula, by descent: `or`, `and`, `not`, comparisons, sums, products, signs.
  *
  * @param formula such as `if(children > 40, 3.5, 4) × children`; a minus has spaces around it, since names hold hyphens
+ * @param wants what it has to come to: a number, or whether something is so
  */
-export function parseFormula(formula: string, fields: FormulaFields): Formula {
+export function parseFormula(
+  formula: string,
+  fields: FormulaFields,
+  wants: 'number' | 'truth' = 'number',
+): Formula {
   try {
     const parser = new Parser(tokensOf(formula), formula.length, fields);
     const type = parser.whole();
-    if (type !== 'number' && type !== 'option') throw new Wrong(0, 'must come to a number');
+    if (wants === 'truth' && type !== 'truth') throw new Wrong(0, 'must be a comparison');
+    if (wants === 'number' && type !== 'number' && type !== 'option')
+      throw new Wrong(0, 'must come to a number');
     return { ok: true, program: parser.program, names: [...parser.names] };
   } catch (error) {
     if (error instanceof Wrong) return { ok: false, at: error.at, reason: error.message };
@@ -191,10 +202,23 @@ class Parser {
     }
     if (!/^[a-z]/i.test(text)) throw new Wrong(at, `has “${text}” where a number or a field is expected`);
     if (this.tokens[this.#next]?.text === '(') return this.#call(text.toLowerCase(), at);
-    const type = valueAt(this.fields, text);
-    if (!type) throw new Wrong(at, this.#unknown(text));
+    const field = valueAt(this.fields, text);
+    if (!field) throw new Wrong(at, this.#unknown(text));
     this.names.add(text);
-    return this.#push(`$${text}`, type);
+    return this.#push(`$${text}`, typeof field === 'string' ? field : field.gives);
+  }
+
+  /** The values of what is chosen: for each option whether it is, times its value. So pages need no operation for it. */
+  #sum(at: number): FormulaType {
+    const { text: name = '' } = this.tokens[this.#next++] ?? {};
+    const field = valueAt(this.fields, name);
+    if (field === undefined || typeof field === 'string')
+      throw new Wrong(at, 'needs a field whose options have values in “sum”');
+    this.names.add(name);
+    this.program.push(0);
+    for (const [option, value] of Object.entries(field.values))
+      this.program.push(`$${name}`, `'${option}`, '=', value, '*', '+');
+    return 'number';
   }
 
   #unknown(text: string): string {
@@ -208,6 +232,11 @@ class Parser {
     const known = valueAt(functions, name);
     if (!known) throw new Wrong(at, `has “${name}”, which is no function`);
     this.#next++;
+    if (name === 'sum') {
+      const type = this.#sum(at);
+      this.#expect(')');
+      return type;
+    }
     const types: FormulaType[] = [];
     this.#deeper(() => {
       do types.push(this.#level(0));

@@ -3,6 +3,7 @@ import { amounts } from './amounts.js';
 import { badge } from './badge.js';
 import { basket } from './basket.js';
 import { button } from './button.js';
+import { chat } from './chat.js';
 import { code } from './code.js';
 import { countdown } from './countdown.js';
 import { divider } from './divider.js';
@@ -53,6 +54,7 @@ const definitions = {
   group,
   links,
   basket,
+  chat,
   amounts,
   rating,
   map,

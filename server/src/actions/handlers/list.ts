@@ -4,16 +4,16 @@ import { CONFIG, type Config } from '../../config.js';
 import type { Welcome } from '../../lists/lists.entity.js';
 import { ListsService } from '../../lists/lists.service.js';
 import { Mailer } from '../../mail/mailer.js';
-import { Unwanted, type ActionHandler, type Errand, type Sent } from '../handler.js';
+import { Unwanted, type ActionHandler, type Errand, type Letter, type Sent } from '../handler.js';
 import { senderMail } from '../sender-mail.js';
 import type { MailContent } from '../../mail/branded.js';
 
 type List = Extract<Action, { type: 'list' }>;
 
+type Asking = Pick<List, 'list' | 'subject' | 'text'>;
+
 /** Asks the sender to confirm; or, with a token, welcomes whoever has. */
-type Settings =
-  | (Pick<List, 'list' | 'subject' | 'text'> & { welcome?: Welcome; token?: undefined })
-  | { welcome: Welcome; token: string };
+type Settings = (Asking & { welcome?: Welcome; token?: undefined }) | { welcome: Welcome; token: string };
 
 /** Puts the sender on a mailing list once they have confirmed it from their own mailbox. */
 @Injectable()
@@ -54,9 +54,17 @@ export class ListHandler implements ActionHandler<List> {
     });
     // Whoever is on it already, or has left it since, is not asked again.
     if (state !== 'pending') return;
-    await this.#send(errand, settings, {
-      button: { label: 'Confirm', href: this.#link(errand, 'confirm', token) },
-    });
+    await this.mailer.send(this.#asking(errand, settings, token), errand.site.name);
+  }
+
+  /** What asks to confirm, with a link that confirms nobody. */
+  mail(errand: Errand): Letter {
+    return this.#asking(errand, errand.delivery.settings as Asking, 'sample');
+  }
+
+  #asking(errand: Errand, { subject, text }: Asking, token: string): Letter {
+    const button = { label: 'Confirm', href: this.#link(errand, 'confirm', token) };
+    return senderMail(errand, { subject, text, button });
   }
 
   async #welcome(errand: Errand, { welcome, token }: Settings & { token: string }): Promise<void> {

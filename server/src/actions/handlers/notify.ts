@@ -2,7 +2,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Action } from '@sirene/core/actions';
 import { CONFIG, type Config } from '../../config.js';
 import { Mailer, siteHeader } from '../../mail/mailer.js';
-import type { ActionHandler, Errand } from '../handler.js';
+import type { ActionHandler, Errand, Letter } from '../handler.js';
 import { answerLines, filledSubject, filledText, pageLine } from '../mail-words.js';
 
 /** Tells people by mail that a submission has come; one delivery for each recipient. */
@@ -23,20 +23,24 @@ export class NotifyHandler implements ActionHandler<Action & { type: 'notify' }>
 
   /** Sends the mail. May be called more than once for a delivery: the mail carries its id. */
   async run(errand: Errand): Promise<void> {
+    await this.mailer.send(this.mail(errand));
+  }
+
+  mail(errand: Errand): Letter {
     const { delivery, submission, person, site } = errand;
     const { subject = submission.widgetName, text } = delivery.settings as {
       subject?: string;
       text?: string;
     };
-    await this.mailer.send({
+    return {
       to: delivery.target,
       headers: { [siteHeader]: site.id },
       // The other side can tell a repeated mail by its id (RFC 5322, 3.6.4).
       messageId: `<${delivery.id}@sirene>`,
       subject: filledSubject(subject, errand),
-      ...(person && { replyTo: { name: '', address: person.email } }),
+      ...(person?.email && { replyTo: { name: '', address: person.email } }),
       text: text ? filledText(text, errand) : this.#plain(errand),
-    });
+    };
   }
 
   /** What is told where the designer has written nothing. */

@@ -3,13 +3,14 @@ import type { Action } from '@sirene/core/actions';
 import { CLOCK, type ServerClock } from '../../config.js';
 import { calendarFile } from '../../mail/calendar-file.js';
 import { Mailer } from '../../mail/mailer.js';
-import type { ActionHandler, Errand, Sent } from '../handler.js';
+import type { ActionHandler, Errand, Letter, Sent } from '../handler.js';
 import { filledSubject, filledText } from '../mail-words.js';
 import { senderMail } from '../sender-mail.js';
 
 type Reply = Extract<Action, { type: 'reply' }>;
 
-type Settings = Omit<Reply, 'type' | 'when'>;
+/** As the action was set, or as somebody of the site wrote it by hand. */
+type Settings = Omit<Reply, 'type' | 'when'> & { by?: string };
 
 /** Answers whoever sent a submission. */
 @Injectable()
@@ -26,11 +27,16 @@ export class ReplyHandler implements ActionHandler<Reply> {
 
   /** Sends the mail. May be called more than once for a delivery: the mail carries its id. */
   async run(errand: Errand): Promise<void> {
+    await this.mailer.send(await this.mail(errand), errand.site.name);
+  }
+
+  async mail(errand: Errand): Promise<Letter> {
     const settings = errand.delivery.settings as Settings;
-    const { subject, text, replyTo } = settings;
+    const { subject, text, replyTo, by } = settings;
     const calendar = await this.#calendar(errand, settings);
-    const mail = {
-      ...senderMail(errand, { subject, text }),
+    return {
+      // What a person wrote is no automatic answer (RFC 3834, 5), whatever carries it.
+      ...senderMail(errand, { subject, text }, by === undefined ? {} : { 'Auto-Submitted': 'no' }),
       ...(replyTo && { replyTo: { name: '', address: replyTo } }),
       ...(calendar !== null && {
         attachments: [
@@ -42,7 +48,6 @@ export class ReplyHandler implements ActionHandler<Reply> {
         ],
       }),
     };
-    await this.mailer.send(mail, errand.site.name);
   }
 
   async #calendar(errand: Errand, { subject, eventAt, eventTitle }: Settings): Promise<string | null> {

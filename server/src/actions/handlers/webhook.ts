@@ -30,16 +30,16 @@ export class WebhookHandler implements ActionHandler<Webhook> {
   }
 
   /** Any 2xx takes it; 410 is a receiver that wants no more (Standard Webhooks). The id is the same at each try. */
-  async run({ delivery, submission, person, site }: Errand): Promise<void> {
+  async run({ delivery, submission, person, site, isTest }: Errand): Promise<void> {
     const { id, widgetId, widgetName, versionNumber, fields, page, pageTitle, receivedAt } = submission;
     const body = JSON.stringify({
-      type: 'submission.received',
+      type: isTest ? 'submission.test' : 'submission.received',
       timestamp: new Date(receivedAt).toISOString(),
       data: {
         id,
         site: { id: site.id, name: site.name },
         widget: { id: widgetId, name: widgetName, version: versionNumber },
-        person: person && { id: person.id, email: person.email, name: person.name },
+        person: person && { id: person.id, email: person.email, phone: person.phone, name: person.name },
         page: { url: page, title: pageTitle },
         answers: fields.map(({ key, label, value, phone, answer = phone ?? value }) => ({
           key,

@@ -1,6 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { languages, type Language } from '@sirene/core/base/messages';
-import { IsArray, IsIn, IsObject, IsString, Length, MaxLength } from 'class-validator';
+import { IsArray, IsIn, IsObject, IsString, Length } from 'class-validator';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 
 export class SaveBrandDto {
@@ -41,18 +41,4 @@ export class TokensFileDto {
   @IsString()
   @Length(2, 1_000_000)
   text: string;
-}
-
-export class ProposeDto {
-  @ApiPropertyOptional({ description: 'Address of a page of the site' })
-  @MayBeLeftOut()
-  @IsString()
-  @MaxLength(2048)
-  address?: string;
-
-  @ApiPropertyOptional({ description: 'Or its HTML, with its styles in it' })
-  @MayBeLeftOut()
-  @IsString()
-  @Length(1, 900_000)
-  html?: string;
 }

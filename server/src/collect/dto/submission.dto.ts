@@ -1,3 +1,4 @@
+import { longestProof } from '@sirene/core/form/work';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import {
   ArrayMaxSize,
@@ -51,6 +52,15 @@ export class SubmissionDto {
   @Min(0)
   @Max(8_640_000_000)
   took?: number;
+
+  @ApiPropertyOptional({
+    description:
+      'A text for which SHA-256 of the id, a colon and this text begins with as many zero bits as are asked for: 12, or what an answer 428 says',
+  })
+  @MayBeLeftOut()
+  @IsString()
+  @MaxLength(longestProof)
+  work?: string;
 
   @ApiProperty()
   @IsString()

@@ -39,6 +39,13 @@ export class ChangePersonDto {
   tags?: string[];
 }
 
+export class MergeDto {
+  @ApiProperty({ description: 'The person of the site who goes into this one' })
+  @IsString()
+  @MaxLength(60)
+  other: string;
+}
+
 export class NewNoteDto {
   @ApiProperty()
   @IsString()

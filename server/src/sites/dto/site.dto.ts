@@ -1,6 +1,7 @@
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import {
   ArrayMaxSize,
+  ArrayUnique,
   IsArray,
   IsBoolean,
   IsObject,
@@ -10,7 +11,7 @@ import {
   MaxLength,
   ValidateNested,
 } from 'class-validator';
-import { Type } from 'class-transformer';
+import { Transform, Type } from 'class-transformer';
 import { IsZone, PolicyDto } from './policy.dto.js';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 
@@ -44,6 +45,23 @@ export class ChangeSiteDto extends PartialType(CreateSiteDto, { skipNullProperti
   @ValidateNested()
   @Type(() => PolicyDto)
   policy?: PolicyDto;
+
+  @ApiPropertyOptional({ type: [String], description: 'Words that hold a submission back as spam' })
+  @MayBeLeftOut()
+  @IsArray()
+  @ArrayMaxSize(200)
+  @ArrayUnique({ message: 'must not say one twice' })
+  @IsString({ each: true })
+  @Matches(/^\S(.{0,58}\S)?$/u, {
+    each: true,
+    message: 'must each be 1 to 60 characters, without space around',
+  })
+  @Transform(({ value }: { value: unknown }) =>
+    Array.isArray(value)
+      ? value.map((one: unknown) => (typeof one === 'string' ? one.toLowerCase() : one))
+      : value,
+  )
+  unwantedWords?: string[];
 
   /** Put aside: its widgets are shown to nobody until it is restored. For owners. */
   @ApiPropertyOptional()

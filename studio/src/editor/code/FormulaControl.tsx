@@ -1,4 +1,5 @@
 import { Stack, Text } from '@chakra-ui/react';
+import { formulaFields } from '@sirene/core/document/widget';
 import { parseFormula } from '@sirene/core/form';
 import { useMemo } from 'react';
 import { useFormFields } from '../state/form-fields.ts';
@@ -9,15 +10,18 @@ interface Props {
   id: string;
   label: string;
   value: string;
+  /** Whether it says if something is so, instead of a number. */
+  isComparison?: boolean;
   onChange(value: string): void;
 }
 
-/** A formula, with the names of the form's fields as one types, and what is wrong with it below. */
-export function FormulaControl({ id, label, value, onChange }: Props) {
-  const fields = useFormFields();
-  const types = useMemo(() => Object.fromEntries(fields.map(({ key, gives }) => [key, gives])), [fields]);
-  const extensions = useMemo(() => formulaExtensions(fields, types), [fields, types]);
-  const formula = parseFormula(value, types);
+/** A formula or a comparison, with the names of the form's fields as one types, and what is wrong with it below. */
+export function FormulaControl({ id, label, value, isComparison = false, onChange }: Props) {
+  const wants = isComparison ? 'truth' : 'number';
+  const fields = useFormFields(isComparison);
+  const types = useMemo(() => formulaFields(fields), [fields]);
+  const extensions = useMemo(() => formulaExtensions(fields, types, wants), [fields, types, wants]);
+  const formula = parseFormula(value, types, wants);
   const example = fields.find(({ gives }) => gives === 'number')?.key ?? 'children';
   return (
     <Stack gap="1">
@@ -29,7 +33,9 @@ export function FormulaControl({ id, label, value, onChange }: Props) {
       />
       {value.trim() === '' ? (
         <Text color="slate" fontSize="12px">
-          Such as {example} × 4.5, or if({example} {'>'} 40, 3.5, 4) × {example}.
+          {isComparison
+            ? `Such as ${example} >= 5. What is said otherwise is the message when invalid.`
+            : `Such as ${example} × 4.5, or if(${example} > 40, 3.5, 4) × ${example}.`}
         </Text>
       ) : (
         !formula.ok && (

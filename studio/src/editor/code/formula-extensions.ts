@@ -9,7 +9,7 @@ interface Named {
 }
 
 /** What turns a code field into one for a formula: the fields and functions as one types, and what can't be read. */
-export function formulaExtensions(fields: readonly Named[], types: FormulaFields) {
+export function formulaExtensions(fields: readonly Named[], types: FormulaFields, wants: 'number' | 'truth') {
   const options = [
     ...fields.map(({ key, label }) => ({ label: key, detail: label, type: 'variable' })),
     ...formulaFunctions.map(({ name, help }) => ({
@@ -25,7 +25,7 @@ export function formulaExtensions(fields: readonly Named[], types: FormulaFields
   };
   return [
     linter(({ state: { doc } }): Diagnostic[] => {
-      const formula = parseFormula(doc.toString(), types);
+      const formula = parseFormula(doc.toString(), types, wants);
       if (formula.ok || doc.toString().trim() === '') return [];
       const from = Math.min(formula.at, doc.length);
       return [{ from, to: doc.length, severity: 'error', message: `It ${formula.reason}.` }];

@@ -18,10 +18,11 @@ import { keepFocus } from '../../shared/keep-focus.ts';
 import { AnswersControl } from '../inspector/property/AnswersControl.tsx';
 import { useDocument, useEditing } from '../state/editing.ts';
 import { FormFieldsContext } from '../state/form-fields.ts';
-import { PatternList } from './PatternList.tsx';
+import { PatternList } from '../../shared/PatternList.tsx';
 import { AddRule } from './AddRule.tsx';
 import { FormOfAction } from './FormOfAction.tsx';
 import { NamedControl } from './NamedControl.tsx';
+import { TryAction } from './TryAction.tsx';
 import { WordsField } from './WordsField.tsx';
 
 const mailProblem = (address: string): string | null =>
@@ -134,6 +135,7 @@ function ActionFields({ action, onChange }: { action: Action; onChange(action: A
           onChange={(value) => set(field.key, value)}
         />
       ))}
+      <TryAction action={action} />
       <FormOfAction value={action.form} onChange={(form) => set('form', form)} />
       <Stack gap="1.5">
         <Text fontSize="13px" fontWeight="500">

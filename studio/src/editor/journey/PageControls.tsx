@@ -10,7 +10,7 @@ import { neverMatches } from '@sirene/core/rehearse/plan';
 import { conditionWords, treeWords } from '@sirene/core/review/sentence';
 import { useMemo } from 'react';
 import { useDocument, useEditing } from '../state/editing.ts';
-import { PatternList } from './PatternList.tsx';
+import { PatternList } from '../../shared/PatternList.tsx';
 import { ConditionTree } from './ConditionTree.tsx';
 
 const patternProblem = (pattern: string): string | null =>

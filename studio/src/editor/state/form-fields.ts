@@ -8,12 +8,17 @@ type FormField = ReturnType<typeof formFields>[number];
 /** The fields that conditions around it can name, where that is not decided by what is selected. */
 export const FormFieldsContext = createContext<readonly FormField[] | null>(null);
 
-/** The other fields of the form around the selected element: what its conditions and formulas can name. */
-export function useFormFields(): readonly FormField[] {
+/**
+ * The fields of the form around the selected element that its conditions and formulas can name: the others, and itself where it is
+ * compared with them.
+ */
+export function useFormFields(withItself = false): readonly FormField[] {
   const given = useContext(FormFieldsContext);
   const { selection } = useSelection();
   const { elements } = useSettledDocument();
   if (given) return given;
   const form = selection === null ? undefined : formAround(elements, selection);
-  return form === undefined ? [] : formFields(elements, form).filter(({ element }) => element !== selection);
+  return form === undefined
+    ? []
+    : formFields(elements, form).filter(({ element }) => withItself || element !== selection);
 }

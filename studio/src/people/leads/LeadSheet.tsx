@@ -8,6 +8,7 @@ import { CurrencySelect } from '../../shared/CurrencySelect.tsx';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { dateTime } from '../../shared/format.ts';
 import { Sheet } from '../../shared/Sheet.tsx';
+import { whoIs } from '../WhoButton.tsx';
 import { useAttempt } from '../../shared/use-attempt.ts';
 
 interface Props {
@@ -67,7 +68,7 @@ export function LeadSheet({ site, lead, board, onChange, onClose }: Props) {
         <Text>
           <RouterLink to={`/people/persons?person=${lead.person.id}`}>
             <Text as="span" color="deep" textDecoration="underline">
-              {lead.person.name || lead.person.email}
+              {whoIs(lead.person)}
             </Text>
           </RouterLink>
           {lead.submission && (

@@ -5,6 +5,7 @@ import { count } from '../../shared/format.ts';
 import { isOverdue, shortDay } from './due.ts';
 import { worth } from '../../shared/worth.ts';
 import { sumsOf } from './sums.ts';
+import { whoIs } from '../WhoButton.tsx';
 
 interface Props {
   stage: Stage;
@@ -108,7 +109,7 @@ function LeadCard({
           {title}
         </Text>
         <Text color="slate" fontSize="13px" truncate>
-          {person.name || person.email}
+          {whoIs(person)}
         </Text>
         {(units !== null || owner || dueOn) && (
           <Flex gap="2" mt="1" fontSize="13px" wrap="wrap">

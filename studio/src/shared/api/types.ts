@@ -2,6 +2,7 @@
 import type { Policy as CorePolicy } from '@sirene/core/behaviour';
 import type { WidgetDocument as CoreWidgetDocument } from '@sirene/core/document/widget';
 import type { CompiledWidget as CoreCompiledWidget } from '@sirene/core/compile';
+import type { TakenForm as CoreTakenForm } from '@sirene/core/library/takeover';
 import type { Brand as CoreBrand } from '@sirene/core/style';
 import type { TokenImport as CoreTokenImport } from '@sirene/core/style';
 import type { Proposal as CoreProposal } from '@sirene/core/library/proposal';
@@ -561,6 +562,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/pages/forms': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** The forms of a page, as elements of a widget. Nothing is saved. */
+    post: operations['PagesController_forms'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/stage/pages/{page}': {
     parameters: {
       query?: never;
@@ -1110,6 +1128,144 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/c/{key}/chat/messages': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Takes what a visitor wrote; sent again with the same id, it is stored once. */
+    post: operations['VisitorChatController_say'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/chat/follow': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Tells what there is behind a message; where there is nothing, once there is. */
+    post: operations['VisitorChatController_follow'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/conversations': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The conversations of a site, the latest first. */
+    get: operations['DeskController_all'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/conversations/happening': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Answers once something happens to a conversation of the site. */
+    get: operations['DeskController_happening'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/conversations/{conversation}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** One conversation, with all behind a message. */
+    get: operations['DeskController_one'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    /** Takes a conversation on, hands it over, ends it or opens it again. */
+    patch: operations['DeskController_change'];
+    trace?: never;
+  };
+  '/api/sites/{site}/conversations/{conversation}/messages': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Stores an answer or a note; sent again with the same id, it is stored once. */
+    post: operations['DeskController_say'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/saved-replies': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The saved replies of a site, by name. */
+    get: operations['RepliesController_all'];
+    put?: never;
+    /** Saves a reply; one of the same name gets the new text. */
+    post: operations['RepliesController_save'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/saved-replies/{reply}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Removes a saved reply. */
+    delete: operations['RepliesController_remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/c/{key}/submissions': {
     parameters: {
       query?: never;
@@ -1282,6 +1438,40 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/persons/{person}/merges': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Brings another person into this one: they are the same from then on. */
+    post: operations['PersonsController_merge'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/persons/{person}/merges/{merge}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    /** Takes two persons apart again who were brought together. */
+    delete: operations['PersonsController_part'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/persons/{person}/notes': {
     parameters: {
       query?: never;
@@ -1350,6 +1540,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/persons/{person}/export.zip': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** All that is kept of a person: as JSON, with the files that they sent. */
+    get: operations['PersonsExportController_whole'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/widgets/{widget}/older-submissions': {
     parameters: {
       query?: never;
@@ -1359,6 +1566,110 @@ export interface paths {
     };
     /** How many submissions of a widget are older than so many days. */
     get: operations['RetentionController_older'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/submissions/change': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Says of submissions that they have been read, or who takes them on. */
+    post: operations['InboxController_change'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/submissions/delete': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Deletes submissions, with their files and all that followed; whoever sent them stays. */
+    post: operations['InboxController_remove'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/submissions/{submission}/answer': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Answers whoever sent a submission, by mail. */
+    post: operations['InboxController_answer'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/submission-views': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The views that a site has saved. */
+    get: operations['InboxController_all'];
+    put?: never;
+    /** Saves a view. */
+    post: operations['InboxController_create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/submission-views/{view}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    /** Changes a view. */
+    put: operations['InboxController_save'];
+    post?: never;
+    /** Removes a view; what it showed stays. */
+    delete: operations['InboxController_drop'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/search': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Looks for words in submissions, persons, notes, leads and invoices. */
+    get: operations['SearchController_find'];
     put?: never;
     post?: never;
     delete?: never;
@@ -1888,6 +2199,40 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/widgets/{widget}/actions/preview': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** The mails that an action would send for the last submission, or one made up. */
+    post: operations['TryController_preview'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/widgets/{widget}/actions/test': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Sends an action’s mail to who asks, or calls its server with a test. */
+    post: operations['TryController_test'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/post': {
     parameters: {
       query?: never;
@@ -2038,6 +2383,8 @@ export interface components {
       origins?: string[];
       zone?: string;
       policy?: components['schemas']['PolicyDto'];
+      /** @description Words that hold a submission back as spam */
+      unwantedWords?: string[];
       archived?: boolean;
     };
     RoleDto: {
@@ -2081,6 +2428,12 @@ export interface components {
       /** @description Full address of a page of the site; it is fetched, and a still copy of it kept */
       address: string;
     };
+    PageSourceDto: {
+      /** @description Address of a page of the site */
+      address?: string;
+      /** @description Or its HTML, with its styles in it */
+      html?: string;
+    };
     SaveBrandDto: {
       /** @description Tokens in the W3C Design Tokens format */
       tokens: object;
@@ -2101,12 +2454,6 @@ export interface components {
     TokensFileDto: {
       /** @description The text of a Design Tokens file */
       text: string;
-    };
-    ProposeDto: {
-      /** @description Address of a page of the site */
-      address?: string;
-      /** @description Or its HTML, with its styles in it */
-      html?: string;
     };
     KeepDto: {
       name: string;
@@ -2143,6 +2490,52 @@ export interface components {
       /** @description The signed start of the countdown that the code hangs on */
       start?: string;
     };
+    ChatMessageDto: {
+      /** @description Made by whoever writes it: 32 hexadecimal digits. Sent again, it is stored once. */
+      id: string;
+      text: string;
+    };
+    VisitorMessageDto: {
+      /** @description By which the visitor is known again: 32 hexadecimal digits of the page’s own */
+      token: string;
+      widget: string;
+      message: components['schemas']['ChatMessageDto'];
+      name?: string;
+      /** @description Empty where nobody asked */
+      email?: string;
+      page: string;
+      title: string;
+    };
+    FollowDto: {
+      /** @description By which the visitor is known again: 32 hexadecimal digits of the page’s own */
+      token: string;
+      widget: string;
+      /** @description The last message that is known; 0 where none is */
+      after: number;
+      /** @description Whether it is answered only once there is something to tell */
+      wait: boolean;
+      /** @description How the conversation stood when the page heard of it last */
+      state?: string;
+      /** @description The conversation that the message is of */
+      conversation?: string;
+    };
+    DeskMessageDto: {
+      message: components['schemas']['ChatMessageDto'];
+      /** @description Whether only the desk sees it */
+      note: boolean;
+    };
+    ChangeConversationDto: {
+      /** @description The member who takes it on; null for nobody */
+      assignee?: string | null;
+      /** @enum {string} */
+      state?: 'open' | 'closed';
+    };
+    SavedReplyDto: {
+      /** @description By which it is found: one word */
+      name: string;
+      /** @description {{name}} stands for the visitor’s name */
+      text: string;
+    };
     SubmissionDto: {
       /** @description Made by the page: 32 hexadecimal digits. Sent again with the same id, it is stored once. */
       id: string;
@@ -2157,6 +2550,8 @@ export interface components {
       trap?: string;
       /** @description How long it took to fill in the form, ms */
       took?: number;
+      /** @description A text for which SHA-256 of the id, a colon and this text begins with as many zero bits as are asked for: 12, or what an answer 428 says */
+      work?: string;
       page: string;
       title: string;
     };
@@ -2173,8 +2568,43 @@ export interface components {
       /** @description All their tags */
       tags?: string[];
     };
+    MergeDto: {
+      /** @description The person of the site who goes into this one */
+      other: string;
+    };
     NewNoteDto: {
       text: string;
+    };
+    ChangeSubmissionsDto: {
+      /** @description Submissions of the site */
+      submissions: string[];
+      /** @description Whether they have been read */
+      read?: boolean;
+      /** @description The member who takes them on; null for nobody */
+      assignee?: string | null;
+    };
+    SomeSubmissionsDto: {
+      /** @description Submissions of the site */
+      submissions: string[];
+    };
+    AnswerDto: {
+      subject: string;
+      text: string;
+    };
+    ViewFilterDto: {
+      words?: string;
+      /** @description A widget */
+      widget?: string;
+      /** @enum {string} */
+      unread?: 'true';
+      /** @description A member, or `nobody` */
+      assignee?: string;
+    };
+    ViewDto: {
+      name: string;
+      filter: components['schemas']['ViewFilterDto'];
+      /** @description The fields that are shown as columns, by their keys */
+      columns: string[];
     };
     NewLeadDto: {
       /** @description A person of the site */
@@ -2307,6 +2737,10 @@ export interface components {
        */
       all: true;
     };
+    TriedActionDto: {
+      /** @description The action, as the widget’s document has it */
+      action: object;
+    };
     BehaveDto: {
       /** @enum {string} */
       behaviour: 'ok' | 'fail' | 'slow' | 'gone';
@@ -2352,6 +2786,8 @@ export interface components {
       /** @description The zone of its clocks (IANA time zone database). */
       zone: string;
       policy: components['schemas']['Policy'];
+      /** @description Words that hold a submission back as spam, in small letters. */
+      unwantedWords: string[];
       seenAt: number | null;
       seenPage: string | null;
       archivedAt: number | null;
@@ -2452,10 +2888,12 @@ export interface components {
       /** @description The inline widgets it has markers for. */
       markers: string[];
     };
+    /** @description A form of a page as elements of a widget, and what of it could not be taken. */
+    TakenForm: CoreTakenForm;
     Asset: {
       id: string;
       /** @enum {string} */
-      kind: 'image' | 'video' | 'font';
+      kind: 'image' | 'video' | 'font' | 'document';
       name: string;
       /** @description As documents name it. */
       src: string;
@@ -2521,7 +2959,9 @@ export interface components {
           | 'form'
           | 'file'
           | 'sending'
+          | 'work'
           | 'basket'
+          | 'chat'
           | 'countdown'
           | 'own-choice'
           | 'signature'
@@ -2569,7 +3009,9 @@ export interface components {
           | 'form'
           | 'file'
           | 'sending'
+          | 'work'
           | 'basket'
+          | 'chat'
           | 'countdown'
           | 'own-choice'
           | 'signature'
@@ -2603,6 +3045,97 @@ export interface components {
     GivenCode: {
       code: string;
     };
+    StoredMessage: {
+      id: string;
+    };
+    FollowedChat: {
+      conversation: string | null;
+      /** @enum {string} */
+      state: 'none' | 'waiting' | 'open' | 'closed';
+      /** @description What is told is all behind this message. */
+      after: number;
+      messages: {
+        /** @description Its place in the conversation, from 1. */
+        seq: number;
+        id: string;
+        /** @enum {string} */
+        from: 'visitor' | 'desk' | 'note';
+        name: string;
+        text: string;
+        at: number;
+      }[];
+    };
+    ListedConversation: {
+      id: string;
+      widget: {
+        id: string;
+        name: string;
+      };
+      /** @description The person, where one is known. */
+      person: string | null;
+      name: string;
+      email: string;
+      page: string;
+      pageTitle: string;
+      /** @enum {string} */
+      state: 'waiting' | 'open' | 'closed';
+      /** @description The member who has taken it on. */
+      assignee: string | null;
+      last: {
+        text: string;
+        /** @enum {string} */
+        from: 'visitor' | 'desk' | 'note';
+        at: number;
+        seq: number;
+      };
+      startedAt: number;
+    };
+    Happened: {
+      /** @description How often something has happened; what is sent with the next question. */
+      count: number;
+    };
+    Conversation: {
+      id: string;
+      widget: {
+        id: string;
+        name: string;
+      };
+      /** @description The person, where one is known. */
+      person: string | null;
+      name: string;
+      email: string;
+      page: string;
+      pageTitle: string;
+      /** @enum {string} */
+      state: 'waiting' | 'open' | 'closed';
+      /** @description The member who has taken it on. */
+      assignee: string | null;
+      last: {
+        text: string;
+        /** @enum {string} */
+        from: 'visitor' | 'desk' | 'note';
+        at: number;
+        seq: number;
+      };
+      startedAt: number;
+      /** @description What is told is all behind this message. */
+      after: number;
+      messages: {
+        /** @description Its place in the conversation, from 1. */
+        seq: number;
+        id: string;
+        /** @enum {string} */
+        from: 'visitor' | 'desk' | 'note';
+        name: string;
+        text: string;
+        at: number;
+      }[];
+    };
+    SavedReply: {
+      id: string;
+      name: string;
+      text: string;
+    };
     TakenSubmission: {
       id: string;
       /** @description The page that the visitor goes on to, such as that of a payment service. */
@@ -2634,6 +3167,11 @@ export interface components {
       dueAt: number;
       lastAt: number | null;
       lastError: string | null;
+      written: {
+        by: string;
+        subject: string;
+        text: string;
+      } | null;
     };
     Payment: {
       id: string;
@@ -2661,6 +3199,7 @@ export interface components {
         id: string;
         name: string;
         email: string;
+        phone: string;
       } | null;
       /** @description With the labels that the visitor saw. */
       fields: {
@@ -2687,12 +3226,22 @@ export interface components {
       pageTitle: string;
       receivedAt: number;
       held: string[] | null;
+      /** @description Whether somebody of the site has looked at it. */
+      read: boolean;
+      assignee: {
+        id: string;
+        name: string;
+      } | null;
       deliveries: components['schemas']['Delivery'][];
       payment: components['schemas']['Payment'] | null;
     };
     SubmissionList: {
-      /** @description How many match in all. */
+      /** @description How many match in all, as far as they are counted. */
       total: number;
+      /** @description Whether there are more than were counted. */
+      isMore: boolean;
+      /** @description How many of the site nobody has looked at yet. */
+      unread: number;
       /** @description How many of the site are held back as spam. */
       held: number;
       /** @description How many actions of the site have failed, and are not tried again by themselves. */
@@ -2709,7 +3258,10 @@ export interface components {
       persons: {
         id: string;
         name: string;
+        /** @description Empty where only a phone number is known. */
         email: string;
+        /** @description As E.164; empty where none is known. */
+        phone: string;
         tags: string[];
         firstAt: number;
         lastAt: number;
@@ -2732,7 +3284,10 @@ export interface components {
     Person: {
       id: string;
       name: string;
+      /** @description Empty where only a phone number is known. */
       email: string;
+      /** @description As E.164; empty where none is known. */
+      phone: string;
       tags: string[];
       firstAt: number;
       lastAt: number;
@@ -2744,6 +3299,14 @@ export interface components {
         since: number;
       }[];
       leads: components['schemas']['Lead'][];
+      /** @description Their other e-mail addresses. */
+      aliases: string[];
+      /** @description Who may be the same person: they have the same phone number. */
+      same: {
+        id: string;
+        name: string;
+        email: string;
+      }[];
       /** @description What they sent and were sent, lists, leads and notes, the last first. */
       timeline: (
         | {
@@ -2751,6 +3314,13 @@ export interface components {
             at: number;
             /** @constant */
             kind: 'submission';
+            text: string;
+          }
+        | {
+            id: string;
+            at: number;
+            /** @constant */
+            kind: 'conversation';
             text: string;
           }
         | {
@@ -2793,6 +3363,15 @@ export interface components {
             id: string;
             at: number;
             /** @constant */
+            kind: 'merge';
+            text: string;
+            /** @description Whether it can be undone. */
+            isLast: boolean;
+          }
+        | {
+            id: string;
+            at: number;
+            /** @constant */
             kind: 'invoice';
             text: string;
             /** @enum {string} */
@@ -2811,6 +3390,41 @@ export interface components {
     OlderSubmissions: {
       older: number;
       all: number;
+    };
+    ChangedSubmissions: {
+      /** @description How many of them there were. */
+      changed: number;
+    };
+    SubmissionView: {
+      id: string;
+      name: string;
+      filter: {
+        words?: string;
+        widget?: string;
+        /** @enum {string} */
+        unread?: 'true';
+        /** @description A member, or `nobody`. */
+        assignee?: string;
+      };
+      /** @description The fields shown as columns, by their keys. */
+      columns: string[];
+    };
+    SearchHits: {
+      /** @description By kind, the newest of each first; eight of each at most. */
+      hits: {
+        /** @enum {string} */
+        kind: 'person' | 'submission' | 'note' | 'lead' | 'invoice';
+        id: string;
+        /** @description What it opens: a submission, an invoice, or the person of any other. */
+        target: string;
+        title: string;
+        /** @description Its text around what was found. */
+        pieces: {
+          text: string;
+          isFound: boolean;
+        }[];
+        at: number;
+      }[];
     };
     MailingList: {
       id: string;
@@ -2890,6 +3504,7 @@ export interface components {
           id: string;
           name: string;
           email: string;
+          phone: string;
         };
       }[];
     };
@@ -2991,6 +3606,20 @@ export interface components {
       id: string;
       /** @enum {string} */
       state: 'waiting' | 'sent' | 'failed';
+    };
+    ActionPreview: {
+      /** @description Whether the answers are made up: nobody has sent the form yet. */
+      isSample: boolean;
+      mails: {
+        to: string;
+        subject: string;
+        text: string;
+        html: string;
+      }[];
+    };
+    TestedAction: {
+      /** @description To whom or where it went. */
+      to: string;
     };
     Mail: {
       id: string;
@@ -4378,6 +5007,41 @@ export interface operations {
       };
     };
   };
+  PagesController_forms: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PageSourceDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TakenForm'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   PagesController_read: {
     parameters: {
       query?: never;
@@ -4684,7 +5348,7 @@ export interface operations {
     };
     requestBody: {
       content: {
-        'application/json': components['schemas']['ProposeDto'];
+        'application/json': components['schemas']['PageSourceDto'];
       };
     };
     responses: {
@@ -5563,6 +6227,344 @@ export interface operations {
       };
     };
   };
+  VisitorChatController_say: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['VisitorMessageDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      202: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredMessage'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  VisitorChatController_follow: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['FollowDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FollowedChat'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskController_all: {
+    parameters: {
+      query: {
+        state: 'going' | 'closed';
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ListedConversation'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskController_happening: {
+    parameters: {
+      query?: {
+        /** @description The last count that is known; without one it is answered at once */
+        since?: number;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Happened'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskController_one: {
+    parameters: {
+      query?: {
+        /** @description The last message that is known */
+        after?: number;
+      };
+      header?: never;
+      path: {
+        site: string;
+        conversation: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Conversation'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskController_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        conversation: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeConversationDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskController_say: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        conversation: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DeskMessageDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      202: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredMessage'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  RepliesController_all: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedReply'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  RepliesController_save: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SavedReplyDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedReply'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  RepliesController_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        reply: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   CollectController_submit: {
     parameters: {
       query?: never;
@@ -5715,6 +6717,14 @@ export interface operations {
         widget?: string;
         /** @description `true` for those that are held back as spam, instead of the others */
         held?: string;
+        /** @description `true` for those that nobody has looked at yet */
+        unread?: string;
+        /** @description Only those that this member has taken on; `nobody` for those that are free */
+        assignee?: string;
+        /** @description Only those received at this time or later, ms since 1970 */
+        since?: number;
+        /** @description Only those received before this time, ms since 1970 */
+        until?: number;
         /** @description Only those after this place in the list: `next` of the page before */
         after?: string;
         limit?: number;
@@ -5756,6 +6766,14 @@ export interface operations {
         widget?: string;
         /** @description `true` for those that are held back as spam, instead of the others */
         held?: string;
+        /** @description `true` for those that nobody has looked at yet */
+        unread?: string;
+        /** @description Only those that this member has taken on; `nobody` for those that are free */
+        assignee?: string;
+        /** @description Only those received at this time or later, ms since 1970 */
+        since?: number;
+        /** @description Only those received before this time, ms since 1970 */
+        until?: number;
       };
       header?: never;
       path: {
@@ -5986,6 +7004,75 @@ export interface operations {
       };
     };
   };
+  PersonsController_merge: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        person: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MergeDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Person'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  PersonsController_part: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        person: string;
+        merge: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Person'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   PersonsController_note: {
     parameters: {
       query?: never;
@@ -6125,6 +7212,38 @@ export interface operations {
       };
     };
   };
+  PersonsExportController_whole: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        person: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/zip': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   RetentionController_older: {
     parameters: {
       query: {
@@ -6146,6 +7265,276 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['OlderSubmissions'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InboxController_change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeSubmissionsDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ChangedSubmissions'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InboxController_remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SomeSubmissionsDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ChangedSubmissions'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InboxController_answer: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        submission: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AnswerDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InboxController_all: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SubmissionView'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InboxController_create: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ViewDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SubmissionView'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InboxController_save: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        view: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ViewDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SubmissionView'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  InboxController_drop: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        view: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  SearchController_find: {
+    parameters: {
+      query: {
+        /** @description Words that each have to be there, or a longer one that begins so */
+        words: string;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SearchHits'];
         };
       };
       /** @description Refused */
@@ -7509,6 +8898,76 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['RepeatedDelivery'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  TryController_preview: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TriedActionDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ActionPreview'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  TryController_test: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TriedActionDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TestedAction'];
         };
       };
       /** @description Refused */

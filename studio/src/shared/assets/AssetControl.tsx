@@ -1,7 +1,7 @@
 import { Button, Flex, Text } from '@chakra-ui/react';
 import { brandLogo } from '@sirene/core/document/elements';
 import { illustrationAt } from '@sirene/core/style/illustrations';
-import { Film, ImageIcon, X } from 'lucide-react';
+import { FileText, Film, ImageIcon, X } from 'lucide-react';
 import { useState } from 'react';
 import { AssetDialog } from './AssetDialog.tsx';
 import { assetAddress } from './assets.ts';
@@ -9,7 +9,7 @@ import { assetAddress } from './assets.ts';
 interface Props {
   id: string;
   label: string;
-  kind: 'image' | 'video';
+  kind: 'image' | 'video' | 'document';
   value: string;
   /** Whether the shipped drawings are offered as well. */
   drawings?: boolean;
@@ -17,12 +17,19 @@ interface Props {
   onChange(src: string, size?: [number, number] | null): void;
 }
 
-/** An image or a video: chosen among the uploads, newly uploaded, or by its address. */
+/** An image, a video or a document: chosen among the uploads, newly uploaded, or by its address. */
 export function AssetControl({ id, label, kind, value, drawings = false, onChange }: Props) {
   const [open, setOpen] = useState(false);
   const drawing = illustrationAt(value)?.purpose;
-  const name = value === '' ? 'Choose …' : value === brandLogo ? 'Brand logo' : (drawing ?? 'Change …');
-  const Icon = kind === 'video' ? Film : ImageIcon;
+  const name =
+    value === ''
+      ? 'Choose …'
+      : kind === 'document'
+        ? (value.split('/').at(-1) ?? value)
+        : value === brandLogo
+          ? 'Brand logo'
+          : (drawing ?? 'Change …');
+  const Icon = { image: ImageIcon, video: Film, document: FileText }[kind];
   return (
     <Flex gap="1" minW="0">
       <Button

@@ -11,7 +11,7 @@ import {
   Text,
 } from '@chakra-ui/react';
 import { brandLogo } from '@sirene/core/document/elements';
-import { Film, Upload } from 'lucide-react';
+import { FileText, Film, Upload } from 'lucide-react';
 import { lazy, Suspense, useRef, useState } from 'react';
 import type { Asset } from '../api/index.ts';
 import { ErrorNote } from '../ErrorNote.tsx';
@@ -26,18 +26,20 @@ const Illustrations = lazy(async () => ({
 
 interface Props {
   open: boolean;
-  kind: 'image' | 'video';
+  kind: 'image' | 'video' | 'document';
   /** Whether the shipped drawings are offered as well. */
   drawings?: boolean;
   onClose(): void;
   onChoose(src: string, size: [number, number] | null): void;
 }
 
-const withArticle = { image: 'an image', video: 'a video' };
+const withArticle = { image: 'an image', video: 'a video', document: 'a PDF' };
+const titles = { image: 'Images', video: 'Videos', document: 'PDFs' };
 
 const accepted = {
   image: 'image/png,image/jpeg,image/webp,image/avif,image/gif,image/svg+xml',
   video: 'video/mp4,video/webm',
+  document: 'application/pdf',
 };
 
 const sizeOf = ({ width, height }: Asset): [number, number] | null =>
@@ -86,7 +88,7 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
             }}
           >
             <Dialog.Header>
-              <Dialog.Title>{kind === 'video' ? 'Videos' : 'Images'} of this site</Dialog.Title>
+              <Dialog.Title>{titles[kind]} of this site</Dialog.Title>
             </Dialog.Header>
             <Dialog.Body>
               <Flex gap="3" align="center" mb="4" wrap="wrap">
@@ -124,8 +126,10 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
                   <Tile key={asset.id} name={asset.name} onPress={() => onChoose(asset.src, sizeOf(asset))}>
                     {kind === 'image' ? (
                       <img src={thumbnailOf(asset)} alt="" loading="lazy" />
-                    ) : (
+                    ) : kind === 'video' ? (
                       <Film size={28} aria-hidden />
+                    ) : (
+                      <FileText size={28} aria-hidden />
                     )}
                   </Tile>
                 ))}
@@ -135,29 +139,31 @@ export function AssetDialog({ open, kind, drawings = false, onClose, onChoose }:
                   <Illustrations brand={brand} onChoose={(src) => onChoose(src, null)} />
                 </Suspense>
               )}
-              <Field.Root>
-                <Field.Label>Or a URL</Field.Label>
-                <Flex gap="2" w="full">
-                  <Input
-                    size="sm"
-                    placeholder="https://…"
-                    value={address}
-                    onChange={(event) => setAddress(event.target.value)}
-                  />
-                  <Button
-                    size="sm"
-                    variant="outline"
-                    colorPalette="plain"
-                    disabled={!/^https:\/\/.+/.test(address)}
-                    onClick={() => onChoose(address, null)}
-                  >
-                    Use
-                  </Button>
-                </Flex>
-                <Field.HelperText>
-                  An uploaded {kind} stays when the other site changes, and is served in fitting sizes.
-                </Field.HelperText>
-              </Field.Root>
+              {kind !== 'document' && (
+                <Field.Root>
+                  <Field.Label>Or a URL</Field.Label>
+                  <Flex gap="2" w="full">
+                    <Input
+                      size="sm"
+                      placeholder="https://…"
+                      value={address}
+                      onChange={(event) => setAddress(event.target.value)}
+                    />
+                    <Button
+                      size="sm"
+                      variant="outline"
+                      colorPalette="plain"
+                      disabled={!/^https:\/\/.+/.test(address)}
+                      onClick={() => onChoose(address, null)}
+                    >
+                      Use
+                    </Button>
+                  </Flex>
+                  <Field.HelperText>
+                    An uploaded {kind} stays when the other site changes, and is served in fitting sizes.
+                  </Field.HelperText>
+                </Field.Root>
+              )}
             </Dialog.Body>
             <Dialog.CloseTrigger asChild>
               <CloseButton size="sm" aria-label="Close" />

@@ -2,7 +2,7 @@ import { leavesOf } from '../../../behaviour/index.js';
 import { valueAt } from '../../../base/maps/index.js';
 import { parseFormula, type AnswerCondition, type FormTree } from '../../../form/index.js';
 import type { Element } from '../../../document/elements/index.js';
-import { formFields, withDescendants } from '../../../document/widget/index.js';
+import { formFields, formulaFields, withDescendants } from '../../../document/widget/index.js';
 import { seen, titleOf, type Finding, type Rule, type Subject } from '../finding.js';
 
 type FormField = ReturnType<typeof formFields>[number];
@@ -26,7 +26,7 @@ export const answersRule: Rule = (subject) => {
 };
 
 function formulas(inside: readonly [string, Element][], fields: readonly FormField[]): Finding[] {
-  const types = Object.fromEntries(fields.map(({ key, gives }) => [key, gives]));
+  const types = formulaFields(fields);
   const uses = new Map<string, readonly string[]>();
   const findings: Finding[] = [];
   for (const [id, element] of inside) {
@@ -38,6 +38,16 @@ function formulas(inside: readonly [string, Element][], fields: readonly FormFie
         element: id,
         severity: 'error',
         text: `${titleOf(element)}: the formula ${formula.reason}`,
+      });
+  }
+  for (const [id, element] of inside) {
+    const valid = element.type === 'field' && element.valid;
+    const test = valid ? parseFormula(valid, types, 'truth') : null;
+    if (test && !test.ok)
+      findings.push({
+        element: id,
+        severity: 'error',
+        text: `${titleOf(element)}: “Valid only if” ${test.reason}`,
       });
   }
   for (const [id, element] of inside)

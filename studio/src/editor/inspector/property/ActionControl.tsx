@@ -1,6 +1,7 @@
 import { Checkbox, Input, Stack } from '@chakra-ui/react';
 import type { Element } from '@sirene/core/document/elements';
 import { scenesOf, type SceneName } from '@sirene/core/document/widget';
+import { AssetControl } from '../../../shared/assets/AssetControl.tsx';
 import { titleOfScene } from '../../../shared/scene-names.ts';
 import { NumberInput } from '../../../shared/NumberInput.tsx';
 import { ZoneChoice } from '../../../shared/ZoneChoice.tsx';
@@ -18,6 +19,7 @@ const fresh: Record<Action['type'], Action> = {
   scene: { type: 'scene', scene: 'opening' },
   link: { type: 'link', address: '' },
   retry: { type: 'retry' },
+  file: { type: 'file', src: '' },
   calendar: { type: 'calendar', title: '', at: '2027-01-12T20:00', zone: 'UTC', minutes: 60 },
 };
 
@@ -37,6 +39,7 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
           close: 'Close widget',
           scene: 'Show scene',
           link: 'Open page',
+          file: 'Download file',
           retry: 'Try again',
           calendar: 'Add to calendar',
         }}
@@ -70,6 +73,15 @@ export function ActionControl({ id, value, onChange }: PropertyControlProps<Acti
             <Checkbox.Label fontWeight="400">Open in new tab</Checkbox.Label>
           </Checkbox.Root>
         </>
+      )}
+      {value.type === 'file' && (
+        <AssetControl
+          id={`${id}-file`}
+          label="File"
+          kind="document"
+          value={value.src}
+          onChange={(src) => onChange({ type: 'file', src })}
+        />
       )}
       {value.type === 'calendar' && (
         <>

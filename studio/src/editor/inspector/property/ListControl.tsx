@@ -1,7 +1,8 @@
 import { Box, Button, Flex, IconButton, Stack, Text } from '@chakra-ui/react';
 import type { InspectorProperty } from '@sirene/core/document/elements';
 import { readPath } from '@sirene/core/document/widget';
-import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowUp, ChevronDown, ChevronUp, Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { Row } from '../../../shared/Row.tsx';
 import type { PropertyControlProps } from './control-props.ts';
 
@@ -26,6 +27,7 @@ export function ListControl({
   Entry: React.ComponentType<PropertyControlProps>;
 }) {
   const { entries } = property;
+  const [unfolded, setUnfolded] = useState<number | null>(null);
   if (!entries) return null;
   const moved = (at: number, to: number) => {
     const next = value.toSpliced(at, 1);
@@ -43,12 +45,23 @@ export function ListControl({
       {icon}
     </IconButton>
   );
-  const [only] = entries.properties.length === 1 ? entries.properties : [];
+  const { open = (entry: unknown) => entry, close = (entry: unknown) => entry } = entries;
+  const [first, ...others] = entries.properties;
+  // In one line, what is rarely set folded below it.
+  const only = others.every(({ rare }) => rare) ? first : undefined;
   const control = (entry: unknown, at: number, inner: InspectorProperty, id: string) => {
     const [key] = inner.path;
+    const opened: unknown = open(entry as never);
     const set = (next: unknown) =>
-      onChange(value.with(at, key === undefined ? next : withKey(entry, key, next, entries.blank())));
-    return <Entry id={id} property={inner} value={readPath(entry, inner.path)} onChange={set} />;
+      onChange(
+        value.with(
+          at,
+          key === undefined
+            ? next
+            : close(withKey(opened, key, next, open(entries.blank() as never)) as never),
+        ),
+      );
+    return <Entry id={id} property={inner} value={readPath(opened, inner.path)} onChange={set} />;
   };
   return (
     <Stack id={id} role="group" aria-label={property.label} gap={only ? '1' : '2'}>
@@ -69,15 +82,37 @@ export function ListControl({
         );
         if (only) {
           return (
-            <Flex key={at} align="center">
-              <Box as="label" srOnly {...{ htmlFor: `${id}-${at}` }}>
-                {only.label}
-              </Box>
-              <Box flex="1" minW="0">
-                {control(entry, at, only, `${id}-${at}`)}
-              </Box>
-              {tools}
-            </Flex>
+            <Box key={at}>
+              <Flex align="center">
+                <Box as="label" srOnly {...{ htmlFor: `${id}-${at}` }}>
+                  {only.label}
+                </Box>
+                <Box flex="1" minW="0">
+                  {control(entry, at, only, `${id}-${at}`)}
+                </Box>
+                {others.length > 0 &&
+                  tool(
+                    `${unfolded === at ? 'Hide' : 'Show'} details of ${name}`,
+                    unfolded === at ? (
+                      <ChevronUp size={13} aria-hidden />
+                    ) : (
+                      <ChevronDown size={13} aria-hidden />
+                    ),
+                    false,
+                    () => setUnfolded(unfolded === at ? null : at),
+                  )}
+                {tools}
+              </Flex>
+              {unfolded === at && (
+                <Stack gap="1.5" py="1.5" ps="2" ms="1" borderStartWidth="2px">
+                  {others.map((inner) => (
+                    <Row key={inner.label} label={inner.label} narrow>
+                      {(within) => control(entry, at, inner, within)}
+                    </Row>
+                  ))}
+                </Stack>
+              )}
+            </Box>
           );
         }
         return (

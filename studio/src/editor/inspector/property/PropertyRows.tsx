@@ -145,6 +145,7 @@ const above: ReadonlySet<InspectorProperty['control']> = new Set([
   'action',
   'answers',
   'formula',
+  'comparison',
 ]);
 
 /** What is left where something has to stand and its field was emptied. */

@@ -132,7 +132,8 @@ function LazyFormula(props: PropertyControlProps<string>) {
         id={props.id}
         label={props.property.label}
         value={props.value ?? ''}
-        onChange={props.onChange}
+        isComparison={props.property.control === 'comparison'}
+        onChange={(text) => props.onChange(text || emptyAs(props.property))}
       />
     </Suspense>
   );
@@ -166,6 +167,7 @@ const controls: Record<InspectorProperty['control'], Control> = {
   order: OrderControl,
   answers: AnswersControl,
   formula: LazyFormula,
+  comparison: LazyFormula,
   list: EntriesControl,
 };
 

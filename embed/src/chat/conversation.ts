@@ -1,0 +1,118 @@
+import { emptyLog, received, lastSeq, written, type ChatLog } from '@sirene/core/chat';
+import { report } from '../report.ts';
+import { RefusedMessage, type ChatLine, type ChatState, type Said } from './line.ts';
+
+/** Before each further try, ms; the last again and again. */
+const waits = [1000, 2000, 5000, 10_000, 30_000] as const;
+const waitAfter = (failures: number): number => waits[failures] ?? 30_000;
+
+/** A conversation as it stands on this page. */
+export interface Shown {
+  log: ChatLog;
+  state: ChatState;
+  /** Which it is, once there is one. */
+  conversation: string | null;
+  /** The line is down; it is tried again by itself. */
+  isCut: boolean;
+  /** Why what was written is refused, until something else is written. */
+  refusal: string;
+}
+
+/** One visitor's side of a conversation: what is written is sent until it is there, and what is answered is waited for. */
+export interface Conversation {
+  say(said: Said): void;
+  end(): void;
+}
+
+/** Sleeps, unless it is ended meanwhile. */
+const pause = (ms: number, signal: AbortSignal): Promise<void> =>
+  new Promise((done) => {
+    const timer = setTimeout(done, ms);
+    signal.addEventListener('abort', () => {
+      clearTimeout(timer);
+      done();
+    });
+  });
+
+/**
+ * Begins to follow a conversation.
+ *
+ * @param show called with each state of it
+ */
+export function converse(line: ChatLine, show: (shown: Shown) => void): Conversation {
+  const ending = new AbortController();
+  const { signal } = ending;
+  const unsent: Said[] = [];
+  let shown: Shown = { log: emptyLog, state: 'none', conversation: null, isCut: false, refusal: '' };
+  let isSending = false;
+  let asking: AbortController | null = null;
+
+  const change = (changes: Partial<Shown>) => {
+    if (signal.aborted) return;
+    shown = { ...shown, ...changes };
+    show(shown);
+  };
+
+  async function follow(): Promise<void> {
+    let failures = 0;
+    let wait = false;
+    while (!signal.aborted) {
+      asking = new AbortController();
+      const ended = AbortSignal.any([signal, asking.signal]);
+      try {
+        const answer = await line.follow(
+          { after: lastSeq(shown.log), conversation: shown.conversation, state: shown.state },
+          wait,
+          ended,
+        );
+        const { conversation, state } = answer;
+        const isAnother = shown.conversation !== null && conversation !== shown.conversation;
+        const log = isAnother ? { ...emptyLog, pending: shown.log.pending } : shown.log;
+        change({ log: received(log, answer), state, conversation, isCut: false });
+        failures = 0;
+        wait = true;
+      } catch {
+        // Asked for anew, since something was written.
+        if (asking.signal.aborted) continue;
+        if (signal.aborted) return;
+        change({ isCut: true });
+        await pause(waitAfter(failures++), ended);
+        wait = false;
+      }
+    }
+  }
+
+  async function send(): Promise<void> {
+    if (isSending) return;
+    isSending = true;
+    for (let failures = 0; unsent[0] && !signal.aborted;) {
+      const [said] = unsent;
+      try {
+        await line.say(said);
+        unsent.shift();
+        failures = 0;
+        asking?.abort();
+      } catch (error) {
+        if (error instanceof RefusedMessage) {
+          unsent.shift();
+          const pending = shown.log.pending.filter(({ id }) => id !== said.message.id);
+          change({ log: { ...shown.log, pending }, refusal: error.message });
+          continue;
+        }
+        change({ isCut: true });
+        await pause(waitAfter(failures++), signal);
+      }
+    }
+    isSending = false;
+  }
+
+  follow().catch(report);
+  return {
+    say(said) {
+      unsent.push(said);
+      change({ log: written(shown.log, said.message), refusal: '' });
+      send().catch(report);
+    },
+    end: () => ending.abort(),
+  };
+}

@@ -1,0 +1,2 @@
+/** Token under which the handlers are injected, by the type of their action. */
+export const HANDLERS = Symbol('handlers');

@@ -1,0 +1,165 @@
+import { Box, Flex, Grid, NativeSelect, Text } from '@chakra-ui/react';
+import { useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useSession, useSite } from '../app/session.ts';
+import { at, type ListedConversation, type Site, useAnswer, withQuery } from '../shared/api/index.ts';
+import type { Member } from '../shared/AssigneeSelect.tsx';
+import { inBackground } from '../shared/background.ts';
+import { EmptyNote } from '../shared/EmptyNote.tsx';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { Page } from '../shared/Page.tsx';
+import { AboutVisitor } from './AboutVisitor.tsx';
+import { ConversationList } from './ConversationList.tsx';
+import { ConversationView } from './ConversationView.tsx';
+import { useConversation } from './use-conversation.ts';
+import { useHappening } from './use-happening.ts';
+
+/** Where chats are answered. */
+export function DeskPage() {
+  const { site } = useSite();
+  return <Page title="Desk">{site && <Desk key={site.id} site={site} />}</Page>;
+}
+
+/** Which conversations are listed; who uses the desk is a member by their address. */
+const shown = {
+  all: { label: 'Waiting and open', fits: () => true },
+  waiting: { label: 'Waiting', fits: ({ state }: ListedConversation) => state === 'waiting' },
+  mine: {
+    label: 'Mine',
+    fits: ({ assignee }: ListedConversation, me: string | undefined) => assignee === me,
+  },
+  closed: { label: 'Closed', fits: () => true },
+} as const;
+type Shown = keyof typeof shown;
+
+function Desk({ site }: { site: Site }) {
+  const [search, setSearch] = useSearchParams();
+  const wanted = search.get('show') ?? '';
+  const which = (Object.hasOwn(shown, wanted) ? wanted : 'all') as Shown;
+  const { data: session } = useSession();
+  const { data: { members } = { members: [] } } = useAnswer(
+    at('/api/sites/{site}/members', { site: site.id }),
+  );
+  const me = members.find(({ email }) => email === session?.user?.email)?.id;
+  const { data, error, mutate } = useAnswer(
+    withQuery(at('/api/sites/{site}/conversations', { site: site.id }), {
+      state: which === 'closed' ? 'closed' : 'going',
+    }),
+  );
+  const conversations = (data ?? []).filter((one) => shown[which].fits(one, me));
+  const asked = search.get('conversation');
+  const [kept, setKept] = useState<{ which: Shown; id: string }>();
+  // Once one is open it stays, whatever comes in above it.
+  const openId = asked ?? (kept?.which === which ? kept.id : undefined) ?? conversations[0]?.id;
+  if (openId !== undefined && (kept?.id !== openId || kept.which !== which)) setKept({ which, id: openId });
+  const waiting = which === 'closed' ? 0 : (data ?? []).filter(({ state }) => state === 'waiting').length;
+  useEffect(() => {
+    document.title = `${waiting > 0 ? `(${waiting}) ` : ''}Desk · Sirene`;
+  }, [waiting]);
+  const [drafts] = useState(() => new Map<string, string>());
+  const [beat, setBeat] = useState(0);
+  const isCut = useHappening(site, () => {
+    inBackground(mutate());
+    setBeat((before) => before + 1);
+  });
+  const open = (id: string) =>
+    setSearch({ ...(which !== 'all' && { show: which }), conversation: id }, { replace: true });
+  const step = (by: number) => {
+    const next = conversations[conversations.findIndex(({ id }) => id === openId) + by];
+    if (next) open(next.id);
+  };
+  return (
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: '300px minmax(0, 1fr)' }}
+      gap="4"
+      alignItems="stretch"
+      onKeyDown={(event) => {
+        if (!event.altKey || (event.key !== 'ArrowDown' && event.key !== 'ArrowUp')) return;
+        event.preventDefault();
+        step(event.key === 'ArrowDown' ? 1 : -1);
+      }}
+    >
+      <Flex
+        direction="column"
+        bg="sheet"
+        borderWidth="1px"
+        rounded="md"
+        overflow="hidden"
+        h={{ lg: 'calc(100vh - 180px)' }}
+      >
+        <Flex p="3" borderBottomWidth="1px" gap="2" align="center">
+          <NativeSelect.Root size="sm" flex="1">
+            <NativeSelect.Field
+              aria-label="Show"
+              value={which}
+              onChange={({ target }) => setSearch(target.value === 'all' ? {} : { show: target.value })}
+            >
+              {Object.entries(shown).map(([key, { label }]) => (
+                <option key={key} value={key}>
+                  {label}
+                </option>
+              ))}
+            </NativeSelect.Field>
+            <NativeSelect.Indicator />
+          </NativeSelect.Root>
+          <Text color={isCut ? 'brass' : 'slate'} fontSize="12px" role="status">
+            {isCut ? 'Connection lost. Trying again.' : `${waiting} waiting`}
+          </Text>
+        </Flex>
+        <Box flex="1" minH="0" overflow="auto">
+          {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
+          {data && conversations.length === 0 && (
+            <Text p="4" color="slate">
+              No conversations here.
+            </Text>
+          )}
+          <ConversationList {...{ conversations, members, openId }} onOpen={open} />
+        </Box>
+      </Flex>
+      {openId === undefined ? (
+        <EmptyNote title="No conversation is open">
+          When a visitor writes by a chat widget, the conversation appears here. Add a Chat element to a
+          widget to begin.
+        </EmptyNote>
+      ) : (
+        <OneOpen
+          key={openId}
+          id={openId}
+          {...{ site, members, beat, drafts }}
+          onChange={() => inBackground(mutate())}
+        />
+      )}
+    </Grid>
+  );
+}
+
+interface OneOpenProps {
+  site: Site;
+  members: readonly Member[];
+  id: string;
+  beat: number;
+  drafts: Map<string, string>;
+  onChange(): void;
+}
+
+/** The conversation that is open, beside what is known of the visitor. */
+function OneOpen({ site, members, id, beat, drafts, onChange }: OneOpenProps) {
+  const conversation = useConversation(site, id, beat);
+  return (
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1fr) 240px' }}
+      bg="sheet"
+      borderWidth="1px"
+      rounded="md"
+      overflow="hidden"
+      h={{ lg: 'calc(100vh - 180px)' }}
+    >
+      <ConversationView {...{ site, members, conversation, drafts, onChange }} />
+      {conversation.about && (
+        <Box borderStartWidth={{ xl: '1px' }} overflow="auto">
+          <AboutVisitor about={conversation.about} />
+        </Box>
+      )}
+    </Grid>
+  );
+}
