@@ -5,6 +5,7 @@ import { isSteadyPattern } from '../widgets/read-pattern.js';
 import { compile } from '../widgets/compile.js';
 import { readParts, readStill } from '../pages/read-page.js';
 import { propose } from '../brand/propose.js';
+import { readForms } from '../widgets/read-forms.js';
 import { readTokenFile } from '../brand/read-token-file.js';
 
 /**
@@ -21,6 +22,7 @@ export const tasks = {
   compile,
   previewBrand,
   pattern: isSteadyPattern,
+  forms: readForms,
 };
 
 export type Tasks = typeof tasks;

@@ -1,5 +1,6 @@
 import { availableParallelism } from 'node:os';
 import { resolve } from 'node:path';
+import { MessageChannel } from 'node:worker_threads';
 import {
   BadRequestException,
   Injectable,
@@ -37,6 +38,7 @@ const lanes: Record<TaskName, Lane> = {
   tokens: 'files',
   compile: 'widgets',
   pattern: 'widgets',
+  forms: 'files',
   previewBrand: 'widgets',
 };
 
@@ -59,11 +61,15 @@ export class WorkerPool implements OnApplicationShutdown {
         'Too much is being read at the moment. Try again in a few seconds.',
       );
     const outcome = await lane.add(async (pool) => {
+      const patience = new Patience();
       try {
-        const signal = AbortSignal.timeout(patienceMs);
-        return (await pool.run({ name, input }, { signal })) as Outcome<TaskOutput<N>>;
+        const { begun, signal } = patience;
+        const task = { name, input, begun };
+        return (await pool.run(task, { signal, transferList: [begun] })) as Outcome<TaskOutput<N>>;
       } catch (error) {
         return this.#tooMuch(error);
+      } finally {
+        patience.end();
       }
     });
     if ('refused' in outcome) throw new BadRequestException(outcome.refused);
@@ -100,6 +106,31 @@ export class WorkerPool implements OnApplicationShutdown {
       return { refused: 'It is nested too deep, or too large, to be read. Send something simpler.' };
     }
     throw error;
+  }
+}
+
+/**
+ * Ends a task that takes too long. Its time is counted from when its thread says that it has begun: a new thread reads what it is
+ * built of first, which takes seconds on a busy machine, and is nothing that the sender can help.
+ */
+class Patience {
+  readonly #channel = new MessageChannel();
+  readonly #ending = new AbortController();
+  #timer: NodeJS.Timeout | undefined;
+
+  /** What the thread says it on. */
+  readonly begun = this.#channel.port2;
+  readonly signal = this.#ending.signal;
+
+  constructor() {
+    this.#channel.port1.once('message', () => {
+      this.#timer = setTimeout(() => this.#ending.abort(), patienceMs);
+    });
+  }
+
+  end(): void {
+    clearTimeout(this.#timer);
+    this.#channel.port1.close();
   }
 }
 

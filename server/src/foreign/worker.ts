@@ -1,4 +1,5 @@
 import { setPriority } from 'node:os';
+import type { MessagePort } from 'node:worker_threads';
 import { Refusal } from './refusal.js';
 import { tasks, type Outcome, type TaskName } from './tasks.js';
 
@@ -9,7 +10,14 @@ try {
   // A system that does not let threads be made nicer runs them as they are.
 }
 
-export default function run({ name, input }: { name: TaskName; input: unknown }): Outcome<unknown> {
+interface Task {
+  name: TaskName;
+  input: unknown;
+  begun: MessagePort;
+}
+
+export default function run({ name, input, begun }: Task): Outcome<unknown> {
+  begun.postMessage(true);
   try {
     return { value: (tasks[name] as (input: unknown) => unknown)(input) };
   } catch (error) {
