@@ -12,6 +12,7 @@ const names = [
   'plan',
   'form',
   'inbox',
+  'chat',
 ];
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const json = process.argv.includes('--json');

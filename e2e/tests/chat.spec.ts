@@ -1,6 +1,11 @@
 import { expect, test } from '@playwright/test';
 import { demo, expectAccessible, signIn, studio } from './helpers.ts';
 
+const picture = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+  'base64',
+);
+
 // A conversation, from the launcher on the client's page to the desk and back.
 
 test('a visitor writes, is answered from the desk, goes on on another page, and the conversation ends', async ({
@@ -81,13 +86,105 @@ test('a visitor writes, is answered from the desk, goes on on another page, and 
   await expect(said).toHaveCount(5);
   await expect(log.getByText('Yes, please.')).toHaveCount(1);
 
+  // Who is writing is said on both sides; a picture is drawn, and opens large.
+  await tab.getByLabel('Write a message').pressSequentially('Look');
+  await expect(page.getByText('Runa Falk is typing …')).toBeVisible();
+  await answer.pressSequentially('One moment');
+  await expect(panel.getByText(/is typing …$/)).toBeVisible();
+  await answer.fill('');
+  await panel
+    .getByLabel('Add a file')
+    .setInputFiles({ name: 'moon.png', mimeType: 'image/png', buffer: picture });
+  await expect(panel.getByRole('img', { name: 'moon.png' })).toBeVisible();
+  await expect(log.getByRole('img', { name: 'moon.png' })).toBeVisible();
+  await panel
+    .getByLabel('Add a file')
+    .setInputFiles({ name: 'page.html', mimeType: 'text/html', buffer: Buffer.from('<script>') });
+  await expect(panel.getByText(/^The file is too large, or of another kind/)).toBeVisible();
+  await page.getByRole('button', { name: 'Make a lead' }).click();
+  await expect(page.getByRole('link', { name: 'On the leads board' })).toBeVisible();
+
   await page.getByRole('button', { name: 'End conversation' }).click();
   await expect(panel.getByText('This conversation has ended.')).toBeVisible();
   await expect(list.getByRole('button', { name: /Runa Falk/ })).toHaveCount(0);
   await page.getByLabel('Show', { exact: true }).selectOption({ label: 'Closed' });
   await expect(list.getByRole('button', { name: /Runa Falk/ })).toBeVisible();
+  await panel.getByRole('button', { name: '4 / 5' }).click();
+  await expect(panel.getByText('Thank you for your rating.')).toBeVisible();
+  await expect(list.getByRole('button', { name: /Runa Falk/ })).toContainText('4 of 5');
+  await expectAccessible(visitor);
+  await panel.getByRole('button', { name: 'Send me the conversation by e-mail' }).click();
+  await expect(panel.getByText(/on its way to you by e-mail/)).toBeVisible();
   await page.goto(`${studio}/people/persons`);
   await page.getByRole('button', { name: /Runa Falk/ }).click();
   await expect(page.getByRole('list', { name: 'Timeline' })).toContainText('Wrote to Evening desk');
   await context.close();
+});
+
+test('outside its hours a message is left, answered by e-mail, and goes on without sockets too', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page, 'desk');
+  // Whatever the hour, today is a day on which the shop is closed.
+  const dates = [-1, 0, 1].map((days) => ({
+    on: new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10),
+  }));
+  await page.evaluate(async (except) => {
+    const send = async (path: string, method = 'GET', body?: object) => {
+      const headers = { 'content-type': 'application/json' };
+      const answer = await fetch(path, { method, headers, ...(body && { body: JSON.stringify(body) }) });
+      return answer.status === 204 ? null : await answer.json();
+    };
+    const [site] = await send('/api/sites');
+    const widgets = (await send(`/api/sites/${site.id}/widgets`)) as { id: string; name: string }[];
+    const id = widgets.find(({ name }) => name === 'Shop desk')?.id;
+    const { document, draftVersion } = await send(`/api/widgets/${id}`);
+    const chat = Object.values(document.elements as Record<string, { type: string }>).find(
+      ({ type }) => type === 'chat',
+    );
+    Object.assign(chat as object, { except });
+    const saved = await send(`/api/widgets/${id}/draft`, 'PUT', { document, base: draftVersion });
+    await send(`/api/widgets/${id}/publish`, 'POST', { base: saved.draftVersion });
+  }, dates);
+
+  const context = await browser.newContext({ reducedMotion: 'reduce' });
+  const visitor = await context.newPage();
+  await visitor.addInitScript(() => Reflect.deleteProperty(window, 'WebSocket'));
+  await visitor.goto(`${demo}/till/`);
+  await visitor.getByRole('button', { name: 'Shop desk' }).click();
+  const panel = visitor.getByRole('dialog', { name: 'Shop desk' });
+  await expect(
+    panel.getByText('The shop is closed. Leave a message, and we answer by e-mail.'),
+  ).toBeVisible();
+  await panel.getByLabel('Your e-mail address').fill('otto@reed.example');
+  await panel.getByLabel('Topic').selectOption('Return');
+  await panel.getByLabel('Your question').fill('The lamp came in two pieces.');
+  await panel.getByRole('button', { name: 'Send' }).click();
+  await expect(panel.getByText('Please agree first')).toBeVisible();
+  await expectAccessible(visitor);
+  await panel.getByRole('checkbox').check();
+  await panel.getByRole('button', { name: 'Send' }).click();
+  await expect(panel.getByLabel('Topic')).toBeHidden();
+
+  const list = page.getByRole('list', { name: 'Conversations' });
+  await list.getByRole('button', { name: /otto@reed.example/ }).click();
+  await expect(page.getByText('Return', { exact: true })).toBeVisible();
+  // Who has gone is answered by mail.
+  await context.close();
+  await expect(page.getByText('Not on the page')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Answer' }).fill('A new one is on its way.');
+  await page.keyboard.press('Enter');
+  await expect
+    .poll(async () => {
+      const mails = (await (await page.request.get(`${studio}/api/post`)).json()) as {
+        recipients: string[];
+        subject: string;
+      }[];
+      return mails.find(({ recipients }) => recipients.includes('otto@reed.example'))?.subject;
+    })
+    .toMatch(/^Shop desk: /);
+  // What was left stands among the submissions too.
+  await page.goto(`${studio}/people`);
+  await expect(page.getByRole('main').getByText('The lamp came in two pieces.').first()).toBeVisible();
 });

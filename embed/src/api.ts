@@ -14,8 +14,9 @@ export interface Api {
   track(name: string, data?: Readonly<Record<string, unknown>>): void;
   /** Tells facts of the page or the visitor, which rules may ask for. Plain values; a later one takes the place of an earlier. */
   set(facts: Readonly<Record<string, unknown>>): void;
-  /** Says whom the page knows the visitor as: an object for a member, `null` for a guest. */
-  identify(member: { lists?: readonly string[] } | null): void;
+  /** Says whom the page knows the visitor as: an object for a member, `null` for a guest. With a token that the
+   * site's own server has signed, chats know the member by name. */
+  identify(member: { lists?: readonly string[]; token?: string } | null): void;
   basket: {
     /** Tells widgets what is in the shop's basket: `[{ id, name, price, quantity, picture?, note? }]`. */
     set(lines: unknown): void;

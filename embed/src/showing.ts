@@ -37,7 +37,7 @@ export interface ShowingPort {
     part<P extends keyof Called>(part: P): Promise<Called[P]>;
     part(part: PartName): Promise<object>;
   };
-  page: Pick<PartPage, 'clock' | 'basket' | 'visitAt' | 'onEvent'>;
+  page: Pick<PartPage, 'clock' | 'basket' | 'identify' | 'visitAt' | 'onEvent'>;
   send(type: 'close' | 'submit' | 'fail', widget: ManifestWidget): void;
   /** Opens another widget by its address name. */
   open(name: string): void;

@@ -68,6 +68,7 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
         page: {
           clock,
           basket: toldByPage.basket,
+          identify: toldByPage.identify,
           visitAt: () => session?.state().memory.visitAt ?? clock.now(),
           onEvent: (call) => toldByPage.track.follow(({ name }) => call(String(name))),
         },

@@ -56,15 +56,16 @@ export interface ChatMemory {
   token: string;
   /** The last message seen, by conversation. */
   seen: Readonly<Record<string, number>>;
+  isMuted?: boolean;
 }
 
 /** Where it is kept by what a site's chat knows its visitor. */
 export const chatMemoryOf = (site: string): Storage<ChatMemory> =>
   slot(`sirene:${site}:chat`, (value) => {
     if (!isGroup(value)) return undefined;
-    const { token, seen } = value as Partial<ChatMemory>;
+    const { token, seen, isMuted } = value as Partial<ChatMemory>;
     if (typeof token !== 'string' || !/^[0-9a-f]{32}$/.test(token)) return undefined;
-    return { token, seen: isGroup(seen) ? (seen as ChatMemory['seen']) : {} };
+    return { token, seen: isGroup(seen) ? (seen as ChatMemory['seen']) : {}, isMuted: isMuted === true };
   });
 
 /** A submission that has not been acknowledged. */

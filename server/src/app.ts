@@ -7,6 +7,7 @@ import helmet from '@fastify/helmet';
 import { UnsupportedMediaTypeException, type LogLevel } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
+import { WsAdapter } from '@nestjs/platform-ws';
 import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { AccountsService } from './accounts/accounts.service.js';
@@ -66,6 +67,7 @@ export async function createApp(
     // Fastify's own, which takes JSON alone: a form of another site can't pass for a request of the studio.
     bodyParser: false,
   });
+  app.useWebSocketAdapter(new WsAdapter(app));
   const fastify = app.getHttpAdapter().getInstance();
   await openVisitorSurface(fastify, config);
   endInTime(fastify);
@@ -149,6 +151,8 @@ const uploadRoutes: ReadonlySet<string | undefined> = new Set([
   '/api/sites/:site/assets',
   '/api/sites/:site/lists/:list/import',
   '/c/:key/files',
+  '/c/:key/chat/files',
+  '/api/sites/:site/conversations/files',
 ]);
 
 // A file is its own body: no form around it to be taken apart. It is handed on as it comes, and only to where files are

@@ -1,4 +1,7 @@
 export { withoutCards } from './cards.js';
+import type { ChatHours } from './hours.js';
+
+export { deskOpen, type ChatException, type ChatHours, type DeskState } from './hours.js';
 export {
   emptyLog,
   lastSeq,
@@ -6,15 +9,52 @@ export {
   written,
   type ChatBatch,
   type ChatDraft,
+  type ChatFile,
   type ChatLog,
   type ChatMessage,
+  type ChatSigns,
 } from './log.js';
+
+export { chatSamples, sampleChat, type ChatSample, type SampleChat } from './sample.js';
+export { answerAbove, writtenIn } from './mail-answer.js';
+export { transcriptText, type TranscriptHead } from './transcript.js';
 
 /** The longest message, in characters. */
 export const longestMessage = 4000;
 
+/** What a visitor may send beside text. */
+export const chatFiles = ['none', 'pictures', 'any'] as const;
+
+/** The largest file that is sent in a chat, bytes. */
+export const largestChatFile = 10_000_000;
+
+/** What a visitor was asked before a conversation, and said. */
+export type ChatAnswers = readonly { label: string; value: string }[];
+
+/** Most questions before a conversation, beside name and address. */
+export const mostQuestions = 8;
+
+/** What the server has to know of a chat, beside what is drawn. */
+export interface ChatRule {
+  hours: ChatHours;
+  files: (typeof chatFiles)[number];
+  /** Whether a visitor may have what was said sent by mail. */
+  transcript: boolean;
+}
+
 /** What the page's script needs of a chat, beside what is drawn already. */
 export interface ChatWords {
   ended: string;
+  /** What stands behind the name of whoever is writing. */
+  typing: string;
+  seen: string;
+  /** What is said once a rating, or the wish for a transcript, has been taken. */
+  thanks: string;
+  mailed: string;
+  sound: boolean;
+  mute: string;
+  unmute: string;
+  badFile: string;
+  agree: string;
   classes: Readonly<Record<'received' | 'sent', string>>;
 }

@@ -11,10 +11,32 @@ export interface ChatMessage {
   text: string;
   /** When it was stored, ms since 1970. */
   at: number;
+  /** What was sent along; its name is the text then. */
+  file?: ChatFile | null;
+}
+
+/** A file of a conversation. */
+export interface ChatFile {
+  /** By which it is fetched; nobody can guess it. */
+  id: string;
+  name: string;
+  /** Its media type, read from its content. */
+  type: string;
+  bytes: number;
+}
+
+/** What is true of the other side at the moment. */
+export interface ChatSigns {
+  /** Who is writing just now; empty where nobody is. */
+  typing: string;
+  /** The last message that they have seen. */
+  seen: number;
+  /** Whether they are there. */
+  isHere: boolean;
 }
 
 /** A message that nobody has acknowledged yet. */
-export type ChatDraft = Pick<ChatMessage, 'id' | 'text'>;
+export type ChatDraft = Pick<ChatMessage, 'id' | 'text' | 'file'>;
 
 /** What the server tells: all that there is behind the message `after`, in order. */
 export interface ChatBatch {

@@ -33,8 +33,22 @@ class Desk implements ChatLine {
       });
     if (fate === 'unanswered') throw new Error('cut');
     const messages = this.stored.filter(({ seq }) => seq > known.after);
-    return { conversation: this.conversation, state: this.state, after: known.after, messages };
+    return {
+      ...{ conversation: this.conversation, state: this.state, desk: 'here', rating: null },
+      ...{
+        typing: '',
+        seen: 0,
+        isHere: true,
+        mark: String(this.stored.length),
+        after: known.after,
+        messages,
+      },
+    };
   }
+
+  tell = () => Promise.resolve();
+  send = () => Promise.reject(new Error('no files here'));
+  end = () => undefined;
 
   async say({ message }: Said): Promise<void> {
     if (this.refuses) throw new RefusedMessage(this.refuses);
@@ -47,7 +61,7 @@ class Desk implements ChatLine {
 
 const said = (id: string): Said => ({
   message: { id, text: `text of ${id}` },
-  ...{ name: '', email: '', page: 'http://place.example/', title: '' },
+  ...{ name: '', email: '', answers: [], page: 'http://place.example/', title: '' },
 });
 
 beforeEach(() => jest.useFakeTimers());

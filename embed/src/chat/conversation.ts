@@ -1,26 +1,32 @@
 import { emptyLog, received, lastSeq, written, type ChatLog } from '@sirene/core/chat';
 import { report } from '../report.ts';
-import { RefusedMessage, type ChatLine, type ChatState, type Said } from './line.ts';
+import { RefusedMessage, type ChatAnswer, type ChatLine, type Said } from './line.ts';
 
 /** Before each further try, ms; the last again and again. */
 const waits = [1000, 2000, 5000, 10_000, 30_000] as const;
 const waitAfter = (failures: number): number => waits[failures] ?? 30_000;
 
 /** A conversation as it stands on this page. */
-export interface Shown {
+export interface Shown extends Omit<ChatAnswer, 'after' | 'messages' | 'mark'> {
   log: ChatLog;
-  state: ChatState;
-  /** Which it is, once there is one. */
-  conversation: string | null;
   /** The line is down; it is tried again by itself. */
   isCut: boolean;
   /** Why what was written is refused, until something else is written. */
   refusal: string;
 }
 
+const atFirst: Shown = {
+  ...{ log: emptyLog, state: 'none', conversation: null, desk: 'here', rating: null },
+  ...{ typing: '', seen: 0, isHere: true, isCut: false, refusal: '' },
+};
+
 /** One visitor's side of a conversation: what is written is sent until it is there, and what is answered is waited for. */
 export interface Conversation {
   say(said: Said): void;
+  /** The visitor has looked at all up to this message. */
+  look(seq: number): void;
+  /** Asks anew how it stands: something was done beside writing. */
+  ask(): void;
   end(): void;
 }
 
@@ -43,7 +49,9 @@ export function converse(line: ChatLine, show: (shown: Shown) => void): Conversa
   const ending = new AbortController();
   const { signal } = ending;
   const unsent: Said[] = [];
-  let shown: Shown = { log: emptyLog, state: 'none', conversation: null, isCut: false, refusal: '' };
+  let shown = atFirst;
+  let mark = '';
+  let looked = 0;
   let isSending = false;
   let asking: AbortController | null = null;
 
@@ -61,14 +69,16 @@ export function converse(line: ChatLine, show: (shown: Shown) => void): Conversa
       const ended = AbortSignal.any([signal, asking.signal]);
       try {
         const answer = await line.follow(
-          { after: lastSeq(shown.log), conversation: shown.conversation, state: shown.state },
+          { after: lastSeq(shown.log), conversation: shown.conversation, mark, seen: looked },
           wait,
           ended,
         );
-        const { conversation, state } = answer;
-        const isAnother = shown.conversation !== null && conversation !== shown.conversation;
+        const { after, messages, mark: now, ...told } = answer;
+        mark = now;
+        const isAnother = shown.conversation !== null && told.conversation !== shown.conversation;
         const log = isAnother ? { ...emptyLog, pending: shown.log.pending } : shown.log;
-        change({ log: received(log, answer), state, conversation, isCut: false });
+        if (isAnother) looked = 0;
+        change({ ...told, log: received(log, { after, messages }), isCut: false });
         failures = 0;
         wait = true;
       } catch {
@@ -113,6 +123,15 @@ export function converse(line: ChatLine, show: (shown: Shown) => void): Conversa
       change({ log: written(shown.log, said.message), refusal: '' });
       send().catch(report);
     },
-    end: () => ending.abort(),
+    look(seq) {
+      if (seq <= looked) return;
+      looked = seq;
+      asking?.abort();
+    },
+    ask: () => asking?.abort(),
+    end() {
+      ending.abort();
+      line.end();
+    },
   };
 }

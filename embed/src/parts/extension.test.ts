@@ -59,6 +59,7 @@ test('a part that a widget names is loaded, attached, told of what is written an
       page: {
         clock: { now: () => 7, at: () => () => {} },
         basket,
+        identify: new Told(),
         visitAt: () => 7,
         onEvent: () => () => {},
       },

@@ -14,6 +14,8 @@ export interface PartPage {
   clock: TickingClock;
   /** The lines of the shop's basket, as the page tells them. */
   basket: Told;
+  /** Whom the page says that the visitor is. */
+  identify: Told;
   /** When the visit began, ms since the epoch. */
   visitAt(): number;
   /** Calls with the names of the page's own events from now on; returns what ends that. */

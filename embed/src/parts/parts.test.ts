@@ -106,6 +106,7 @@ describe('a countdown', () => {
     const asked: string[] = [];
     let tell = (_: string) => {};
     const page: PartPage = {
+      identify: new Told(),
       clock,
       basket: new Told(),
       visitAt: () => clock.time - 60_000,

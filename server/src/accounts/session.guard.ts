@@ -1,3 +1,4 @@
+import type { IncomingHttpHeaders } from 'node:http';
 import {
   createParamDecorator,
   ForbiddenException,
@@ -66,11 +67,14 @@ export function refuseStrangersBodies(fastify: FastifyInstance, accounts: Accoun
 /** A page elsewhere can make a browser send our cookie; it can't make it lie about where the request comes from. */
 export function refuseOtherOrigins(request: FastifyRequest): void {
   if (request.method === 'GET' || request.method === 'HEAD') return;
-  const { origin, host } = request.headers;
-  const site = request.headers['sec-fetch-site'];
-  const foreign =
-    origin !== undefined && URL.canParse(origin) ? new URL(origin).host !== host : origin !== undefined;
-  if (foreign || (site !== undefined && site !== 'same-origin' && site !== 'none')) {
+  if (!isOwnOrigin(request.headers))
     throw new ForbiddenException('This request came from another site and was refused.');
-  }
+}
+
+/** Whether the headers of a request say that one of our own pages made it, or no page at all. */
+export function isOwnOrigin(headers: IncomingHttpHeaders): boolean {
+  const { origin, host } = headers;
+  const site = headers['sec-fetch-site'];
+  const isForeign = origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== host);
+  return !isForeign && (site === undefined || site === 'same-origin' || site === 'none');
 }

@@ -1,6 +1,22 @@
+import type { ChatAnswers } from '@sirene/core/chat';
 import { Type } from '@sinclair/typebox';
 import { answer, oneOf } from '../shared/answers.js';
 import { conversationStates, type ConversationEntity } from './chat.entity.js';
+
+const strict = { additionalProperties: false };
+
+const file = {
+  id: Type.String(),
+  name: Type.String(),
+  type: Type.String({ description: 'Its media type, read from its content.' }),
+  bytes: Type.Integer(),
+};
+
+const signs = {
+  typing: Type.String({ description: 'Who is writing just now on the other side; empty where nobody is.' }),
+  seen: Type.Integer({ description: 'The last message that the other side has seen.' }),
+  isHere: Type.Boolean({ description: 'Whether somebody is there on the other side.' }),
+};
 
 const batch = {
   after: Type.Integer({ description: 'What is told is all behind this message.' }),
@@ -13,30 +29,49 @@ const batch = {
         name: Type.String(),
         text: Type.String(),
         at: Type.Integer(),
+        file: Type.Union([Type.Object(file, strict), Type.Null()]),
       },
-      { additionalProperties: false },
+      strict,
     ),
   ),
 };
 
+const mark = Type.String({
+  description: 'Another whenever something has changed; sent with the next question.',
+});
+
 export const followed = answer('FollowedChat', {
   conversation: Type.Union([Type.String(), Type.Null()]),
   state: oneOf(['none', ...conversationStates]),
+  desk: oneOf(['here', 'away', 'closed']),
+  rating: Type.Union([Type.Integer(), Type.Null()]),
+  mark,
+  ...signs,
   ...batch,
 });
 
 export const storedMessage = answer('StoredMessage', { id: Type.String() });
+export const chatFile = answer('ChatFile', file);
+export const madeLead = answer('MadeLead', { lead: Type.String() });
 
 const conversation = {
   id: Type.String(),
-  widget: Type.Object({ id: Type.String(), name: Type.String() }, { additionalProperties: false }),
+  widget: Type.Object({ id: Type.String(), name: Type.String() }, strict),
   person: Type.Union([Type.String(), Type.Null()], { description: 'The person, where one is known.' }),
   name: Type.String(),
   email: Type.String(),
+  identity: Type.Union([Type.String(), Type.Null()], {
+    description: 'Who they are by a token that the site has signed; null where there is none.',
+  }),
+  answers: Type.Array(Type.Object({ label: Type.String(), value: Type.String() }, strict)),
   page: Type.String(),
   pageTitle: Type.String(),
   state: oneOf(conversationStates),
   assignee: Type.Union([Type.String(), Type.Null()], { description: 'The member who has taken it on.' }),
+  snoozedUntil: Type.Union([Type.Integer(), Type.Null()]),
+  rating: Type.Union([Type.Integer(), Type.Null()]),
+  ratingText: Type.String(),
+  lead: Type.Union([Type.String(), Type.Null()]),
   last: Type.Object(
     {
       text: Type.String(),
@@ -44,22 +79,33 @@ const conversation = {
       at: Type.Integer(),
       seq: Type.Integer(),
     },
-    { additionalProperties: false },
+    strict,
   ),
   startedAt: Type.Integer(),
 };
 
 export const listedConversation = answer('ListedConversation', conversation);
-export const readConversation = answer('Conversation', { ...conversation, ...batch });
+export const readConversation = answer('Conversation', { ...conversation, ...signs, ...batch });
 export const happened = answer('Happened', {
   count: Type.Integer({
     description: 'How often something has happened; what is sent with the next question.',
   }),
+  open: Type.Union([Type.Object({ ...signs, mark }, strict), Type.Null()]),
 });
 
 export const toldOfConversation = (one: ConversationEntity) => ({
   ...{ id: one.id, person: one.personId, name: one.name, email: one.email, page: one.page },
   widget: { id: one.widgetId, name: one.widgetName },
+  answers: JSON.parse(one.answers) as { label: string; value: string }[] satisfies ChatAnswers,
   ...{ pageTitle: one.pageTitle, state: one.state, assignee: one.assigneeId, startedAt: one.startedAt },
+  ...{ identity: one.identity, snoozedUntil: one.snoozedUntil, lead: one.leadId },
+  ...{ rating: one.rating, ratingText: one.ratingText },
   last: { text: one.lastText, from: one.lastFrom, at: one.lastAt, seq: one.lastSeq },
 });
+
+export const identityKind = answer('IdentityKind', {
+  algorithm: Type.Union([oneOf(['HS256', 'EdDSA']), Type.Null()], {
+    description: 'null where members are not told apart.',
+  }),
+});
+export const madeSecret = answer('MadeSecret', { secret: Type.String() });

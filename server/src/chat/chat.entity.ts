@@ -27,6 +27,21 @@ export class ConversationEntity {
   @Column('integer') lastAt: number;
   @Column('integer', { nullable: true }) answeredAt: number | null;
   @Column('integer', { nullable: true }) closedAt: number | null;
+  /** The last message that each side has seen. */
+  @Column('integer', { default: 0 }) visitorSeen: number;
+  @Column('integer', { default: 0 }) deskSeen: number;
+  /** Until then it is not among what waits; a message of the visitor's ends that. */
+  @Column('integer', { nullable: true }) snoozedUntil: number | null;
+  /** From 1 to 5, the visitor's. */
+  @Column('integer', { nullable: true }) rating: number | null;
+  @Column('text', { default: '' }) ratingText: string;
+  /** Who they are by the word of the site itself: its own id of a member; null where nobody has signed that. */
+  @Column('text', { nullable: true }) identity: string | null;
+  /** By what an answer to a mail finds its way back. */
+  @Column('text', { nullable: true }) replyToken: string | null;
+  /** What the visitor was asked before, as JSON (`ChatAnswers`). */
+  @Column('text', { default: '[]' }) answers: string;
+  @Column('text', { nullable: true }) leadId: string | null;
 }
 
 /** One message, in its place of its conversation. */
@@ -42,4 +57,6 @@ export class ChatMessageEntity {
   @Column('text') name: string;
   @Column('text') text: string;
   @Column('integer') at: number;
+  /** What was sent along, as JSON (`ChatFile`). */
+  @Column('text', { nullable: true }) file: string | null;
 }

@@ -29,26 +29,32 @@ export class ChatHub implements OnModuleDestroy {
     }
   }
 
+  /** Whether anybody waits. */
+  isAwaited(key: string): boolean {
+    return this.#waiting.has(key);
+  }
+
   /**
-   * Resolved once something happens, and at the latest when the time is over or the one who asked has gone.
+   * Resolved once something happens to any of these, and at the latest when the time is over or the one who asked has gone.
    *
    * @param ms how long it is waited
    */
-  wait(key: string, ms: number, gone: AbortSignal): Promise<void> {
+  wait(keys: readonly string[], ms: number, gone: AbortSignal): Promise<void> {
     if (this.#isEnding || gone.aborted) return Promise.resolve();
     return new Promise((done) => {
       const wake = () => {
         clearTimeout(timer);
         gone.removeEventListener('abort', wake);
-        const others = this.#waiting.get(key);
-        others?.delete(wake);
-        if (others?.size === 0) this.#waiting.delete(key);
+        for (const key of keys) {
+          const others = this.#waiting.get(key);
+          others?.delete(wake);
+          if (others?.size === 0) this.#waiting.delete(key);
+        }
         done();
       };
       const timer = setTimeout(wake, ms);
       gone.addEventListener('abort', wake);
-      const all = this.#waiting.get(key) ?? new Set();
-      this.#waiting.set(key, all.add(wake));
+      for (const key of keys) this.#waiting.set(key, (this.#waiting.get(key) ?? new Set()).add(wake));
     });
   }
 

@@ -1,12 +1,42 @@
 import { Module } from '@nestjs/common';
+import { CollectModule } from '../collect/collect.module.js';
+import { FilesModule } from '../files/files.module.js';
+import { LeadsModule } from '../leads/leads.module.js';
+import { AddressLimit } from './address-limit.js';
+import { AnswerMails } from './answer-mails.js';
 import { ChatHub } from './chat.hub.js';
-import { ChatService } from './chat.service.js';
+import { ChatSigns } from './chat.signs.js';
 import { DeskController } from './desk.controller.js';
+import { DeskGateway } from './desk.gateway.js';
+import { DeskService } from './desk.service.js';
+import { Happenings } from './happenings.js';
+import { Identities } from './identities.js';
+import { IdentityController } from './identity.controller.js';
+import { PublishedChats } from './published-chats.js';
+import { SitePresence } from './site-presence.js';
 import { VisitorChatController } from './visitor-chat.controller.js';
+import { VisitorChatService } from './visitor-chat.service.js';
+import { VisitorPresence } from './visitor-presence.js';
+import { VisitorGateway } from './visitor.gateway.js';
 
 /** Conversations between visitors and the desk. */
 @Module({
-  controllers: [VisitorChatController, DeskController],
-  providers: [ChatService, ChatHub],
+  imports: [CollectModule, FilesModule, LeadsModule],
+  controllers: [VisitorChatController, DeskController, IdentityController],
+  providers: [
+    VisitorGateway,
+    DeskGateway,
+    VisitorChatService,
+    DeskService,
+    PublishedChats,
+    SitePresence,
+    VisitorPresence,
+    Identities,
+    AnswerMails,
+    AddressLimit,
+    Happenings,
+    ChatSigns,
+    ChatHub,
+  ],
 })
 export class ChatModule {}

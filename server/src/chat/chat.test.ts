@@ -1,43 +1,26 @@
 import type { ChatMessage } from '@sirene/core/chat';
-import {
-  origin,
-  publishSignup,
-  signupDocument,
-  publishAlso,
-  submissionId,
-  TestServer,
-} from '../testing/server.js';
+import { message, TestChat, texts } from '../testing/chat.js';
+import { origin, type TestServer } from '../testing/server.js';
 
+let bench: TestChat;
 let server: TestServer;
-let there: Awaited<ReturnType<typeof publishSignup>>;
-const token = 'a'.repeat(32);
-
+let there: TestChat['there'];
 beforeAll(async () => {
-  server = await TestServer.start();
-  const document = signupDocument();
-  document.name = 'Evening desk';
-  there = await publishAlso(server, await publishSignup(server), document);
+  bench = await TestChat.start({ files: 'any' });
+  ({ server, there } = bench);
 });
 afterAll(() => server.stop());
 
-const message = (text: string, id = submissionId()) => ({ id, text });
-const visitor = (more: object = {}) => ({
-  ...{ token, widget: there.widget, page: `${origin}/shows/`, title: 'Shows' },
-  ...more,
-});
-const chat = (path: string, body: object) => server.post(`/c/${there.key}/chat/${path}`, body, { origin });
-const say = (text: string, more: object = {}) =>
-  chat('messages', visitor({ message: message(text), ...more }));
-const follow = async (more: object = {}) =>
-  (await chat('follow', { token, widget: there.widget, after: 0, wait: false, ...more })).body;
-const desk = (path = '') => `/api/sites/${there.siteId}/conversations${path}`;
-const going = async () => (await server.get(desk('?state=going'))).body;
-const answer = (id: string, text: string, note = false) =>
-  server.post(desk(`/${id}/messages`), { message: message(text), note });
-const texts = ({ messages }: { messages: ChatMessage[] }) => messages.map(({ text }) => text);
+const visitor = <M extends object>(more: M) => bench.visitor(more);
+const chat = (path: string, body: object) => bench.chat(path, body);
+const say = (text: string, more: object = {}) => bench.say(text, more);
+const follow = (more: object = {}) => bench.follow(more);
+const desk = (path = '') => bench.desk(path);
+const going = () => bench.going();
+const answer = (id: string, text: string, note = false) => bench.answer(id, text, note);
 
 test('what a visitor writes is at the desk, what the desk answers is with the visitor, in one order and once', async () => {
-  expect(await follow()).toEqual({ conversation: null, state: 'none', after: 0, messages: [] });
+  expect(await follow()).toMatchObject({ conversation: null, state: 'none', after: 0, messages: [] });
   const hello = message('Is the dome open tonight?');
   const first = visitor({ message: hello, name: 'Mira Stone', email: 'mira@stone.example' });
   // The line was cut before the acknowledgement: the page sends it again, and another tab at the same moment.
@@ -71,20 +54,23 @@ test('what a visitor writes is at the desk, what the desk answers is with the vi
 
 test('who waits is answered once something happens, on both sides', async () => {
   const [{ id }] = await going();
-  const { messages, state } = await follow();
+  const { messages, mark } = await follow();
   const after = messages.at(-1).seq;
-  const waiting = follow({ after, state, conversation: id, wait: true });
+  const waiting = follow({ after, mark, conversation: id, wait: true });
   await answer(id, 'It has cleared.');
   expect(texts(await waiting)).toEqual(['It has cleared.']);
   const { count } = (await server.get(desk('/happening'))).body;
   const happening = server.get(desk(`/happening?since=${count}`));
   await say('Then I am coming');
-  expect((await happening).body).toEqual({ count: count + 1 });
+  expect((await happening).body).toEqual({ count: count + 1, open: null });
   // What happened between two questions is told at once.
-  expect((await server.get(desk(`/happening?since=${count}`))).body).toEqual({ count: count + 1 });
+  expect((await server.get(desk(`/happening?since=${count}`))).body).toEqual({
+    count: count + 1,
+    open: null,
+  });
   // That it is over is told too, without a message.
-  const last = (await follow()).messages.at(-1).seq;
-  const over = follow({ after: last, state: 'open', conversation: id, wait: true });
+  const { messages: all, mark: known } = await follow();
+  const over = follow({ after: all.at(-1).seq, mark: known, conversation: id, wait: true });
   expect((await server.send('PATCH', desk(`/${id}`), { state: 'closed' })).status).toBe(204);
   expect(await over).toMatchObject({ state: 'closed', messages: [] });
 });

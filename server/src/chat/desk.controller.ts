@@ -1,27 +1,45 @@
-import { Body, Controller, Get, HttpCode, Param, Patch, Post, Query, Res } from '@nestjs/common';
-import { ApiTags } from '@nestjs/swagger';
+import { Readable } from 'node:stream';
+import {
+  BadRequestException,
+  Body,
+  Controller,
+  Get,
+  HttpCode,
+  Param,
+  Patch,
+  Post,
+  Query,
+  Req,
+  Res,
+} from '@nestjs/common';
+import { largestChatFile, transcriptText } from '@sirene/core/chat';
+import { ApiConsumes, ApiTags } from '@nestjs/swagger';
 import { Type } from '@sinclair/typebox';
-import type { FastifyReply } from 'fastify';
+import type { FastifyReply, FastifyRequest } from 'fastify';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CurrentUser } from '../accounts/session.guard.js';
-import { Answers, AnswersNothing } from '../shared/answers.js';
+import { FilesService } from '../files/files.service.js';
+import { Answers, AnswersFile, AnswersNothing } from '../shared/answers.js';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import {
+  chatFile,
   happened,
   listedConversation,
+  madeLead,
   readConversation,
   storedMessage,
   toldOfConversation,
 } from './chat.answers.js';
-import { ChatService } from './chat.service.js';
+import { DeskService } from './desk.service.js';
 import {
   AfterDto,
   ChangeConversationDto,
   ConversationsDto,
+  DeskFileDto,
   DeskMessageDto,
   SinceDto,
-} from './dto/chat.dto.js';
+} from './dto/desk.dto.js';
 import { goneOf, longestWait } from './waiting.js';
 
 /** The desk's side of a chat. */
@@ -29,33 +47,74 @@ import { goneOf, longestWait } from './waiting.js';
 @SiteAccess('member')
 @Controller('api/sites/:site/conversations')
 export class DeskController {
-  constructor(private readonly chat: ChatService) {}
+  constructor(
+    private readonly desk: DeskService,
+    private readonly files: FilesService,
+  ) {}
 
   @Answers('The conversations of a site, the latest first.', Type.Array(listedConversation))
   @Get()
   async all(@CurrentSite() site: SiteEntity, @Query() { state }: ConversationsDto) {
-    return (await this.chat.list(site, state)).map(toldOfConversation);
+    return (await this.desk.list(site, state)).map(toldOfConversation);
   }
 
   @Answers('Answers once something happens to a conversation of the site.', happened)
   @Get('happening')
   async happening(
     @CurrentSite() site: SiteEntity,
-    @Query() { since }: SinceDto,
+    @Query() asked: SinceDto,
     @Res({ passthrough: true }) reply: FastifyReply,
   ) {
-    return { count: await this.chat.deskWaits(site, since, longestWait, goneOf(reply)) };
+    return this.desk.waits(site, asked, longestWait, goneOf(reply));
+  }
+
+  @Answers('Takes a file ahead of the answer that it is of; the file itself is the body.', chatFile)
+  @Post('files')
+  @ApiConsumes('application/octet-stream')
+  @HttpCode(202)
+  async file(
+    @CurrentSite() site: SiteEntity,
+    @Query() { name }: DeskFileDto,
+    @Req() { body }: FastifyRequest,
+  ) {
+    if (!(body instanceof Readable))
+      throw new BadRequestException('The body must be the file itself, sent as application/octet-stream.');
+    const taken = await this.files.take(
+      site,
+      { types: ['pictures', 'pdf', 'documents'], bytes: largestChatFile },
+      name,
+      body,
+    );
+    return { id: taken.id, name: taken.name, type: taken.type, bytes: taken.bytes };
   }
 
   @Answers('One conversation, with all behind a message.', readConversation)
   @Get(':conversation')
-  async one(
+  one(@CurrentSite() site: SiteEntity, @Param('conversation') id: string, @Query() { after = 0 }: AfterDto) {
+    const { conversation, ...batch } = this.desk.read(site, id, after);
+    return { ...toldOfConversation(conversation), ...batch };
+  }
+
+  @Answers('Earlier conversations of the same person, the latest first.', Type.Array(listedConversation))
+  @Get(':conversation/earlier')
+  async earlier(@CurrentSite() site: SiteEntity, @Param('conversation') id: string) {
+    return (await this.desk.earlier(site, id)).map(toldOfConversation);
+  }
+
+  @AnswersFile('A conversation as a text.', 'text/plain')
+  @Get(':conversation/transcript')
+  async transcript(
     @CurrentSite() site: SiteEntity,
     @Param('conversation') id: string,
-    @Query() { after = 0 }: AfterDto,
+    @Res() reply: FastifyReply,
   ) {
-    const { conversation, ...batch } = await this.chat.read(site, id, after);
-    return { ...toldOfConversation(conversation), ...batch };
+    const { conversation, messages } = this.desk.read(site, id, 0);
+    const { widgetName, name, email, page } = conversation;
+    const text = transcriptText({ chat: widgetName, visitor: name || email, page }, messages, site.zone);
+    return reply
+      .type('text/plain; charset=utf-8')
+      .header('content-disposition', `attachment; filename="conversation-${id}.txt"`)
+      .send(text);
   }
 
   @Answers('Stores an answer or a note; sent again with the same id, it is stored once.', storedMessage)
@@ -67,11 +126,28 @@ export class DeskController {
     @Param('conversation') id: string,
     @Body() said: DeskMessageDto,
   ) {
-    await this.chat.deskSays(site, id, user, said);
+    await this.desk.say(site, id, user, said);
     return { id: said.message.id };
   }
 
-  @AnswersNothing('Takes a conversation on, hands it over, ends it or opens it again.')
+  @AnswersNothing('Says that somebody at the desk is writing just now.')
+  @Post(':conversation/typing')
+  @HttpCode(204)
+  types(@CurrentSite() site: SiteEntity, @CurrentUser() user: UserEntity, @Param('conversation') id: string) {
+    this.desk.types(site, id, user);
+  }
+
+  @Answers('Makes a lead of whoever writes.', madeLead)
+  @Post(':conversation/lead')
+  async lead(
+    @CurrentSite() site: SiteEntity,
+    @CurrentUser() user: UserEntity,
+    @Param('conversation') id: string,
+  ) {
+    return this.desk.makeLead(site, id, user);
+  }
+
+  @AnswersNothing('Takes a conversation on, hands it over, lets it rest, ends it or opens it again.')
   @Patch(':conversation')
   @HttpCode(204)
   async change(
@@ -79,6 +155,6 @@ export class DeskController {
     @Param('conversation') id: string,
     @Body() change: ChangeConversationDto,
   ) {
-    await this.chat.change(site, id, change);
+    await this.desk.change(site, id, change);
   }
 }

@@ -1,25 +1,50 @@
 import type { IncomingHttpHeaders } from 'node:http';
-import { Body, Controller, Headers, HttpCode, Param, Post, Res } from '@nestjs/common';
+import { Readable } from 'node:stream';
+import {
+  BadRequestException,
+  Body,
+  Controller,
+  Get,
+  Headers,
+  HttpCode,
+  Param,
+  Post,
+  Query,
+  Req,
+  Res,
+} from '@nestjs/common';
+import { largestChatFile } from '@sirene/core/chat';
 import { RouteConfig } from '@nestjs/platform-fastify';
-import { ApiTags } from '@nestjs/swagger';
-import type { FastifyReply } from 'fastify';
+import { ApiConsumes, ApiTags } from '@nestjs/swagger';
+import type { FastifyReply, FastifyRequest } from 'fastify';
 import { Public } from '../accounts/permission.js';
+import { sendFile } from '../files/send-file.js';
+import { FilesService } from '../files/files.service.js';
 import { refuseForeignPage } from '../serving/serving.service.js';
-import { Answers } from '../shared/answers.js';
+import { Answers, AnswersFile, AnswersNothing } from '../shared/answers.js';
 import { SitesService } from '../sites/sites.service.js';
 import { limited } from '../visitor-surface.js';
-import { followed, storedMessage } from './chat.answers.js';
-import { ChatService } from './chat.service.js';
-import { FollowDto, VisitorMessageDto } from './dto/chat.dto.js';
-import { goneOf, longestWait } from './waiting.js';
+import { AnswerMails } from './answer-mails.js';
+import { chatFile, followed, storedMessage } from './chat.answers.js';
+import {
+  FollowDto,
+  RateDto,
+  SendChatFileDto,
+  VisitorDto,
+  VisitorMessageDto,
+} from './dto/visitor-chat.dto.js';
+import { VisitorChatService } from './visitor-chat.service.js';
+import { goneOf } from './waiting.js';
 
-/** The visitors' side of a chat. No session: who holds the token is the visitor. */
+/** The visitors' side of a chat by requests, for pages whose network lets no sockets through. No session: who holds the token is the visitor. */
 @ApiTags('chat')
 @Public()
 @Controller('c/:key/chat')
 export class VisitorChatController {
   constructor(
-    private readonly chat: ChatService,
+    private readonly chat: VisitorChatService,
+    private readonly files: FilesService,
+    private readonly mails: AnswerMails,
     private readonly sites: SitesService,
   ) {}
 
@@ -32,9 +57,7 @@ export class VisitorChatController {
     @Headers() headers: IncomingHttpHeaders,
     @Body() said: VisitorMessageDto,
   ) {
-    const site = await this.sites.byKey(key);
-    refuseForeignPage(site, headers);
-    await this.chat.visitorSays(site, said);
+    await this.chat.say(await this.#site(key, headers), said);
     return { id: said.message.id };
   }
 
@@ -47,18 +70,74 @@ export class VisitorChatController {
     @Body() asked: FollowDto,
     @Res({ passthrough: true }) reply: FastifyReply,
   ) {
+    return this.chat.follow(await this.#site(key, headers), asked, goneOf(reply));
+  }
+
+  @AnswersNothing('Says that the visitor is writing just now.')
+  @Post('typing')
+  @HttpCode(204)
+  async types(@Param('key') key: string, @Headers() headers: IncomingHttpHeaders, @Body() asked: VisitorDto) {
+    this.chat.types(await this.#site(key, headers), asked);
+  }
+
+  @AnswersNothing('Ends the conversation, as the visitor wishes.')
+  @RouteConfig(limited('collect'))
+  @Post('end')
+  @HttpCode(204)
+  async end(@Param('key') key: string, @Headers() headers: IncomingHttpHeaders, @Body() asked: VisitorDto) {
+    await this.chat.end(await this.#site(key, headers), asked);
+  }
+
+  @AnswersNothing('Rates a conversation that has ended.')
+  @RouteConfig(limited('collect'))
+  @Post('rating')
+  @HttpCode(204)
+  async rate(@Param('key') key: string, @Headers() headers: IncomingHttpHeaders, @Body() asked: RateDto) {
+    await this.chat.rate(await this.#site(key, headers), asked);
+  }
+
+  @AnswersNothing('Sends the conversation to the visitor’s address by e-mail.')
+  @RouteConfig(limited('sign-in'))
+  @Post('transcript')
+  @HttpCode(204)
+  async transcript(
+    @Param('key') key: string,
+    @Headers() headers: IncomingHttpHeaders,
+    @Body() asked: VisitorDto,
+  ) {
+    const site = await this.#site(key, headers);
+    await this.mails.transcript(site, await this.chat.transcribed(site, asked));
+  }
+
+  @Answers('Takes a file ahead of the message that it is of; the file itself is the body.', chatFile)
+  @RouteConfig(limited('collect'))
+  @Post('files')
+  @ApiConsumes('application/octet-stream')
+  @HttpCode(202)
+  async file(
+    @Param('key') key: string,
+    @Headers() headers: IncomingHttpHeaders,
+    @Query() { widget, name }: SendChatFileDto,
+    @Req() { body }: FastifyRequest,
+  ) {
+    const site = await this.#site(key, headers);
+    const types = await this.chat.filesOf(site, widget);
+    if (!(body instanceof Readable))
+      throw new BadRequestException('The body must be the file itself, sent as application/octet-stream.');
+    const taken = await this.files.take(site, { types: [...types], bytes: largestChatFile }, name, body);
+    return { id: taken.id, name: taken.name, type: taken.type, bytes: taken.bytes };
+  }
+
+  @AnswersFile('A file of a conversation: nobody can guess its id.', 'application/octet-stream')
+  @Get('files/:file')
+  async read(@Param('key') key: string, @Param('file') id: string, @Res() reply: FastifyReply) {
+    const site = await this.sites.byKey(key);
+    return sendFile(reply, await this.files.readSent(site, id));
+  }
+
+  async #site(key: string, headers: IncomingHttpHeaders) {
     const site = await this.sites.byKey(key);
     refuseForeignPage(site, headers);
-    const { token, widget, wait } = asked;
-    // Before it is looked: what happens between the two is not missed.
-    const waiting = wait ? this.chat.visitorWaits(site, token, widget, longestWait, goneOf(reply)) : null;
-    const known = await this.chat.visitorReads(site, asked);
-    const isSame =
-      known.conversation === (asked.conversation ?? null) &&
-      known.state === asked.state &&
-      known.messages.length === 0;
-    if (!isSame || !waiting) return known;
-    await waiting;
-    return this.chat.visitorReads(site, asked);
+    return site;
   }
 }

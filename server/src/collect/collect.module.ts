@@ -9,5 +9,6 @@ import { CollectService } from './collect.service.js';
   imports: [ActionsModule, FilesModule],
   controllers: [CollectController, HeldController],
   providers: [CollectService],
+  exports: [CollectService],
 })
 export class CollectModule {}

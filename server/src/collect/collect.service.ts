@@ -224,6 +224,25 @@ export class CollectService {
     return found;
   }
 
+  /**
+   * Stores what was left in a chat outside its hours as a submission, with the actions of its widget. Called inside a transaction;
+   * left again with the same id, it is stored once.
+   */
+  leave(
+    database: Database,
+    site: SiteEntity,
+    { name, number, actions }: { name: string; number: number; actions: Action[] },
+    left: { id: string; widget: string; page: string; title: string; name: string; email: string },
+    fields: SubmittedField[],
+  ): void {
+    const seen = { widgetId: left.widget, name, number, forms: {}, actions };
+    const submission = { ...left, body: '', form: '', values: {} };
+    const answers = answersOf(fields);
+    this.#store(database, {
+      ...{ reasons: [], site, seen, submission, fields, answers, email: left.email, name: left.name },
+    });
+  }
+
   /** Counts what widgets did; events of widgets that are gone are dropped. */
   async count(site: SiteEntity, { events }: EventsDto): Promise<void> {
     const day = new Date(this.clock.now()).toISOString().slice(0, 10);

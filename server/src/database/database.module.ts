@@ -27,6 +27,7 @@ import { Persons1765700000000 } from './migrations/1765700000000-persons.js';
 import { Inbox1765800000000 } from './migrations/1765800000000-inbox.js';
 import { Chat1766000000000 } from './migrations/1766000000000-chat.js';
 import { Replies1766100000000 } from './migrations/1766100000000-replies.js';
+import { ChatAtWork1766200000000 } from './migrations/1766200000000-chat-at-work.js';
 import { Search1765900000000 } from './migrations/1765900000000-search.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
@@ -60,6 +61,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       Search1765900000000,
       Chat1766000000000,
       Replies1766100000000,
+      ChatAtWork1766200000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,
@@ -81,7 +83,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
     Transactions,
     GroupWriter,
   ],
-  exports: [DataSource, Transactions, GroupWriter],
+  exports: [DataSource, Connection, Transactions, GroupWriter],
 })
 export class DatabaseModule implements OnApplicationShutdown {
   constructor(private readonly dataSource: DataSource) {}

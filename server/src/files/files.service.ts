@@ -11,6 +11,7 @@ import {
   UnsupportedMediaTypeException,
   type OnApplicationShutdown,
 } from '@nestjs/common';
+import type { ChatFile } from '@sirene/core/chat';
 import { endingsOf, type FieldRule } from '@sirene/core/form';
 import type { Database } from 'better-sqlite3';
 import { DataSource, In, IsNull, LessThan } from 'typeorm';
@@ -32,7 +33,7 @@ const waitsMs = 8 * dayMs;
 
 const sweepMs = 3_600_000;
 
-/** Files of visitors: taken ahead of their form, kept with its submission, dropped where none comes. */
+/** Files that are sent: taken ahead of their form or message, kept with it, dropped where none comes. */
 @Injectable()
 export class FilesService implements OnApplicationShutdown {
   readonly #logger = new Logger('Files');
@@ -94,7 +95,16 @@ export class FilesService implements OnApplicationShutdown {
     const { size: bytes } = await stat(upload.path);
     await mkdir(this.#folder, { recursive: true });
     await rename(upload.path, this.#path(id));
-    const row = { id, siteId: site.id, submissionId: null, name, type, bytes, sentAt: this.clock.now() };
+    const row = {
+      id,
+      siteId: site.id,
+      submissionId: null,
+      conversationId: null,
+      name,
+      type,
+      bytes,
+      sentAt: this.clock.now(),
+    };
     try {
       await this.transactions.write((manager) => manager.insert(FileEntity, row));
     } catch (error) {
@@ -108,7 +118,27 @@ export class FilesService implements OnApplicationShutdown {
   async forSubmission(siteId: string, submissionId: string, ids: readonly string[]): Promise<FileEntity[]> {
     if (ids.length === 0) return [];
     const found = await this.dataSource.getRepository(FileEntity).findBy({ siteId, id: In([...ids]) });
-    return found.filter((one) => one.submissionId === null || one.submissionId === submissionId);
+    return found.filter(
+      (one) =>
+        one.conversationId === null && (one.submissionId === null || one.submissionId === submissionId),
+    );
+  }
+
+  /** Makes a file that of a conversation; called inside a transaction. Returns nothing where it is none, or of another. */
+  sendIn(database: Database, siteId: string, conversation: string, id: string): ChatFile | undefined {
+    return statement(
+      database,
+      `UPDATE file SET conversationId = @conversation
+        WHERE id = @id AND siteId = @siteId AND submissionId IS NULL AND coalesce(conversationId, @conversation) = @conversation
+        RETURNING id, name, type, bytes`,
+    ).get({ siteId, conversation, id }) as ChatFile | undefined;
+  }
+
+  /** A file of a conversation, and where its content lies. Refuses one that is not there. */
+  async readSent(site: SiteEntity, id: string): Promise<{ file: FileEntity; path: string }> {
+    const found = await this.read(site, id);
+    if (found.file.conversationId === null) throw new NotFoundException('There is no such file.');
+    return found;
   }
 
   /** Makes files those of a submission; called inside the transaction that stores it. */
@@ -120,10 +150,11 @@ export class FilesService implements OnApplicationShutdown {
       ).run(submissionId, id, siteId);
   }
 
-  /** A file of a submission, and where its content lies. Refuses one that is not there. */
+  /** A file of a submission or a conversation, and where its content lies. Refuses one that is not there. */
   async read(site: SiteEntity, id: string): Promise<{ file: FileEntity; path: string }> {
     const file = await this.dataSource.getRepository(FileEntity).findOneBy({ id, siteId: site.id });
-    if (!file || file.submissionId === null) throw new NotFoundException('There is no such file.');
+    if (!file || (file.submissionId === null && file.conversationId === null))
+      throw new NotFoundException('There is no such file.');
     return { file, path: this.#path(id) };
   }
 
@@ -140,7 +171,11 @@ export class FilesService implements OnApplicationShutdown {
   }
 
   async #dropUnclaimed(olderThan: number): Promise<void> {
-    const unclaimed = { submissionId: IsNull(), sentAt: LessThan(this.clock.now() - olderThan) };
+    const unclaimed = {
+      submissionId: IsNull(),
+      conversationId: IsNull(),
+      sentAt: LessThan(this.clock.now() - olderThan),
+    };
     const late = await this.dataSource.getRepository(FileEntity).findBy(unclaimed);
     await this.transactions.write((manager) => manager.delete(FileEntity, unclaimed));
     const left = await this.dataSource.getRepository(FileEntity).findBy({ id: In(late.map(({ id }) => id)) });
@@ -171,7 +206,7 @@ export class FilesService implements OnApplicationShutdown {
     const [{ files, bytes } = { files: 0, bytes: 0 }] = await this.dataSource.query<
       { files: number; bytes: number }[]
     >(
-      'SELECT count(*) AS files, coalesce(sum(bytes), 0) AS bytes FROM file WHERE siteId = ? AND submissionId IS NULL',
+      'SELECT count(*) AS files, coalesce(sum(bytes), 0) AS bytes FROM file WHERE siteId = ? AND submissionId IS NULL AND conversationId IS NULL',
       [site.id],
     );
     return files >= mostUnclaimed.files || bytes >= mostUnclaimed.bytes;

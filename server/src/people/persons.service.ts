@@ -172,8 +172,10 @@ export class PersonsService {
     await findPerson(this.dataSource, site, id);
     const files = await this.dataSource.query<{ id: string }[]>(
       `SELECT file.id FROM file JOIN submission ON submission.siteId = file.siteId AND submission.id = file.submissionId
-       WHERE submission.personId = ?`,
-      [id],
+       WHERE submission.personId = ?
+       UNION SELECT file.id FROM file JOIN conversation ON conversation.id = file.conversationId
+       WHERE conversation.personId = ?`,
+      [id, id],
     );
     await this.transactions.write(async (manager) => {
       await manager.delete(SubmissionEntity, { siteId: site.id, personId: id });

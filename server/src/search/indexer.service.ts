@@ -1,16 +1,26 @@
-import { Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
+import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
 import type { Database } from 'better-sqlite3';
-import { DataSource } from 'typeorm';
+import { CLOCK, type ServerClock } from '../config.js';
+import { Connection } from '../database/connection.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import { deleteEntry, insertEntry } from './search-sources.js';
 import type { SearchKind } from './search-words.js';
 
-/** How often what was written is read into the index, ms, and how many rows at a time: little beside what visitors send. */
-const everyMs = 1000;
-const atATime = 200;
+/**
+ * How often what was written is read into the index, ms, and how many rows at a time: little beside what visitors send, and nothing that
+ * anybody waits for noticeably (a row takes about 1 ms).
+ */
+const everyMs = 250;
+const atATime = 25;
+/** A conversation is read once nobody has written in it for so long, ms: until then each message would have it read anew. */
+const quietMs = 60_000;
 /** Rows that are read before somebody searches: about a second of work at most. */
 const mostBefore = 2000;
+
+const all = 'SELECT kind, ref, siteId FROM search_pending WHERE ? IS NOT NULL LIMIT ?';
+const quiet = `SELECT kind, ref, siteId FROM search_pending
+  WHERE kind <> 'conversation' OR NOT EXISTS (SELECT 1 FROM conversation WHERE id = ref AND lastAt > ?) LIMIT ?`;
 
 interface Pending {
   kind: SearchKind;
@@ -25,14 +35,15 @@ export class IndexerService implements OnApplicationShutdown {
   #timer: NodeJS.Timeout | undefined;
 
   constructor(
-    private readonly dataSource: DataSource,
+    private readonly connection: Connection,
     private readonly groups: GroupWriter,
+    @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
   /** Starts to look for what was written. */
   start(): void {
     this.#timer ??= setInterval(() => {
-      this.run(atATime).catch((error: unknown) => this.#logger.error(error));
+      this.#run(quiet).catch((error: unknown) => this.#logger.error(error));
     }, everyMs).unref();
   }
 
@@ -42,17 +53,16 @@ export class IndexerService implements OnApplicationShutdown {
 
   /** Reads in what was written lately, so that a search finds it. */
   async catchUp(): Promise<void> {
-    for (let done = 0; done < mostBefore; done += atATime) if ((await this.run(atATime)) < atATime) return;
+    for (let done = 0; done < mostBefore; done += atATime) if ((await this.#run(all)) < atATime) return;
   }
 
-  /** Reads so many rows into the index. Returns how many there were; where none wait, nothing is written. */
-  async run(most: number): Promise<number> {
-    const [waiting] = await this.dataSource.query<unknown[]>('SELECT 1 FROM search_pending LIMIT 1');
-    if (!waiting) return 0;
+  /** Reads some rows into the index. Returns how many there were; where none wait, nothing is written. */
+  async #run(which: string): Promise<number> {
+    const waiting = (database: Database) =>
+      statement(database, which).all(this.clock.now() - quietMs, atATime) as Pending[];
+    if (waiting(this.connection.bare).length === 0) return 0;
     return this.groups.add((database) => {
-      const pending = statement(database, 'SELECT kind, ref, siteId FROM search_pending LIMIT ?').all(
-        most,
-      ) as Pending[];
+      const pending = waiting(database);
       for (const one of pending) index(database, one);
       return pending.length;
     });

@@ -29,6 +29,14 @@ const sources: Readonly<Record<SearchKind, Source>> = {
       coalesce((SELECT group_concat(value, ' · ') FROM json_each(r.tags)), '')`,
     at: 'r.firstAt',
   },
+  conversation: {
+    table: 'conversation',
+    site: 'r.siteId',
+    target: 'r.id',
+    title: `coalesce(nullif(r.name, ''), nullif(r.email, ''), r.widgetName)`,
+    text: `coalesce((SELECT group_concat(text, ' · ') FROM chat_message WHERE conversationId = r.id), '') || ' · ' || r.email`,
+    at: 'r.startedAt',
+  },
   note: {
     table: 'person_note',
     site: '(SELECT siteId FROM person WHERE id = r.personId)',

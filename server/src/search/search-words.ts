@@ -2,7 +2,7 @@
 const mostWords = 8;
 
 /** What can be found. */
-export const searchKinds = ['person', 'submission', 'note', 'lead', 'invoice'] as const;
+export const searchKinds = ['person', 'submission', 'conversation', 'note', 'lead', 'invoice'] as const;
 export type SearchKind = (typeof searchKinds)[number];
 
 /** Entries of one moment that have numbers of their own in the index; the number of an entry tells its moment. */

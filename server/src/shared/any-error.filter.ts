@@ -24,31 +24,32 @@ export class AnyErrorFilter implements ExceptionFilter {
 
   catch(error: unknown, host: ArgumentsHost): void {
     const reply = host.getArgByIndex<FastifyReply>(1);
-    const body = this.#body(storageFault(error) ?? error);
+    const body = problemOf(storageFault(error) ?? error);
     if (body.statusCode >= 500) this.#logger.error(error);
     if (body.statusCode === 503) void reply.header('retry-after', retryAfter);
     // The handler may have announced a CSV or a page before it refused.
     void reply.status(body.statusCode).type('application/json; charset=utf-8').send(body);
   }
+}
 
-  #body(error: unknown): ProblemBody {
-    if (error instanceof HttpException) {
-      const response = error['response'] as string | object;
-      const statusCode = error.getStatus();
-      return typeof response === 'string'
-        ? { statusCode, message: response }
-        : { ...(response as ProblemBody), statusCode };
-    }
-    const { statusCode, code, message } = error as FastifyRefusal;
-    if (statusCode && statusCode >= 400 && statusCode < 500) {
-      return {
-        statusCode,
-        message: valueAt(plain, code ?? '') ?? message ?? 'The request could not be read',
-      };
-    }
+/** What is said of an error: in its own words where it is a refusal, and nothing of what nobody foresaw. */
+export function problemOf(error: unknown): ProblemBody {
+  if (error instanceof HttpException) {
+    const response = error['response'] as string | object;
+    const statusCode = error.getStatus();
+    return typeof response === 'string'
+      ? { statusCode, message: response }
+      : { ...(response as ProblemBody), statusCode };
+  }
+  const { statusCode, code, message } = error as FastifyRefusal;
+  if (statusCode && statusCode >= 400 && statusCode < 500) {
     return {
-      statusCode: 500,
-      message: 'Something went wrong on our side. Nothing was changed; please try again.',
+      statusCode,
+      message: valueAt(plain, code ?? '') ?? message ?? 'The request could not be read',
     };
   }
+  return {
+    statusCode: 500,
+    message: 'Something went wrong on our side. Nothing was changed; please try again.',
+  };
 }

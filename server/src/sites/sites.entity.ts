@@ -21,6 +21,8 @@ export class SiteEntity {
   /** When a page last loaded the script, and which. */
   @Column('integer', { nullable: true }) seenAt: number | null;
   @Column('text', { nullable: true }) seenPage: string | null;
+  /** What tokens of its members are checked with, sealed; null where nobody signs any. */
+  @Column('text', { nullable: true, select: false }) identityKey: string | null;
   /** When it was put aside; visitors of an archived site see none of its widgets. */
   @Column('integer', { nullable: true }) archivedAt: number | null;
 }

@@ -1,6 +1,7 @@
 import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
 import type { SMTPServer, SMTPServerDataStream, SMTPServerSession } from 'smtp-server';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
+import { InboundMail } from '../mail/inbound-mail.js';
 import { Transactions } from '../database/transactions.js';
 import { newId } from '../shared/ids.js';
 import { MailEntity } from './standins.entity.js';
@@ -14,6 +15,7 @@ export class MailSink implements OnApplicationShutdown {
   constructor(
     @Inject(CONFIG) private readonly config: Config,
     private readonly transactions: Transactions,
+    private readonly inbound: InboundMail,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -77,5 +79,10 @@ export class MailSink implements OnApplicationShutdown {
         receivedAt: this.clock.now(),
       }),
     );
+    await this.inbound.arrived({
+      to: rcptTo.map(({ address }) => address),
+      id: mail.messageId ?? newId('mail'),
+      text: mail.text ?? '',
+    });
   }
 }

@@ -135,6 +135,7 @@ export function Palette({ onClose, onKeys }: { onClose: () => void; onKeys: () =
 
 const hitGroups = {
   submission: 'Submission',
+  conversation: 'Conversation',
   person: 'Person',
   note: 'Note',
   lead: 'Lead',
@@ -143,6 +144,7 @@ const hitGroups = {
 
 const hitPlaces = {
   submission: '/people?submission=',
+  conversation: '/desk?conversation=',
   person: '/people/persons?person=',
   note: '/people/persons?person=',
   lead: '/people/persons?person=',

@@ -1,10 +1,34 @@
-import { DataList, Link, Stack } from '@chakra-ui/react';
+import { Button, DataList, Link, Stack, Text } from '@chakra-ui/react';
 import { Link as RouterLink } from 'react-router';
 import { dateTime, pathOf } from '../shared/format.ts';
+import { inBackground } from '../shared/background.ts';
+import { ErrorNote } from '../shared/ErrorNote.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
+import { at, post, useAnswer, type ListedConversation, type Site } from '../shared/api/index.ts';
 import type { OpenConversation } from './use-conversation.ts';
+import type { VisitorSigns } from './use-desk-line.ts';
+
+interface Props {
+  site: Site;
+  about: NonNullable<OpenConversation['about']>;
+  signs: VisitorSigns | null;
+  onOpen(conversation: ListedConversation): void;
+  onChange(): Promise<void>;
+}
 
 /** What is known of whoever writes, and where they are. */
-export function AboutVisitor({ about }: { about: NonNullable<OpenConversation['about']> }) {
+export function AboutVisitor({ site, about, signs, onOpen, onChange }: Props) {
+  const { data: earlier = [] } = useAnswer(
+    at('/api/sites/{site}/conversations/{conversation}/earlier', { site: site.id, conversation: about.id }),
+  );
+  const { error, busy, attempt } = useAttempt();
+  const makeLead = () =>
+    attempt(async () => {
+      await post(
+        at('/api/sites/{site}/conversations/{conversation}/lead', { site: site.id, conversation: about.id }),
+      );
+      await onChange();
+    });
   const rows: [string, React.ReactNode][] = [
     ['Name', about.name || '–'],
     ['E-mail', about.email || '–'],
@@ -21,11 +45,24 @@ export function AboutVisitor({ about }: { about: NonNullable<OpenConversation['a
         {about.pageTitle || pathOf(about.page)}
       </Link>,
     ],
+    ...(about.identity === null ? [] : [['Member', about.identity] as [string, React.ReactNode]]),
+    ...about.answers.map(({ label, value }): [string, React.ReactNode] => [label, value]),
     ['Chat', about.widget.name],
     ['Started', dateTime(about.startedAt)],
+    ...(about.rating === null
+      ? []
+      : [
+          ['Rating', `${about.rating} of 5${about.ratingText ? `: ${about.ratingText}` : ''}`] as [
+            string,
+            React.ReactNode,
+          ],
+        ]),
   ];
   return (
     <Stack gap="4" p="4">
+      <Text color={signs?.isHere ? 'kelp' : 'slate'} fontSize="13px">
+        {signs === null ? '' : signs.isHere ? 'On the page now' : 'Not on the page'}
+      </Text>
       <DataList.Root size="sm" orientation="vertical" gap="3">
         {rows.map(([label, value]) => (
           <DataList.Item key={label}>
@@ -34,6 +71,48 @@ export function AboutVisitor({ about }: { about: NonNullable<OpenConversation['a
           </DataList.Item>
         ))}
       </DataList.Root>
+      {earlier.length > 0 && (
+        <Stack gap="1">
+          <Text color="slate" fontSize="13px">
+            Earlier conversations
+          </Text>
+          {earlier.map((one) => (
+            <Button
+              key={one.id}
+              variant="plain"
+              size="xs"
+              px="0"
+              h="auto"
+              justifyContent="start"
+              whiteSpace="normal"
+              textAlign="start"
+              color="deep"
+              onClick={() => onOpen(one)}
+            >
+              {dateTime(one.startedAt)}: {one.last.text}
+            </Button>
+          ))}
+        </Stack>
+      )}
+      {error !== null && <ErrorNote error={error} />}
+      {about.lead !== null ? (
+        <Link asChild color="deep">
+          <RouterLink to="/people/leads">On the leads board</RouterLink>
+        </Link>
+      ) : (
+        about.person && (
+          <Button
+            size="xs"
+            variant="outline"
+            colorPalette="plain"
+            alignSelf="start"
+            loading={busy}
+            onClick={() => inBackground(makeLead())}
+          >
+            Make a lead
+          </Button>
+        )
+      )}
       {about.person && (
         <Link asChild color="deep">
           <RouterLink to={`/people/persons?person=${about.person}`}>All about this person</RouterLink>

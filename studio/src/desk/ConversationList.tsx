@@ -1,9 +1,13 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useEffectEvent, useRef } from 'react';
 import type { ListedConversation } from '../shared/api/index.ts';
 import { ago } from '../shared/format.ts';
 import type { Member } from '../shared/AssigneeSelect.tsx';
 import { StateDot } from './StateDot.tsx';
 import { visitorName } from './visitor-name.ts';
+
+const rowHeight = 79;
 
 interface Props {
   conversations: readonly ListedConversation[];
@@ -12,47 +16,102 @@ interface Props {
   onOpen(id: string): void;
 }
 
-/** The conversations of a site, what was said last in each. */
+/** The conversations of a site, what was said last in each. Only those in sight are drawn: there are thousands. */
 export function ConversationList({ conversations, members, openId, onOpen }: Props) {
+  const scroller = useRef<HTMLDivElement>(null);
+  // eslint-disable-next-line react-hooks/incompatible-library -- what its functions return changes with the scrolling; nothing here keeps it
+  const rows = useVirtualizer({
+    count: conversations.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => rowHeight,
+    getItemKey: (index) => conversations[index]?.id ?? index,
+    overscan: 6,
+  });
+  // Whenever another is opened, and not when a message moves them: what one looks at stays in sight of its own accord.
+  const scrollTo = useEffectEvent((id: string) => {
+    const at = conversations.findIndex((one) => one.id === id);
+    if (at >= 0) rows.scrollToIndex(at, { align: 'auto' });
+  });
+  useEffect(() => {
+    if (openId !== undefined) scrollTo(openId);
+  }, [openId]);
   return (
-    <Box as="ul" listStyleType="none" aria-label="Conversations">
-      {conversations.map((one) => (
-        <Box as="li" key={one.id} borderBottomWidth="1px">
-          <Button
-            variant="plain"
-            w="full"
-            h="auto"
-            px="3"
-            py="2.5"
-            rounded="0"
-            display="block"
-            textAlign="start"
-            whiteSpace="normal"
-            bg={one.id === openId ? 'wash' : undefined}
-            boxShadow={one.id === openId ? 'inset 3px 0 0 {colors.deep}' : undefined}
-            aria-current={one.id === openId ? 'true' : undefined}
-            onClick={() => onOpen(one.id)}
-          >
-            <Flex align="center" gap="2">
-              <StateDot state={one.state} />
-              <Text flex="1" truncate fontWeight={one.state === 'waiting' ? '700' : '600'}>
-                {visitorName(one)}
-              </Text>
-              <Text color="slate" fontSize="12px" fontWeight="400">
-                {ago(one.last.at)}
-              </Text>
-            </Flex>
-            <Text truncate color="slate" fontSize="13px" fontWeight="400">
-              {one.last.from === 'desk' ? 'Desk: ' : ''}
-              {one.last.text}
-            </Text>
-            <Text truncate color="slate" fontSize="12px" fontWeight="400">
-              {one.widget.name}
-              {one.assignee ? ` · ${members.find(({ id }) => id === one.assignee)?.name ?? 'somebody'}` : ''}
-            </Text>
-          </Button>
-        </Box>
-      ))}
+    <Box ref={scroller} flex="1" minH="0" overflow="auto">
+      <Box
+        as="ul"
+        listStyleType="none"
+        aria-label="Conversations"
+        position="relative"
+        h={`${rows.getTotalSize()}px`}
+      >
+        {rows.getVirtualItems().map(({ index, key, start }) => {
+          const one = conversations[index];
+          return (
+            one && (
+              <Box
+                as="li"
+                key={key}
+                position="absolute"
+                insetX="0"
+                h={`${rowHeight}px`}
+                overflow="hidden"
+                borderBottomWidth="1px"
+                style={{ top: start }}
+                aria-setsize={conversations.length}
+                aria-posinset={index + 1}
+              >
+                <Row {...{ one, members, onOpen }} isOpen={one.id === openId} />
+              </Box>
+            )
+          );
+        })}
+      </Box>
     </Box>
+  );
+}
+
+interface RowProps {
+  one: ListedConversation;
+  members: readonly Member[];
+  isOpen: boolean;
+  onOpen(id: string): void;
+}
+
+function Row({ one, members, isOpen, onOpen }: RowProps) {
+  return (
+    <Button
+      variant="plain"
+      w="full"
+      h="full"
+      px="3"
+      py="2.5"
+      rounded="0"
+      display="block"
+      textAlign="start"
+      whiteSpace="normal"
+      bg={isOpen ? 'wash' : undefined}
+      boxShadow={isOpen ? 'inset 3px 0 0 {colors.deep}' : undefined}
+      aria-current={isOpen ? 'true' : undefined}
+      onClick={() => onOpen(one.id)}
+    >
+      <Flex align="center" gap="2">
+        <StateDot state={one.state} />
+        <Text flex="1" truncate fontWeight={one.state === 'waiting' ? '700' : '600'}>
+          {visitorName(one)}
+        </Text>
+        <Text color="slate" fontSize="12px" fontWeight="400">
+          {ago(one.last.at)}
+        </Text>
+      </Flex>
+      <Text truncate color="slate" fontSize="13px" fontWeight="400">
+        {one.last.from === 'desk' ? 'Desk: ' : ''}
+        {one.last.text}
+      </Text>
+      <Text truncate color="slate" fontSize="12px" fontWeight="400">
+        {one.widget.name}
+        {one.assignee ? ` · ${members.find(({ id }) => id === one.assignee)?.name ?? 'somebody'}` : ''}
+        {one.rating !== null ? ` · ${one.rating} of 5` : ''}
+      </Text>
+    </Button>
   );
 }

@@ -1,14 +1,17 @@
-import { Box, Button, Flex, Heading, Text } from '@chakra-ui/react';
-import type { ChatMessage } from '@sirene/core/chat';
+import { Button, Flex, Heading, Link, Text } from '@chakra-ui/react';
+import { Download } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { at, patch, type Site } from '../shared/api/index.ts';
 import { AssigneeSelect, type Member } from '../shared/AssigneeSelect.tsx';
 import { inBackground } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
-import { dateTime } from '../shared/format.ts';
+import { useAttempt } from '../shared/use-attempt.ts';
 import { Waiting } from '../shared/Waiting.tsx';
+import { Message } from './Message.tsx';
+import { SnoozeMenu } from './SnoozeMenu.tsx';
 import { StateDot } from './StateDot.tsx';
 import type { OpenConversation } from './use-conversation.ts';
+import type { VisitorSigns } from './use-desk-line.ts';
 import { visitorName } from './visitor-name.ts';
 import { WritePart } from './WritePart.tsx';
 
@@ -16,37 +19,52 @@ interface Props {
   site: Site;
   members: readonly Member[];
   conversation: OpenConversation;
+  signs: VisitorSigns | null;
   /** What is being written, by conversation: going to another loses nothing. */
   drafts: Map<string, string>;
+  onTyping(): void;
+  onSent(): void;
   onChange(): void;
 }
 
+interface Changes {
+  assignee?: string | null;
+  state?: 'open' | 'closed';
+  snoozedUntil?: number | null;
+}
+
 /** One conversation: what was written, and the place to answer. */
-export function ConversationView({ site, members, conversation, drafts, onChange }: Props) {
-  const { about, log, error, catchUp, say } = conversation;
+export function ConversationView(props: Props) {
+  const { site, members, conversation, signs, drafts, onTyping, onSent, onChange } = props;
+  const { about, log, error, catchUp, say, sendFile } = conversation;
   const list = useRef<HTMLDivElement>(null);
+  const { error: refused, attempt } = useAttempt();
   const count = log.messages.length + log.pending.length;
   useEffect(() => {
     if (list.current) list.current.scrollTop = list.current.scrollHeight;
   }, [count]);
   if (error !== null && !about) return <ErrorNote error={error} retry={() => inBackground(catchUp())} />;
   if (!about) return <Waiting what="Loading the conversation" />;
-  const change = (changes: { assignee?: string | null; state?: 'open' | 'closed' }) =>
+  const path = { site: site.id, conversation: about.id };
+  const run = (work: () => Promise<unknown>) =>
     inBackground(
-      patch(
-        at('/api/sites/{site}/conversations/{conversation}', { site: site.id, conversation: about.id }),
-        changes,
-      ).then(async () => {
+      attempt(async () => {
+        await work();
         await catchUp();
         onChange();
       }),
     );
+  const change = (changes: Changes) =>
+    run(() => patch(at('/api/sites/{site}/conversations/{conversation}', path), changes));
   const isClosed = about.state === 'closed';
+  const isSnoozed = about.snoozedUntil !== null;
+  const last = log.messages.at(-1);
+  const isSeen = signs !== null && last?.from === 'desk' && signs.seen >= last.seq;
   return (
     <Flex direction="column" minH="0" h="full">
-      <Flex align="center" gap="3" px="4" py="2.5" borderBottomWidth="1px" wrap="wrap">
+      <Flex align="center" gap="2" px="4" py="2.5" borderBottomWidth="1px" wrap="wrap">
         <StateDot state={about.state} />
-        <Heading as="h2" flex="1" minW="0" truncate fontSize="15px" fontWeight="600">
+        <Heading as="h2" flex="1" minW="120px" truncate fontSize="15px" fontWeight="600">
           {visitorName(about)}
         </Heading>
         <AssigneeSelect
@@ -54,6 +72,19 @@ export function ConversationView({ site, members, conversation, drafts, onChange
           value={about.assignee}
           onChange={(assignee) => change({ assignee })}
         />
+        {!isClosed &&
+          (isSnoozed ? (
+            <Button
+              size="xs"
+              variant="outline"
+              colorPalette="plain"
+              onClick={() => change({ snoozedUntil: null })}
+            >
+              End snooze
+            </Button>
+          ) : (
+            <SnoozeMenu onSnooze={(snoozedUntil) => change({ snoozedUntil })} />
+          ))}
         <Button
           size="xs"
           variant="outline"
@@ -62,7 +93,17 @@ export function ConversationView({ site, members, conversation, drafts, onChange
         >
           {isClosed ? 'Reopen' : 'End conversation'}
         </Button>
+        <Link
+          href={at('/api/sites/{site}/conversations/{conversation}/transcript', path)}
+          download
+          aria-label="Download the transcript"
+          title="Download the transcript"
+          color="slate"
+        >
+          <Download size={15} aria-hidden />
+        </Link>
       </Flex>
+      {refused !== null && <ErrorNote error={refused} />}
       <Flex
         ref={list}
         role="log"
@@ -76,57 +117,27 @@ export function ConversationView({ site, members, conversation, drafts, onChange
         p="4"
       >
         {log.messages.map((message) => (
-          <Message key={message.id} {...message} />
+          <Message key={message.id} site={site} {...message} />
         ))}
         {log.pending.map(({ id, text }) => (
-          <Message key={id} {...{ id, text, from: 'desk', name: 'Sending …' }} />
+          <Message key={id} {...{ site, text, from: 'desk', name: 'Sending …' }} />
         ))}
       </Flex>
+      <Text px="4" minH="20px" color="slate" fontSize="12px">
+        {signs?.typing ? `${signs.typing} is typing …` : isSeen ? 'Seen' : ''}
+      </Text>
       <WritePart
         key={about.id}
-        {...{ site, isClosed }}
+        {...{ site, isClosed, onTyping }}
         visitor={about.name}
         draft={drafts.get(about.id) ?? ''}
         onDraft={(text) => drafts.set(about.id, text)}
-        onSay={say}
+        onSay={(text, note) => {
+          onSent();
+          return say(text, note);
+        }}
+        onFile={sendFile}
       />
     </Flex>
-  );
-}
-
-const looks = {
-  visitor: { bg: 'wash', align: 'flex-start' },
-  desk: { bg: 'sheet', align: 'flex-end' },
-  note: { bg: 'transparent', align: 'stretch' },
-} as const;
-
-function Message({
-  text,
-  from,
-  name,
-  at,
-}: Pick<ChatMessage, 'id' | 'text' | 'from' | 'name'> & { at?: number }) {
-  const { bg, align } = looks[from];
-  const isNote = from === 'note';
-  return (
-    <Box
-      alignSelf={align}
-      maxW={isNote ? undefined : '80%'}
-      bg={bg}
-      rounded="md"
-      px="3"
-      py="2"
-      borderWidth={from === 'visitor' ? '0' : '1px'}
-      borderStyle={isNote ? 'dashed' : 'solid'}
-      borderColor={isNote ? 'brass' : undefined}
-    >
-      <Text color={isNote ? 'brass' : 'slate'} fontSize="12px">
-        {isNote ? `Note by ${name}` : name || 'Visitor'}
-        {at !== undefined && ` · ${dateTime(at)}`}
-      </Text>
-      <Text whiteSpace="pre-wrap" overflowWrap="anywhere">
-        {text}
-      </Text>
-    </Box>
   );
 }

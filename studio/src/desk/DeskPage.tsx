@@ -1,5 +1,6 @@
 import { Box, Flex, Grid, NativeSelect, Text } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { lastSeq } from '@sirene/core/chat';
+import { useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSession, useSite } from '../app/session.ts';
 import { at, type ListedConversation, type Site, useAnswer, withQuery } from '../shared/api/index.ts';
@@ -12,7 +13,11 @@ import { AboutVisitor } from './AboutVisitor.tsx';
 import { ConversationList } from './ConversationList.tsx';
 import { ConversationView } from './ConversationView.tsx';
 import { useConversation } from './use-conversation.ts';
-import { useHappening } from './use-happening.ts';
+import { useDeskSettings } from './desk-settings.ts';
+import { DeskTools } from './DeskTools.tsx';
+import { useBell } from './use-bell.ts';
+import { useDeskLine, type DeskLine } from './use-desk-line.ts';
+import { useThrottled } from './use-throttled.ts';
 
 /** Where chats are answered. */
 export function DeskPage() {
@@ -28,9 +33,16 @@ const shown = {
     label: 'Mine',
     fits: ({ assignee }: ListedConversation, me: string | undefined) => assignee === me,
   },
+  others: {
+    label: 'Others’',
+    fits: ({ assignee }: ListedConversation, me: string | undefined) => assignee !== null && assignee !== me,
+  },
+  snoozed: { label: 'Snoozed', fits: () => true },
   closed: { label: 'Closed', fits: () => true },
 } as const;
 type Shown = keyof typeof shown;
+
+const minuteMs = 60_000;
 
 function Desk({ site }: { site: Site }) {
   const [search, setSearch] = useSearchParams();
@@ -43,25 +55,45 @@ function Desk({ site }: { site: Site }) {
   const me = members.find(({ email }) => email === session?.user?.email)?.id;
   const { data, error, mutate } = useAnswer(
     withQuery(at('/api/sites/{site}/conversations', { site: site.id }), {
-      state: which === 'closed' ? 'closed' : 'going',
+      state: which === 'closed' || which === 'snoozed' ? which : 'going',
     }),
   );
-  const conversations = (data ?? []).filter((one) => shown[which].fits(one, me));
+  const [{ isMuted, isAway }, setSettings] = useDeskSettings();
+  useBell(which === 'closed' || which === 'snoozed' ? undefined : data, me, isMuted);
+  const conversations = useMemo(
+    () => (data ?? []).filter((one) => shown[which].fits(one, me)),
+    [data, which, me],
+  );
   const asked = search.get('conversation');
   const [kept, setKept] = useState<{ which: Shown; id: string }>();
   // Once one is open it stays, whatever comes in above it.
   const openId = asked ?? (kept?.which === which ? kept.id : undefined) ?? conversations[0]?.id;
   if (openId !== undefined && (kept?.id !== openId || kept.which !== which)) setKept({ which, id: openId });
-  const waiting = which === 'closed' ? 0 : (data ?? []).filter(({ state }) => state === 'waiting').length;
+  const waiting =
+    which === 'closed' || which === 'snoozed'
+      ? 0
+      : (data ?? []).filter(({ state }) => state === 'waiting').length;
   useEffect(() => {
     document.title = `${waiting > 0 ? `(${waiting}) ` : ''}Desk · Sirene`;
   }, [waiting]);
   const [drafts] = useState(() => new Map<string, string>());
   const [beat, setBeat] = useState(0);
-  const isCut = useHappening(site, () => {
-    inBackground(mutate());
-    setBeat((before) => before + 1);
-  });
+  const refresh = useThrottled(() => inBackground(mutate()), 1000);
+  // What rested comes back by the clock, and nobody tells of it.
+  const lookAgain = useEffectEvent(refresh);
+  useEffect(() => {
+    const timer = setInterval(() => lookAgain(), minuteMs);
+    return () => clearInterval(timer);
+  }, []);
+  const [seen, setSeen] = useState({ id: '', seq: 0 });
+  const line = useDeskLine(
+    site,
+    { open: openId, seen: seen.id === openId ? seen.seq : 0, away: isAway },
+    () => {
+      refresh();
+      setBeat((before) => before + 1);
+    },
+  );
   const open = (id: string) =>
     setSearch({ ...(which !== 'all' && { show: which }), conversation: id }, { replace: true });
   const step = (by: number) => {
@@ -70,7 +102,7 @@ function Desk({ site }: { site: Site }) {
   };
   return (
     <Grid
-      templateColumns={{ base: 'minmax(0, 1fr)', lg: '300px minmax(0, 1fr)' }}
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: '320px minmax(0, 1fr)' }}
       gap="4"
       alignItems="stretch"
       onKeyDown={(event) => {
@@ -102,19 +134,18 @@ function Desk({ site }: { site: Site }) {
             </NativeSelect.Field>
             <NativeSelect.Indicator />
           </NativeSelect.Root>
-          <Text color={isCut ? 'brass' : 'slate'} fontSize="12px" role="status">
-            {isCut ? 'Connection lost. Trying again.' : `${waiting} waiting`}
+          <Text color={line.isCut ? 'brass' : 'slate'} fontSize="12px" role="status">
+            {line.isCut ? 'Connection lost. Trying again.' : `${waiting} waiting`}
           </Text>
         </Flex>
-        <Box flex="1" minH="0" overflow="auto">
-          {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
-          {data && conversations.length === 0 && (
-            <Text p="4" color="slate">
-              No conversations here.
-            </Text>
-          )}
-          <ConversationList {...{ conversations, members, openId }} onOpen={open} />
-        </Box>
+        <DeskTools {...{ isAway, isMuted }} onChange={setSettings} />
+        {error ? <ErrorNote error={error} retry={() => inBackground(mutate())} /> : null}
+        {data && conversations.length === 0 && (
+          <Text p="4" color="slate">
+            No conversations here.
+          </Text>
+        )}
+        <ConversationList {...{ conversations, members, openId }} onOpen={open} />
       </Flex>
       {openId === undefined ? (
         <EmptyNote title="No conversation is open">
@@ -125,7 +156,11 @@ function Desk({ site }: { site: Site }) {
         <OneOpen
           key={openId}
           id={openId}
-          {...{ site, members, beat, drafts }}
+          {...{ site, members, beat, drafts, line }}
+          onSeen={(seq) => setSeen({ id: openId, seq })}
+          onOpen={(one) =>
+            setSearch({ show: one.state === 'closed' ? 'closed' : 'all', conversation: one.id })
+          }
           onChange={() => inBackground(mutate())}
         />
       )}
@@ -139,12 +174,26 @@ interface OneOpenProps {
   id: string;
   beat: number;
   drafts: Map<string, string>;
+  line: DeskLine;
+  /** All up to a message has been looked at. */
+  onSeen(seq: number): void;
+  onOpen(conversation: ListedConversation): void;
   onChange(): void;
 }
 
 /** The conversation that is open, beside what is known of the visitor. */
-function OneOpen({ site, members, id, beat, drafts, onChange }: OneOpenProps) {
+function OneOpen({ site, members, id, beat, drafts, line, onSeen, onOpen, onChange }: OneOpenProps) {
   const conversation = useConversation(site, id, beat);
+  const seq = lastSeq(conversation.log);
+  const look = useEffectEvent(() => {
+    if (!document.hidden && seq > 0) onSeen(seq);
+  });
+  useEffect(() => {
+    look();
+    const looked = () => look();
+    document.addEventListener('visibilitychange', looked);
+    return () => document.removeEventListener('visibilitychange', looked);
+  }, [seq]);
   return (
     <Grid
       templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1fr) 240px' }}
@@ -154,10 +203,20 @@ function OneOpen({ site, members, id, beat, drafts, onChange }: OneOpenProps) {
       overflow="hidden"
       h={{ lg: 'calc(100vh - 180px)' }}
     >
-      <ConversationView {...{ site, members, conversation, drafts, onChange }} />
+      <ConversationView
+        {...{ site, members, conversation, drafts, onChange }}
+        signs={line.signs}
+        onTyping={line.types}
+        onSent={line.sent}
+      />
       {conversation.about && (
         <Box borderStartWidth={{ xl: '1px' }} overflow="auto">
-          <AboutVisitor about={conversation.about} />
+          <AboutVisitor
+            about={conversation.about}
+            {...{ site, onOpen }}
+            signs={line.signs}
+            onChange={conversation.catchUp}
+          />
         </Box>
       )}
     </Grid>

@@ -1,5 +1,6 @@
-import { Button, Flex, SegmentGroup, Text, Textarea } from '@chakra-ui/react';
+import { Button, FileUpload, Flex, SegmentGroup, Text, Textarea } from '@chakra-ui/react';
 import { longestMessage } from '@sirene/core/chat';
+import { Paperclip } from 'lucide-react';
 import { useState } from 'react';
 import { fillWords } from '@sirene/core/actions/words';
 import { at, useAnswer, type SavedReply, type Site } from '../shared/api/index.ts';
@@ -14,14 +15,16 @@ interface Props {
   /** What was being written here before. */
   draft: string;
   onDraft(text: string): void;
+  onTyping(): void;
   onSay(text: string, note: boolean): Promise<void>;
+  onFile(file: File, note: boolean): Promise<void>;
 }
 
 /** A short name as it is typed. */
 const shortName = /^\/([\p{L}\p{N}_-]*)$/u;
 
 /** Where the desk writes: an answer, or a note of its own. */
-export function WritePart({ site, visitor, isClosed, draft, onDraft, onSay }: Props) {
+export function WritePart({ site, visitor, isClosed, draft, onDraft, onTyping, onSay, onFile }: Props) {
   const [kind, setKind] = useState<'answer' | 'note'>('answer');
   const [text, write] = useState(draft);
   const { data: replies = [], mutate } = useAnswer(at('/api/sites/{site}/saved-replies', { site: site.id }));
@@ -49,6 +52,15 @@ export function WritePart({ site, visitor, isClosed, draft, onDraft, onSay }: Pr
       setError(failure);
     }
   };
+  const sendFile = async (file: File | undefined) => {
+    if (!file) return;
+    setError(null);
+    try {
+      await onFile(file, isNote);
+    } catch (failure) {
+      setError(failure);
+    }
+  };
   return (
     <Flex
       as="form"
@@ -56,6 +68,11 @@ export function WritePart({ site, visitor, isClosed, draft, onDraft, onSay }: Pr
       gap="2"
       p="3"
       borderTopWidth="1px"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault();
+        inBackground(sendFile(event.dataTransfer.files[0]));
+      }}
       onSubmit={(event) => {
         event.preventDefault();
         inBackground(send());
@@ -78,6 +95,15 @@ export function WritePart({ site, visitor, isClosed, draft, onDraft, onSay }: Pr
           </SegmentGroup.Item>
         </SegmentGroup.Root>
         <SavedReplies {...{ site, replies, text }} onUse={use} onChange={() => inBackground(mutate())} />
+        <FileUpload.Root maxFiles={1} w="auto" onFileAccept={({ files }) => inBackground(sendFile(files[0]))}>
+          <FileUpload.HiddenInput aria-label="File" />
+          <FileUpload.Trigger asChild>
+            <Button size="xs" variant="outline" colorPalette="plain">
+              <Paperclip size={13} aria-hidden />
+              File
+            </Button>
+          </FileUpload.Trigger>
+        </FileUpload.Root>
         <Text color="slate" fontSize="12px">
           {isClosed
             ? 'The conversation has ended. Reopen it to answer.'
@@ -111,7 +137,11 @@ export function WritePart({ site, visitor, isClosed, draft, onDraft, onSay }: Pr
           maxH="12lh"
           maxLength={longestMessage}
           value={text}
-          onChange={({ target }) => setText(target.value)}
+          onChange={({ target }) => {
+            setText(target.value);
+            if (!isNote) onTyping();
+          }}
+          onPaste={({ clipboardData }) => inBackground(sendFile(clipboardData.files[0]))}
           onKeyDown={(event) => {
             if (event.key !== 'Enter' || event.shiftKey || event.nativeEvent.isComposing) return;
             event.preventDefault();

@@ -1,7 +1,8 @@
-import { emptyLog, lastSeq, received, written, type ChatLog } from '@sirene/core/chat';
+import { emptyLog, lastSeq, received, written, type ChatFile, type ChatLog } from '@sirene/core/chat';
 import { newId } from '@sirene/embed/new-id';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { inBackground } from '../shared/background.ts';
+import { sendFile as upload } from '../shared/send-file.ts';
 import { at, get, post, withQuery, type Conversation, type Site } from '../shared/api/index.ts';
 
 /** One conversation as it stands at the desk. */
@@ -13,6 +14,8 @@ export interface OpenConversation {
   catchUp(): Promise<void>;
   /** Writes an answer, or a note that visitors never see; resolved once it is stored. */
   say(text: string, note: boolean): Promise<void>;
+  /** Sends a file as an answer, or as a note. */
+  sendFile(file: File, note: boolean): Promise<void>;
 }
 
 /**
@@ -45,9 +48,8 @@ export function useConversation(site: Site, id: string, beat: number): OpenConve
   useEffect(() => {
     inBackground(catchUp());
   }, [catchUp, beat]);
-  const say = async (text: string, note: boolean) => {
-    const message = { id: newId(), text };
-    change((before) => written(before, message));
+  const send = async (message: { id: string; text: string; file?: string }, note: boolean) => {
+    change((before) => written(before, { id: message.id, text: message.text }));
     try {
       await post(at('/api/sites/{site}/conversations/{conversation}/messages', path), { message, note });
     } catch (failure) {
@@ -57,5 +59,11 @@ export function useConversation(site: Site, id: string, beat: number): OpenConve
     }
     await catchUp();
   };
-  return { about, log, error, catchUp, say };
+  const say = (text: string, note: boolean) => send({ id: newId(), text }, note);
+  const sendFile = async (file: File, note: boolean) => {
+    const address = at('/api/sites/{site}/conversations/files', { site: site.id });
+    const sent = await upload<ChatFile>(address, file, { name: file.name.slice(-200) });
+    await send({ id: newId(), text: sent.name, file: sent.id }, note);
+  };
+  return { about, log, error, catchUp, say, sendFile };
 }

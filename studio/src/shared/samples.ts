@@ -1,4 +1,6 @@
 import { sampleLines } from '@sirene/core/document/basket';
+import { sampleChat, type ChatSample } from '@sirene/core/chat';
+import { writeChat } from '@sirene/embed/chat/write-chat';
 import { writeBasket } from '@sirene/embed/parts/basket';
 import { writeCounts } from '@sirene/embed/parts/countdown';
 import type { Mounted } from '@sirene/embed/mount';
@@ -8,12 +10,15 @@ import type { Mounted } from '@sirene/embed/mount';
  *
  * @param lines how many the basket has
  * @param now ms since the epoch
+ * @param chat how a conversation in it stands
  */
 export function writeSamples(
   to: Pick<Mounted, 'box' | 'root' | 'write' | 'body'>,
   lines: number,
   now: number,
+  chat: ChatSample = 'open',
 ): void {
   if (to.body.scripts.includes('basket')) writeBasket(to, sampleLines(lines));
+  if (to.body.scripts.includes('chat')) writeChat(to.box, sampleChat(chat));
   writeCounts(to, now);
 }

@@ -12,6 +12,7 @@ import { useAttempt } from '../shared/use-attempt.ts';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
 import { CodePools } from './CodePools.tsx';
+import { MemberIdentity } from './MemberIdentity.tsx';
 import { Members } from './Members.tsx';
 import { Panel } from '../shared/Panel.tsx';
 import { OutsideService } from './OutsideService.tsx';
@@ -40,6 +41,7 @@ export function SitePage() {
           <WebhookKey key={`webhooks ${site.id}`} site={site} />
           <OutsideService key={`payments ${site.id}`} site={site} kind="payments" />
           <OutsideService key={`members ${site.id}`} site={site} kind="members" />
+          <MemberIdentity key={`identity ${site.id}`} site={site} />
           <Origins key={site.id} site={site} />
           <Members site={site} />
           <Archive site={site} />

@@ -53,6 +53,16 @@ export interface Messages {
   fileType: string;
   fileFailed: string;
   fileWaits: string;
+  /** The tools of a chat, and what is wrong with what one tries there. */
+  chatAttach: string;
+  chatRate: string;
+  chatEnd: string;
+  chatTranscript: string;
+  chatPrint: string;
+  chatMute: string;
+  chatUnmute: string;
+  chatFile: string;
+  chatAgree: string;
   days: string;
   hours: string;
   minutes: string;

@@ -1,34 +1,115 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { MessagesSquare } from 'lucide';
-import { longestMessage, type ChatWords } from '../../chat/index.js';
+import { chatFiles, longestMessage, mostQuestions, type ChatRule, type ChatWords } from '../../chat/index.js';
 import { h } from '../../base/html/index.js';
-import { define, elementFields, line, oneOf } from './definition.js';
+import { safeAddress } from '../../base/sanitise/index.js';
+import { chatCss, designCss } from './chat-css.js';
+import { chatProperties } from './chat-properties.js';
+import { addressText, define, type AnyElement, elementFields, line, oneOf, strict } from './definition.js';
+
+const clockTime = Type.String({
+  pattern: '^([01]\\d|2[0-3]):[0-5]\\d$|^24:00$',
+  description: 'must be a time, such as 16:30',
+});
+const date = Type.String({
+  pattern: '^\\d{4}-\\d{2}-\\d{2}$',
+  description: 'must be a date, such as 2026-12-24',
+});
+const weekday = oneOf(['1', '2', '3', '4', '5', '6', '7']);
 
 const schema = elementFields('chat', {
   /** Who answers, as visitors read it. */
   name: line(80),
+  face: Type.Optional(addressText),
+  design: oneOf(['bubbles', 'cards', 'lines']),
+  /** What stands below the name: while somebody is there, while nobody is, and outside the hours. */
   state: line(120),
-  /** The first message, which nobody had to write. */
+  away: line(200),
+  closed: line(200),
+  /** The first message, which nobody had to write, and after how many seconds it is there. */
   greeting: line(300),
+  greetAfter: Type.Optional(Type.Number({ minimum: 0, maximum: 600 })),
   /** What visitors are asked before their first message. */
   ask: oneOf(['nothing', 'email', 'name-email']),
   nameLabel: line(80),
   emailLabel: line(80),
+  /** Further questions; with options, one of them is chosen. */
+  questions: Type.Optional(
+    Type.Array(Type.Object({ label: line(80), options: line(300), optional: Type.Boolean() }, strict), {
+      maxItems: mostQuestions,
+    }),
+  ),
   /** What stands above the questions, such as what becomes of the answers. */
   notice: Type.Optional(line(300)),
+  /** What has to be agreed to before the first message. */
+  consent: Type.Optional(line(300)),
+  /** When the desk is open, by the clocks of the site: always, where nothing is said. */
+  hours: Type.Optional(
+    Type.Array(
+      Type.Object(
+        { days: Type.Array(weekday, { minItems: 1, maxItems: 7 }), from: clockTime, to: clockTime },
+        strict,
+      ),
+      {
+        maxItems: 14,
+      },
+    ),
+  ),
+  /** Dates with other hours: closed, where none are said. */
+  except: Type.Optional(
+    Type.Array(
+      Type.Object({ on: date, from: Type.Optional(clockTime), to: Type.Optional(clockTime) }, strict),
+      { maxItems: 60 },
+    ),
+  ),
+  /** What visitors may send, and what they may do beside writing. */
+  files: oneOf(chatFiles),
+  rates: Type.Optional(Type.Boolean()),
+  transcript: Type.Optional(Type.Boolean()),
+  prints: Type.Optional(Type.Boolean()),
+  sound: Type.Optional(Type.Boolean()),
+  ends: Type.Optional(Type.Boolean()),
   placeholder: line(80),
   button: line(40),
-  /** What is said once the desk has ended a conversation. */
+  typing: line(80),
+  seen: line(40),
+  /** What is said once a conversation is over. */
   ended: line(160),
+  thanks: line(160),
+  mailed: line(160),
 });
 
 type Chat = Static<typeof schema>;
 
-/** The questions before a chat, by their names: what they are called, and of what type their inputs are. */
+/** The questions before a chat: what they are called, and of what type their inputs are. */
 const questions = ({ ask, nameLabel, emailLabel }: Chat) => [
-  ...(ask === 'name-email' ? [{ name: 'name', label: nameLabel, type: 'text' }] : []),
-  ...(ask === 'nothing' ? [] : [{ name: 'email', label: emailLabel, type: 'email' }]),
+  ...(ask === 'name-email' ? [{ key: 'name', label: nameLabel, type: 'text', when: {} }] : []),
+  // Outside the hours the answer comes by mail, so there it is asked in any case.
+  {
+    key: 'email',
+    label: emailLabel,
+    type: 'email',
+    when: ask === 'nothing' ? { 'data-when': 'closed' } : {},
+  },
 ];
+
+/** What the server has to know of a chat. */
+const chatRule = ({ hours = [], except = [], files, transcript = false }: Chat): ChatRule => ({
+  hours: { rows: hours.map((row) => ({ ...row, days: row.days.map(Number) })), except },
+  ...{ files, transcript },
+});
+
+/** What the server has to know of the chat of a widget; `undefined` where it has none. */
+export function chatRuleOf(elements: Readonly<Record<string, AnyElement>>): ChatRule | undefined {
+  const found = Object.values(elements).find(({ type, hidden }) => type === 'chat' && !hidden);
+  return found && chatRule(found as Chat);
+}
+
+const optionsOf = (options: string): string[] =>
+  options
+    .split(',')
+    .map((one) => one.trim())
+    .filter(Boolean);
 
 export const chat = define({
   type: 'chat',
@@ -43,117 +124,207 @@ export const chat = define({
   create: () => ({
     type: 'chat',
     name: 'Our desk',
+    design: 'bubbles' as const,
     state: 'Usually answers within minutes',
+    away: 'Nobody is here at the moment. We answer as soon as we can.',
+    closed: 'We are closed. Leave a message, and we answer by e-mail.',
     greeting: 'Hello. How can we help?',
     ask: 'name-email' as const,
     nameLabel: 'Your name',
     emailLabel: 'Your e-mail address',
+    files: 'pictures' as const,
+    rates: true,
+    transcript: true,
+    sound: true,
+    ends: true,
     placeholder: 'Write a message',
     button: 'Send',
+    typing: 'is typing …',
+    seen: 'Seen',
     ended: 'This conversation has ended. Write again to begin another.',
+    thanks: 'Thank you for your rating.',
+    mailed: 'The conversation is on its way to you by e-mail.',
   }),
   title: ({ name }) => name || 'Chat',
-  lacks: ({ name, ask, emailLabel, nameLabel }) => [
+  lacks: ({ name, ask, emailLabel, nameLabel, questions: own = [] }) => [
     ...(name.trim() === '' ? [{ text: 'A chat has no name, so screen readers can’t say whose it is' }] : []),
-    ...((ask !== 'nothing' && emailLabel.trim() === '') || (ask === 'name-email' && nameLabel.trim() === '')
+    ...(emailLabel.trim() === '' ||
+    (ask === 'name-email' && nameLabel.trim() === '') ||
+    own.some(({ label }) => label.trim() === '')
       ? [{ text: 'A question before the chat has no label' }]
       : []),
   ],
-  properties: [
-    { path: ['name'], label: 'Name', control: 'line', always: true },
-    { path: ['state'], label: 'Status text', control: 'line', always: true },
-    { path: ['greeting'], label: 'Greeting', control: 'line', always: true },
-    {
-      path: ['ask'],
-      label: 'Ask first',
-      control: 'choice',
-      options: { nothing: 'Nothing', email: 'E-mail', 'name-email': 'Name and e-mail' },
-    },
-    {
-      path: ['nameLabel'],
-      label: 'Name label',
-      control: 'line',
-      always: true,
-      only: ({ ask }: Chat) => ask === 'name-email',
-    },
-    {
-      path: ['emailLabel'],
-      label: 'E-mail label',
-      control: 'line',
-      always: true,
-      only: ({ ask }: Chat) => ask !== 'nothing',
-    },
-    {
-      path: ['notice'],
-      label: 'Notice',
-      control: 'line',
-      only: ({ ask }: Chat) => ask !== 'nothing',
-      help: 'Stands above the questions, such as what becomes of the answers.',
-    },
-    { path: ['placeholder'], label: 'Placeholder', control: 'line', rare: true, always: true },
-    { path: ['button'], label: 'Button text', control: 'line', rare: true, always: true },
-    { path: ['ended'], label: 'Message when ended', control: 'line', rare: true, always: true },
+  problems: ({ hours = [], except = [] }) => [
+    ...[...hours.entries()].flatMap(([at, { from, to }]): [string, string][] =>
+      from >= to ? [[`hours.${at}.to`, 'must be later than “From”']] : [],
+    ),
+    ...[...except.entries()].flatMap(([at, { from, to }]): [string, string][] =>
+      (from === undefined) !== (to === undefined)
+        ? [[`except.${at}.to`, 'needs both times, or neither']]
+        : from !== undefined && to !== undefined && from >= to
+          ? [[`except.${at}.to`, 'must be later than “From”']]
+          : [],
+    ),
   ],
+  properties: chatProperties,
   render(element, { id, box, part, messages }) {
-    const { name, state, greeting, notice, placeholder, button, ended } = element;
+    const {
+      name,
+      face = '',
+      state,
+      away,
+      closed,
+      greeting,
+      greetAfter,
+      notice,
+      consent,
+      placeholder,
+      button,
+    } = element;
     const words: ChatWords = {
-      ended,
+      ...{ ended: element.ended, typing: element.typing, seen: element.seen },
+      ...{ thanks: element.thanks, mailed: element.mailed, sound: element.sound === true },
+      ...{ unmute: messages.chatUnmute, mute: messages.chatMute },
+      ...{ badFile: messages.chatFile, agree: messages.chatAgree },
       classes: { received: `said ${part('received')}`, sent: `said mine ${part('sent')}` },
     };
-    const asked = questions(element);
+    const input = `input ${part('input')}`;
+    const described = { 'aria-describedby': `${id}-status` };
+    const required = { 'aria-required': 'true', maxlength: 200 };
+    const tool = (key: string, text: string, shown: boolean | undefined, when: string) =>
+      shown
+        ? h('button', { type: 'button', class: 'tool', 'data-tool': key, 'data-when': when }, text)
+        : null;
+    const stateLine = (when: string, text: string) =>
+      text ? h('p', { class: part('state'), 'data-when': when }, text) : null;
     return h(
       'div',
-      { ...box, 'data-chat': JSON.stringify(words), 'data-failed': messages.failed },
-      h('p', { class: `name ${part('name')}` }, name),
-      state ? h('p', { class: part('state') }, state) : null,
+      {
+        ...box,
+        'data-chat': JSON.stringify(words),
+        'data-failed': messages.failed,
+        'data-desk': 'here',
+        'data-stage': 'none',
+        'data-design': element.design,
+      },
+      h(
+        'div',
+        { class: 'head' },
+        face ? h('img', { class: 'face', src: safeAddress(face), alt: '', width: 40, height: 40 }) : null,
+        h(
+          'div',
+          {},
+          h('p', { class: `name ${part('name')}` }, name),
+          stateLine('here', state),
+          stateLine('away', away),
+          stateLine('closed', closed),
+        ),
+      ),
       h(
         'div',
         { class: 'log', role: 'log', tabindex: 0, 'aria-label': name },
-        greeting ? h('p', { class: words.classes.received }, greeting) : null,
+        greeting
+          ? h(
+              'p',
+              { class: words.classes.received, ...(greetAfter && { 'data-after': greetAfter }) },
+              greeting,
+            )
+          : null,
       ),
-      asked.length > 0
-        ? h(
-            'div',
-            { class: 'asked' },
-            notice ? h('p', {}, notice) : null,
-            ...asked.map(({ name: key, label, type }) =>
-              h(
-                'label',
-                {},
-                h('span', {}, label),
-                h('input', {
-                  ...{ type, 'data-asked': key, autocomplete: key, maxlength: 200, 'aria-required': 'true' },
-                  ...{ class: `input ${part('input')}`, 'aria-describedby': `${id}-status` },
-                }),
-              ),
-            ),
-          )
-        : null,
+      h('p', { class: 'sign', 'aria-live': 'off' }),
+      h(
+        'div',
+        { class: 'asked', 'data-when': 'none' },
+        notice ? h('p', {}, notice) : null,
+        ...questions(element).map(({ key, label, type, when }) =>
+          h(
+            'label',
+            when,
+            h('span', {}, label),
+            h('input', {
+              ...{ type, class: input, 'data-asked': key, autocomplete: key, ...required, ...described },
+            }),
+          ),
+        ),
+        ...(element.questions ?? []).map(({ label, options, optional }) => {
+          const given = {
+            ...{ class: input, 'data-own': label, ...described },
+            ...(optional ? { maxlength: 200 } : required),
+          };
+          const choices = optionsOf(options);
+          return h(
+            'label',
+            {},
+            h('span', {}, label, optional ? ` ${messages.optional}` : null),
+            choices.length > 0
+              ? h(
+                  'select',
+                  given,
+                  h('option', { value: '' }, ''),
+                  ...choices.map((one) => h('option', {}, one)),
+                )
+              : h('input', { type: 'text', ...given }),
+          );
+        }),
+        consent
+          ? h(
+              'label',
+              { class: 'agree' },
+              h('input', {
+                type: 'checkbox',
+                'data-agree': '',
+                ...{ 'aria-required': 'true' },
+                ...described,
+              }),
+              h('span', {}, consent),
+            )
+          : null,
+      ),
       h('p', { id: `${id}-status`, class: 'told', role: 'status' }),
       h(
         'div',
         { class: 'write' },
+        element.files === 'none'
+          ? null
+          : h(
+              'label',
+              { class: 'attach', title: messages.chatAttach },
+              h('input', {
+                ...{ type: 'file', 'data-file': '', 'aria-label': messages.chatAttach },
+                ...(element.files === 'pictures' && { accept: 'image/*' }),
+              }),
+              h('span', { 'aria-hidden': 'true' }, '+'),
+            ),
         h('textarea', {
-          ...{
-            rows: 1,
-            maxlength: longestMessage,
-            placeholder,
-            'aria-label': placeholder || name,
-            dir: 'auto',
-          },
-          class: `input ${part('input')}`,
+          ...{ rows: 1, maxlength: longestMessage, placeholder, dir: 'auto', class: input },
+          'aria-label': placeholder || name,
         }),
         h('button', { type: 'button', class: part('button') }, button),
       ),
+      element.rates
+        ? h(
+            'fieldset',
+            { class: 'rate', 'data-when': 'closed-chat' },
+            h('legend', {}, messages.chatRate),
+            ...[1, 2, 3, 4, 5].map((stars) =>
+              h(
+                'button',
+                { type: 'button', 'data-rate': stars, 'aria-label': `${stars} / 5` },
+                h('span', { 'aria-hidden': 'true' }, '★'),
+              ),
+            ),
+          )
+        : null,
+      h(
+        'p',
+        { class: 'tools' },
+        tool('end', messages.chatEnd, element.ends, 'going'),
+        tool('transcript', messages.chatTranscript, element.transcript, 'begun'),
+        tool('print', messages.chatPrint, element.prints, 'begun'),
+        tool('sound', messages.chatMute, element.sound, 'begun'),
+      ),
     );
   },
-  css:
-    '&{display:flex;flex-direction:column;min-height:0}& p{margin:0}& .told:empty,& [hidden]{display:none!important}' +
-    '& .log{display:flex;flex-direction:column;gap:8px;overflow:auto;overscroll-behavior:contain;min-height:120px;max-height:min(46vh,380px);padding:2px}' +
-    '& .said{max-width:85%;align-self:flex-start;white-space:pre-wrap;overflow-wrap:anywhere}& .mine{align-self:flex-end}' +
-    '& .waits{opacity:.6}& .by{display:block;font-size:.8em;opacity:.75}' +
-    '& .asked{display:grid;gap:8px}& label{display:grid;gap:3px;font-size:.9em}' +
-    '& .write{display:flex;gap:8px;align-items:flex-end}& .input{font:inherit;border-style:solid;width:100%;min-height:44px}' +
-    '& textarea{flex:1;resize:none;field-sizing:content;max-height:8em}& .input::placeholder{color:inherit;opacity:.7}' +
-    '& button{font:inherit;border:0;cursor:pointer;min-height:44px}',
+  css: chatCss,
+  cssFor: ({ design }) => [designCss[design]],
 });

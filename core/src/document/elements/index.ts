@@ -13,6 +13,7 @@ export type { Element, ElementType } from './registry.js';
 export { markRuns, runsIn, withText, type Marking } from './mark-runs.js';
 export { plainText, renderRuns, sameMarks, toRuns, type Run } from './rich-text.js';
 export { countdownEnd } from './countdown-end.js';
+export { chatRuleOf } from './chat.js';
 export { fieldSpec } from './field.js';
 export { noticeText } from './text.js';
 export { brandLogo, imageWidths } from './image.js';

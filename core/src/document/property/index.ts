@@ -16,6 +16,8 @@ export interface InspectorProperty {
     | 'icon'
     | 'code'
     | 'moment'
+    | 'date'
+    | 'time'
     | 'zone'
     | 'currency'
     | 'look'
@@ -39,6 +41,8 @@ export interface InspectorProperty {
     title?(entry: never): string;
     open?(entry: never): object;
     close?(entry: never): unknown;
+    /** Whether the last one may be taken away too. */
+    mayBeNone?: boolean;
   };
   /** For images: their own size is kept beside them, as `size`. */
   sized?: boolean;

@@ -1,4 +1,5 @@
 import { Button, Flex, Input, Popover, Portal, Stack, Text } from '@chakra-ui/react';
+import { chatSamples, type ChatSample } from '@sirene/core/chat';
 import { countdownEnd } from '@sirene/core/document/elements';
 import { SlidersHorizontal } from 'lucide-react';
 import { useState, useSyncExternalStore } from 'react';
@@ -10,7 +11,7 @@ import { localMoment, shiftedClock } from './stage-clock.ts';
 export function StageState() {
   const { elements } = useSettledDocument();
   const types = new Set(Object.values(elements).map(({ type }) => type));
-  if (!['basket', 'countdown', 'form'].some((type) => types.has(type as 'form'))) return null;
+  if (!['basket', 'chat', 'countdown', 'form'].some((type) => types.has(type as 'form'))) return null;
   return (
     <Popover.Root positioning={{ placement: 'bottom-start' }}>
       <Popover.Trigger asChild>
@@ -26,6 +27,7 @@ export function StageState() {
               <Stack gap="4">
                 {types.has('form') && <Mistakes />}
                 {types.has('basket') && <Samples />}
+                {types.has('chat') && <Conversation />}
                 {types.has('countdown') && <Clock />}
               </Stack>
             </Popover.Body>
@@ -57,6 +59,31 @@ function Mistakes() {
           colorPalette="plain"
           aria-pressed={mistakes === value}
           onClick={() => stage.showMistakes(value)}
+        >
+          {label}
+        </Button>
+      ))}
+    </Flex>
+  );
+}
+
+/** How the conversation stands that a chat is looked at with. */
+function Conversation() {
+  const { stage } = useView();
+  const chat = useSyncExternalStore(stage.subscribe, () => stage.chat);
+  return (
+    <Flex role="group" aria-label="Preview conversation" gap="1" align="center" wrap="wrap" maxW="340px">
+      <Text fontSize="13px" color="slate" me="1">
+        Chat
+      </Text>
+      {Object.entries(chatSamples).map(([sample, label]) => (
+        <Button
+          key={sample}
+          size="xs"
+          variant={chat === sample ? 'subtle' : 'ghost'}
+          colorPalette="plain"
+          aria-pressed={chat === sample}
+          onClick={() => stage.showChat(sample as ChatSample)}
         >
           {label}
         </Button>

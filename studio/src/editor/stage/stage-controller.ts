@@ -1,3 +1,4 @@
+import type { ChatSample } from '@sirene/core/chat';
 import { hang } from '@sirene/embed/parts/anchor';
 import { checkForm } from '@sirene/core/form';
 import { compileWidget, htmlOf, noForeign, type CompiledWidget } from '@sirene/core/compile';
@@ -40,6 +41,7 @@ export class StageController {
   #port: StagePort = editing;
   #foreign: Foreign = noForeign;
   #samples = 2;
+  #chat: ChatSample = 'new';
   /** The step that is shown of each form that has several. */
   readonly #steps = new Map<string, number>();
   #forced: { id: string | null; state: State | null } = { id: null, state: null };
@@ -138,6 +140,17 @@ export class StageController {
   /** Fills baskets with so many sample lines. */
   showSamples(count: number): void {
     this.#samples = count;
+    this.#paint();
+  }
+
+  /** How the conversation stands that chats are looked at with. */
+  get chat(): ChatSample {
+    return this.#chat;
+  }
+
+  /** Looks at chats in another state. */
+  showChat(sample: ChatSample): void {
+    this.#chat = sample;
     this.#paint();
   }
 
@@ -250,7 +263,7 @@ export class StageController {
   #htmlOf = (id: string): string | undefined => (this.#document ? htmlOf(this.#document, id) : undefined);
 
   #fill(mounted: Mounted): void {
-    writeSamples(mounted, this.#samples, this.#clock.now());
+    writeSamples(mounted, this.#samples, this.#clock.now(), this.#chat);
     for (const [id, rule] of Object.entries(this.#body?.forms ?? {})) {
       const form = this.nodeOf(id);
       if (!form) continue;

@@ -1118,7 +1118,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    /** A file that came with a submission. */
+    /** A file that came with a submission or in a conversation. */
     get: operations['FilesController_read'];
     put?: never;
     post?: never;
@@ -1162,6 +1162,108 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/c/{key}/chat/typing': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Says that the visitor is writing just now. */
+    post: operations['VisitorChatController_types'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/chat/end': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Ends the conversation, as the visitor wishes. */
+    post: operations['VisitorChatController_end'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/chat/rating': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Rates a conversation that has ended. */
+    post: operations['VisitorChatController_rate'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/chat/transcript': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Sends the conversation to the visitor’s address by e-mail. */
+    post: operations['VisitorChatController_transcript'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/chat/files': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Takes a file ahead of the message that it is of; the file itself is the body. */
+    post: operations['VisitorChatController_file'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/chat/files/{file}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A file of a conversation: nobody can guess its id. */
+    get: operations['VisitorChatController_read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/conversations': {
     parameters: {
       query?: never;
@@ -1196,6 +1298,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/conversations/files': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Takes a file ahead of the answer that it is of; the file itself is the body. */
+    post: operations['DeskController_file'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/conversations/{conversation}': {
     parameters: {
       query?: never;
@@ -1210,8 +1329,42 @@ export interface paths {
     delete?: never;
     options?: never;
     head?: never;
-    /** Takes a conversation on, hands it over, ends it or opens it again. */
+    /** Takes a conversation on, hands it over, lets it rest, ends it or opens it again. */
     patch: operations['DeskController_change'];
+    trace?: never;
+  };
+  '/api/sites/{site}/conversations/{conversation}/earlier': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Earlier conversations of the same person, the latest first. */
+    get: operations['DeskController_earlier'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/conversations/{conversation}/transcript': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A conversation as a text. */
+    get: operations['DeskController_transcript'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
     trace?: never;
   };
   '/api/sites/{site}/conversations/{conversation}/messages': {
@@ -1225,6 +1378,92 @@ export interface paths {
     put?: never;
     /** Stores an answer or a note; sent again with the same id, it is stored once. */
     post: operations['DeskController_say'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/conversations/{conversation}/typing': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Says that somebody at the desk is writing just now. */
+    post: operations['DeskController_types'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/conversations/{conversation}/lead': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Makes a lead of whoever writes. */
+    post: operations['DeskController_lead'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/identity-key': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** How the tokens of members are signed. */
+    get: operations['IdentityController_read'];
+    put?: never;
+    post?: never;
+    /** Takes the key away: no token is accepted from then on. */
+    delete: operations['IdentityController_clear'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/identity-key/secret': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Makes a new secret (HS256), told this once; tokens of the key before are refused from then on. */
+    post: operations['IdentityController_makeSecret'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/identity-key/public-key': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    /** Takes the public half of a pair (EdDSA, Ed25519). */
+    put: operations['IdentityController_setPublicKey'];
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -2494,6 +2733,12 @@ export interface components {
       /** @description Made by whoever writes it: 32 hexadecimal digits. Sent again, it is stored once. */
       id: string;
       text: string;
+      /** @description A file that was sent ahead of it; its name becomes the text */
+      file?: string;
+    };
+    ChatAnswerDto: {
+      label: string;
+      value: string;
     };
     VisitorMessageDto: {
       /** @description By which the visitor is known again: 32 hexadecimal digits of the page’s own */
@@ -2503,6 +2748,10 @@ export interface components {
       name?: string;
       /** @description Empty where nobody asked */
       email?: string;
+      /** @description What was asked beside name and address */
+      answers?: components['schemas']['ChatAnswerDto'][];
+      /** @description A token that the site’s own server signed: who the visitor is (JWT) */
+      identity?: string;
       page: string;
       title: string;
     };
@@ -2514,10 +2763,24 @@ export interface components {
       after: number;
       /** @description Whether it is answered only once there is something to tell */
       wait: boolean;
-      /** @description How the conversation stood when the page heard of it last */
-      state?: string;
+      /** @description The mark of the last answer: as long as it is the same, nothing has changed */
+      mark?: string;
       /** @description The conversation that the message is of */
       conversation?: string;
+      /** @description The last message that the visitor has looked at */
+      seen?: number;
+    };
+    VisitorDto: {
+      /** @description By which the visitor is known again: 32 hexadecimal digits of the page’s own */
+      token: string;
+      widget: string;
+    };
+    RateDto: {
+      /** @description By which the visitor is known again: 32 hexadecimal digits of the page’s own */
+      token: string;
+      widget: string;
+      rating: number;
+      text?: string;
     };
     DeskMessageDto: {
       message: components['schemas']['ChatMessageDto'];
@@ -2529,6 +2792,12 @@ export interface components {
       assignee?: string | null;
       /** @enum {string} */
       state?: 'open' | 'closed';
+      /** @description When it comes back among what is going on, ms since 1970; null for now */
+      snoozedUntil?: number | null;
+    };
+    PublicKeyDto: {
+      /** @description In PEM: BEGIN PUBLIC KEY */
+      publicKey: string;
     };
     SavedReplyDto: {
       /** @description By which it is found: one word */
@@ -3052,6 +3321,17 @@ export interface components {
       conversation: string | null;
       /** @enum {string} */
       state: 'none' | 'waiting' | 'open' | 'closed';
+      /** @enum {string} */
+      desk: 'here' | 'away' | 'closed';
+      rating: number | null;
+      /** @description Another whenever something has changed; sent with the next question. */
+      mark: string;
+      /** @description Who is writing just now on the other side; empty where nobody is. */
+      typing: string;
+      /** @description The last message that the other side has seen. */
+      seen: number;
+      /** @description Whether somebody is there on the other side. */
+      isHere: boolean;
       /** @description What is told is all behind this message. */
       after: number;
       messages: {
@@ -3063,7 +3343,21 @@ export interface components {
         name: string;
         text: string;
         at: number;
+        file: {
+          id: string;
+          name: string;
+          /** @description Its media type, read from its content. */
+          type: string;
+          bytes: number;
+        } | null;
       }[];
+    };
+    ChatFile: {
+      id: string;
+      name: string;
+      /** @description Its media type, read from its content. */
+      type: string;
+      bytes: number;
     };
     ListedConversation: {
       id: string;
@@ -3075,12 +3369,22 @@ export interface components {
       person: string | null;
       name: string;
       email: string;
+      /** @description Who they are by a token that the site has signed; null where there is none. */
+      identity: string | null;
+      answers: {
+        label: string;
+        value: string;
+      }[];
       page: string;
       pageTitle: string;
       /** @enum {string} */
       state: 'waiting' | 'open' | 'closed';
       /** @description The member who has taken it on. */
       assignee: string | null;
+      snoozedUntil: number | null;
+      rating: number | null;
+      ratingText: string;
+      lead: string | null;
       last: {
         text: string;
         /** @enum {string} */
@@ -3093,6 +3397,16 @@ export interface components {
     Happened: {
       /** @description How often something has happened; what is sent with the next question. */
       count: number;
+      open: {
+        /** @description Who is writing just now on the other side; empty where nobody is. */
+        typing: string;
+        /** @description The last message that the other side has seen. */
+        seen: number;
+        /** @description Whether somebody is there on the other side. */
+        isHere: boolean;
+        /** @description Another whenever something has changed; sent with the next question. */
+        mark: string;
+      } | null;
     };
     Conversation: {
       id: string;
@@ -3104,12 +3418,22 @@ export interface components {
       person: string | null;
       name: string;
       email: string;
+      /** @description Who they are by a token that the site has signed; null where there is none. */
+      identity: string | null;
+      answers: {
+        label: string;
+        value: string;
+      }[];
       page: string;
       pageTitle: string;
       /** @enum {string} */
       state: 'waiting' | 'open' | 'closed';
       /** @description The member who has taken it on. */
       assignee: string | null;
+      snoozedUntil: number | null;
+      rating: number | null;
+      ratingText: string;
+      lead: string | null;
       last: {
         text: string;
         /** @enum {string} */
@@ -3118,6 +3442,12 @@ export interface components {
         seq: number;
       };
       startedAt: number;
+      /** @description Who is writing just now on the other side; empty where nobody is. */
+      typing: string;
+      /** @description The last message that the other side has seen. */
+      seen: number;
+      /** @description Whether somebody is there on the other side. */
+      isHere: boolean;
       /** @description What is told is all behind this message. */
       after: number;
       messages: {
@@ -3129,7 +3459,24 @@ export interface components {
         name: string;
         text: string;
         at: number;
+        file: {
+          id: string;
+          name: string;
+          /** @description Its media type, read from its content. */
+          type: string;
+          bytes: number;
+        } | null;
       }[];
+    };
+    MadeLead: {
+      lead: string;
+    };
+    IdentityKind: {
+      /** @description null where members are not told apart. */
+      algorithm: ('HS256' | 'EdDSA') | null;
+    };
+    MadeSecret: {
+      secret: string;
     };
     SavedReply: {
       id: string;
@@ -3413,7 +3760,7 @@ export interface components {
       /** @description By kind, the newest of each first; eight of each at most. */
       hits: {
         /** @enum {string} */
-        kind: 'person' | 'submission' | 'note' | 'lead' | 'invoice';
+        kind: 'person' | 'submission' | 'conversation' | 'note' | 'lead' | 'invoice';
         id: string;
         /** @description What it opens: a submission, an invoice, or the person of any other. */
         target: string;
@@ -6297,10 +6644,209 @@ export interface operations {
       };
     };
   };
+  VisitorChatController_types: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['VisitorDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  VisitorChatController_end: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['VisitorDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  VisitorChatController_rate: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RateDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  VisitorChatController_transcript: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['VisitorDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  VisitorChatController_file: {
+    parameters: {
+      query: {
+        widget: string;
+        /** @description What it is called */
+        name: string;
+      };
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      202: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ChatFile'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  VisitorChatController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        file: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/octet-stream': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   DeskController_all: {
     parameters: {
       query: {
-        state: 'going' | 'closed';
+        state: 'going' | 'snoozed' | 'closed';
       };
       header?: never;
       path: {
@@ -6335,6 +6881,14 @@ export interface operations {
       query?: {
         /** @description The last count that is known; without one it is answered at once */
         since?: number;
+        /** @description The conversation that is open */
+        open?: string;
+        /** @description The mark of it in the last answer */
+        mark?: string;
+        /** @description The last message of it that has been looked at */
+        seen?: number;
+        /** @description Whether whoever asks is away: visitors are told that nobody is there */
+        away?: boolean;
       };
       header?: never;
       path: {
@@ -6351,6 +6905,40 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['Happened'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskController_file: {
+    parameters: {
+      query: {
+        /** @description What it is called */
+        name: string;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      202: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ChatFile'];
         };
       };
       /** @description Refused */
@@ -6433,6 +7021,70 @@ export interface operations {
       };
     };
   };
+  DeskController_earlier: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        conversation: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ListedConversation'][];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskController_transcript: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        conversation: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/plain': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   DeskController_say: {
     parameters: {
       query?: never;
@@ -6457,6 +7109,192 @@ export interface operations {
         content: {
           'application/json': components['schemas']['StoredMessage'];
         };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskController_types: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        conversation: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskController_lead: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        conversation: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MadeLead'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  IdentityController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['IdentityKind'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  IdentityController_clear: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  IdentityController_makeSecret: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MadeSecret'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  IdentityController_setPublicKey: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PublicKeyDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
       /** @description Refused */
       '4XX': {

@@ -75,8 +75,11 @@ export function ListControl({
             {tool(`${name} down`, <ArrowDown size={13} aria-hidden />, at === value.length - 1, () =>
               onChange(moved(at, at + 1)),
             )}
-            {tool(`Remove ${name}`, <Trash2 size={13} aria-hidden />, value.length === 1, () =>
-              onChange(value.toSpliced(at, 1)),
+            {tool(
+              `Remove ${name}`,
+              <Trash2 size={13} aria-hidden />,
+              value.length === 1 && !entries.mayBeNone,
+              () => onChange(value.length === 1 ? undefined : value.toSpliced(at, 1)),
             )}
           </>
         );

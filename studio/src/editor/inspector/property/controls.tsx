@@ -52,6 +52,19 @@ function LinesControl({ id, property, value, onChange }: PropertyControlProps<st
   );
 }
 
+// A browser tells of a date or a time once it is whole: until then there is nothing to say.
+function ClockControl({ id, property, value, onChange }: PropertyControlProps<string>) {
+  return (
+    <Input
+      id={id}
+      size="xs"
+      type={property.control}
+      value={value ?? ''}
+      onChange={({ target }) => (target.value || !property.always) && onChange(target.value || undefined)}
+    />
+  );
+}
+
 function ToggleControl({ id, property, value, onChange }: PropertyControlProps<boolean>) {
   return (
     <Switch.Root
@@ -158,6 +171,8 @@ const controls: Record<InspectorProperty['control'], Control> = {
   icon: IconControl,
   code: LazyCode,
   moment: MomentControl,
+  date: ClockControl,
+  time: ClockControl,
   zone: ZoneControl,
   currency: CurrencyControl,
   look: LookControl,

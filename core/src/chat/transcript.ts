@@ -1,0 +1,38 @@
+import type { ChatMessage } from './log.js';
+
+/** Whose conversation it was, and where. */
+export interface TranscriptHead {
+  /** What the chat is called, and the visitor; empty where nobody said. */
+  chat: string;
+  visitor: string;
+  page: string;
+}
+
+/**
+ * A conversation as a text to be read or kept: who wrote what and when, in order.
+ *
+ * @param zone by whose clocks the times are told (IANA time zone database)
+ * @param language of the dates (BCP 47)
+ */
+export function transcriptText(
+  { chat, visitor, page }: TranscriptHead,
+  messages: readonly ChatMessage[],
+  zone: string,
+  language = 'en-GB',
+): string {
+  const moment = new Intl.DateTimeFormat(language, {
+    timeZone: zone,
+    dateStyle: 'medium',
+    timeStyle: 'short',
+  });
+  const said = messages.map(
+    ({ from, name, text, at, file }) =>
+      `${moment.format(at)}  ${name || (from === 'visitor' ? visitor || 'Visitor' : chat)}${from === 'note' ? ' (note)' : ''}\n` +
+      // A line that another wrote must not pass for one of the transcript's own.
+      (file ? `[${file.name}, ${Math.max(1, Math.round(file.bytes / 1000))} kB]` : text).replaceAll(
+        /^/gm,
+        '  ',
+      ),
+  );
+  return [`${chat}\n${page}`, ...said, ''].join('\n\n');
+}

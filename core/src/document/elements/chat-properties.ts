@@ -1,0 +1,131 @@
+import type { InspectorProperty } from '../property/index.js';
+import { shortWeekdays } from '../../base/time/weekdays.js';
+
+interface Asking {
+  ask: string;
+}
+
+const line = (path: string, label: string, more: Partial<InspectorProperty> = {}): InspectorProperty => ({
+  path: [path],
+  label,
+  control: 'line',
+  always: true,
+  ...more,
+});
+const toggle = (path: string, label: string): InspectorProperty => ({
+  path: [path],
+  label,
+  control: 'toggle',
+});
+
+/** What the inspector offers of a chat. */
+export const chatProperties: readonly InspectorProperty[] = [
+  line('name', 'Name'),
+  { path: ['face'], label: 'Picture', control: 'image' },
+  {
+    path: ['design'],
+    label: 'Messages',
+    control: 'choice',
+    options: { bubbles: 'Bubbles', cards: 'Cards', lines: 'Lines' },
+  },
+  line('state', 'Online text'),
+  line('away', 'Away text', { help: 'While nobody has the desk open.' }),
+  line('closed', 'Closed text', { help: 'Outside the opening hours.' }),
+  line('greeting', 'Greeting'),
+  {
+    path: ['greetAfter'],
+    label: 'Greeting after',
+    control: 'number',
+    unit: 's',
+    min: 0,
+    max: 600,
+  },
+  {
+    path: ['ask'],
+    label: 'Ask first',
+    control: 'choice',
+    options: { nothing: 'Nothing', email: 'E-mail', 'name-email': 'Name and e-mail' },
+  },
+  line('nameLabel', 'Name label', { only: ({ ask }: Asking) => ask === 'name-email' }),
+  line('emailLabel', 'E-mail label', { help: 'Outside the opening hours it is asked in any case.' }),
+  {
+    path: ['questions'],
+    label: 'More questions',
+    control: 'list',
+    entries: {
+      mayBeNone: true,
+      blank: () => ({ label: 'Topic', options: '', optional: false }),
+      title: ({ label }: { label: string }) => label,
+      properties: [
+        line('label', 'Label'),
+        line('options', 'Options', { help: 'With commas between them. Left empty, a text is entered.' }),
+        { path: ['optional'], label: 'Optional', control: 'toggle', always: true },
+      ],
+    },
+  },
+  line('notice', 'Notice', {
+    always: false,
+    help: 'Stands above the questions, such as what becomes of the answers.',
+  }),
+  line('consent', 'Consent', {
+    always: false,
+    help: 'Has to be ticked before the first message. Left empty, nothing has to.',
+  }),
+  {
+    path: ['hours'],
+    label: 'Opening hours',
+    control: 'list',
+    help: 'By the clocks of the site. Without any, it is always open.',
+    entries: {
+      mayBeNone: true,
+      blank: () => ({ days: ['1', '2', '3', '4', '5'], from: '09:00', to: '17:00' }),
+      title: ({ from, to }: { from: string; to: string }) => `${from} to ${to}`,
+      properties: [
+        {
+          path: ['days'],
+          label: 'Days',
+          control: 'several',
+          options: Object.fromEntries(
+            Object.entries(shortWeekdays).map(([day, name]) => [day, name] as const),
+          ),
+        },
+        { path: ['from'], label: 'From', control: 'time', always: true },
+        { path: ['to'], label: 'To', control: 'time', always: true },
+      ],
+    },
+  },
+  {
+    path: ['except'],
+    label: 'Exceptions',
+    control: 'list',
+    help: 'Dates with other hours. Without times it is closed all day.',
+    entries: {
+      mayBeNone: true,
+      blank: () => ({ on: '2026-12-25' }),
+      title: ({ on }: { on: string }) => on,
+      properties: [
+        { path: ['on'], label: 'Date', control: 'date', always: true },
+        { path: ['from'], label: 'From', control: 'time' },
+        { path: ['to'], label: 'To', control: 'time' },
+      ],
+    },
+  },
+  {
+    path: ['files'],
+    label: 'Files',
+    control: 'choice',
+    options: { none: 'None', pictures: 'Images', any: 'Images and documents' },
+  },
+  toggle('ends', 'End button'),
+  toggle('rates', 'Rating'),
+  toggle('transcript', 'Transcript by e-mail'),
+  toggle('prints', 'Print button'),
+  toggle('sound', 'Sound'),
+  line('placeholder', 'Placeholder', { rare: true }),
+  line('button', 'Button text', { rare: true }),
+  line('typing', 'Typing text', { rare: true, help: 'Stands behind the name of who is writing.' }),
+  line('seen', 'Seen text', { rare: true }),
+  line('ended', 'Message when ended', { rare: true }),
+  line('thanks', 'Message when rated', { rare: true }),
+  line('mailed', 'Message when mailed', { rare: true }),
+];

@@ -1,0 +1,45 @@
+import { Body, Controller, Delete, Get, HttpCode, Post, Put } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { Answers, AnswersNothing } from '../shared/answers.js';
+import { CurrentSite, SiteAccess } from '../sites/site-access.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import { identityKind, madeSecret } from './chat.answers.js';
+import { PublicKeyDto } from './dto/identity.dto.js';
+import { Identities } from './identities.js';
+
+/** With what the tokens of a site's members are checked. */
+@ApiTags('chat')
+@SiteAccess('owner')
+@Controller('api/sites/:site/identity-key')
+export class IdentityController {
+  constructor(private readonly identities: Identities) {}
+
+  @Answers('How the tokens of members are signed.', identityKind)
+  @Get()
+  async read(@CurrentSite() site: SiteEntity) {
+    return { algorithm: await this.identities.kindOf(site) };
+  }
+
+  @Answers(
+    'Makes a new secret (HS256), told this once; tokens of the key before are refused from then on.',
+    madeSecret,
+  )
+  @Post('secret')
+  async makeSecret(@CurrentSite() site: SiteEntity) {
+    return { secret: await this.identities.makeSecret(site) };
+  }
+
+  @AnswersNothing('Takes the public half of a pair (EdDSA, Ed25519).')
+  @Put('public-key')
+  @HttpCode(204)
+  async setPublicKey(@CurrentSite() site: SiteEntity, @Body() { publicKey }: PublicKeyDto) {
+    await this.identities.setPublicKey(site, publicKey);
+  }
+
+  @AnswersNothing('Takes the key away: no token is accepted from then on.')
+  @Delete()
+  @HttpCode(204)
+  async clear(@CurrentSite() site: SiteEntity) {
+    await this.identities.clear(site);
+  }
+}

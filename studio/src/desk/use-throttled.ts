@@ -1,0 +1,26 @@
+import { useEffect, useRef } from 'react';
+
+/** Calls at once, and then at most once in so many ms however often it is asked; the last wish is always met. */
+export function useThrottled(call: () => void, ms: number): () => void {
+  const latest = useRef(call);
+  const state = useRef({ timer: 0, isWanted: false });
+  useEffect(() => {
+    latest.current = call;
+  });
+  useEffect(() => () => window.clearTimeout(state.current.timer), []);
+  const run = () => {
+    const { current } = state;
+    if (current.timer !== 0) {
+      current.isWanted = true;
+      return;
+    }
+    latest.current();
+    current.timer = window.setTimeout(() => {
+      current.timer = 0;
+      if (!current.isWanted) return;
+      current.isWanted = false;
+      run();
+    }, ms);
+  };
+  return run;
+}
