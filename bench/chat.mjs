@@ -164,7 +164,7 @@ function writers(widget, count, acknowledged) {
         if (!visitor?.line.isOpen) {
           visitor = new Visitor(widget);
           visitor.token = token;
-          await visitor.line.open.catch(() => pause(20));
+          await visitor.line.open.catch(() => pause(100));
         }
         const taken = await visitor.say(id, `Number ${own.length}`).catch(() => null);
         if (taken) break;

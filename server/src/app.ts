@@ -7,7 +7,6 @@ import helmet from '@fastify/helmet';
 import { UnsupportedMediaTypeException, type LogLevel } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
-import { WsAdapter } from '@nestjs/platform-ws';
 import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify';
 import { AccountsService } from './accounts/accounts.service.js';
@@ -16,6 +15,8 @@ import { dropUploads } from './assets/upload.js';
 import { AppModule } from './app.module.js';
 import { OutboxService } from './actions/outbox.service.js';
 import type { Config, ServerClock } from './config.js';
+import { QuietChats } from './chat/quiet-chats.js';
+import { SocketAdapter } from './chat/socket-adapter.js';
 import { FilesService } from './files/files.service.js';
 import { RetentionService } from './people/retention.service.js';
 import { IndexerService } from './search/indexer.service.js';
@@ -67,7 +68,7 @@ export async function createApp(
     // Fastify's own, which takes JSON alone: a form of another site can't pass for a request of the studio.
     bodyParser: false,
   });
-  app.useWebSocketAdapter(new WsAdapter(app));
+  app.useWebSocketAdapter(new SocketAdapter(app));
   const fastify = app.getHttpAdapter().getInstance();
   await openVisitorSurface(fastify, config);
   endInTime(fastify);
@@ -123,6 +124,7 @@ export async function startApp(app: NestFastifyApplication, config: Config): Pro
   app.get(FilesService).start();
   app.get(RetentionService).start();
   app.get(IndexerService).start();
+  app.get(QuietChats).start();
 }
 
 /** The address a request comes from is that before the last of so many hops; a visitor can add to those before, never to it. */

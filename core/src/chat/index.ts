@@ -15,6 +15,8 @@ export {
   type ChatSigns,
 } from './log.js';
 
+export { assigneeOf, type Operator } from './assign.js';
+export { chatReport, type ChatReport, type ReportedConversation } from './report.js';
 export { chatSamples, sampleChat, type ChatSample, type SampleChat } from './sample.js';
 export { answerAbove, writtenIn } from './mail-answer.js';
 export { transcriptText, type TranscriptHead } from './transcript.js';
@@ -24,6 +26,9 @@ export const longestMessage = 4000;
 
 /** What a visitor may send beside text. */
 export const chatFiles = ['none', 'pictures', 'any'] as const;
+
+/** How conversations find somebody at the desk. */
+export const chatAssigning = ['nobody', 'turn', 'least'] as const;
 
 /** The largest file that is sent in a chat, bytes. */
 export const largestChatFile = 10_000_000;
@@ -40,6 +45,17 @@ export interface ChatRule {
   files: (typeof chatFiles)[number];
   /** Whether a visitor may have what was said sent by mail. */
   transcript: boolean;
+  /** Who gets a conversation that begins: nobody, the next in turn, or whoever has the fewest. */
+  assign: (typeof chatAssigning)[number];
+  /** How many one person has at most by that; no limit where it is not said. */
+  mostEach?: number;
+  /** After how many hours without a word a conversation that was answered ends by itself; never, where it is not said. */
+  endAfter?: number;
+  /** How many days a conversation that is over is kept; for ever, where it is not said. */
+  keepFor?: number;
+  /** After how many minutes without an answer somebody is told by e-mail, and who. */
+  remindAfter?: number;
+  remind?: string;
 }
 
 /** What the page's script needs of a chat, beside what is drawn already. */

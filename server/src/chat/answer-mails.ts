@@ -2,7 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
 import { answerAbove, longestMessage, transcriptText, writtenIn } from '@sirene/core/chat';
 import { completeBrand } from '@sirene/core/style';
-import { Inject, Injectable, Logger, type OnModuleInit } from '@nestjs/common';
+import { Inject, Injectable, Logger, ServiceUnavailableException, type OnModuleInit } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import type { UserEntity } from '../accounts/accounts.entity.js';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
@@ -66,20 +66,27 @@ export class AnswerMails implements OnModuleInit {
     this.#send(mail, site, conversation, by).catch((error: unknown) => this.#logger.error(error));
   }
 
-  /** Sends a conversation to the visitor, as they asked. Throws where no mail can be sent. */
+  /**
+   * Sends a conversation to the visitor, as they asked.
+   *
+   * @throws ServiceUnavailableException where no mail can be sent at the moment
+   */
   async transcript(site: SiteEntity, conversation: ConversationEntity): Promise<void> {
     const { id, email, name, widgetName, page } = conversation;
     const messages = messagesOf(this.connection.bare, id, 0, false);
     const text = transcriptText({ chat: widgetName, visitor: name, page }, messages, site.zone);
-    await this.mailer.send(
-      {
-        to: email,
-        subject: `${widgetName}: ${site.name}`,
-        headers: { [siteHeader]: site.id },
-        ...brandedMail({ brand: completeBrand(site.brand), siteName: site.name }, { text }),
-      },
-      site.name,
-    );
+    const mail = {
+      to: email,
+      subject: `${widgetName}: ${site.name}`,
+      headers: { [siteHeader]: site.id },
+      ...brandedMail({ brand: completeBrand(site.brand), siteName: site.name }, { text }),
+    };
+    try {
+      await this.mailer.send(mail, site.name);
+    } catch (error) {
+      this.#logger.warn(`A transcript could not be sent: ${(error as Error).message}`);
+      throw new ServiceUnavailableException('The e-mail could not be sent. Try again later.');
+    }
   }
 
   async #send(

@@ -109,6 +109,14 @@ test('who is writing, and what has been seen, is told to the other side', async 
   expect((await bench.follow()).seen).toBe(seq);
 });
 
+test('who has said their name once goes on under it', async () => {
+  await bench.say('It is me again', { name: '' });
+  expect((await bench.follow()).messages.at(-1)).toMatchObject({
+    text: 'It is me again',
+    name: 'Mira Stone',
+  });
+});
+
 test('it rests until later, and comes back with the next message', async () => {
   const [{ id }] = await bench.going();
   expect((await bench.change(id, { snoozedUntil: bench.server.clock.now() + 3_600_000 })).status).toBe(204);
@@ -144,6 +152,13 @@ test('the visitor ends and rates it; before it has ended there is nothing to rat
   expect(body).toMatchObject({ rating: 4, ratingText: 'Quick', state: 'closed' });
 });
 
+test('how the desk did is told, of the last days', async () => {
+  const { body } = await bench.server.get(bench.desk('/report?days=30'));
+  expect(body).toMatchObject({ conversations: 1, answered: 1, rated: 1, rating: 4 });
+  expect(body.firstAnswer).toBeGreaterThanOrEqual(0);
+  expect((await bench.server.get(bench.desk('/report?days=0'))).status).toBe(400);
+});
+
 test('the desk takes it away as a text, with its notes', async () => {
   const { body: closed } = await bench.server.get(bench.desk('?state=closed'));
   await bench.answer(closed[0].id, 'A regular', true);
@@ -151,6 +166,15 @@ test('the desk takes it away as a text, with its notes', async () => {
   expect(headers.get('content-disposition')).toMatch(/^attachment; filename="conversation-/);
   expect(body).toMatch(/Mira Stone\n {2}Is the dome open tonight\?/);
   expect(body).toMatch(/\(note\)\n {2}A regular/);
+});
+
+test('whoever comes back is known as before', async () => {
+  await bench.say('Me again', { name: '', email: '' });
+  const [now] = await bench.going();
+  expect(now).toMatchObject({ name: 'Mira Stone', email: 'mira@stone.example' });
+  const { body: earlier } = await bench.server.get(bench.desk(`/${now.id}/earlier`));
+  expect(earlier).toMatchObject([{ state: 'closed', rating: 4 }]);
+  await bench.chat('end', { token, widget: bench.there.widget });
 });
 
 test('it is found by its words, and no more once the person is erased', async () => {

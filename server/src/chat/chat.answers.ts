@@ -1,5 +1,5 @@
 import type { ChatAnswers } from '@sirene/core/chat';
-import { Type } from '@sinclair/typebox';
+import { Type, type TSchema } from '@sinclair/typebox';
 import { answer, oneOf } from '../shared/answers.js';
 import { conversationStates, type ConversationEntity } from './chat.entity.js';
 
@@ -48,6 +48,22 @@ export const followed = answer('FollowedChat', {
   mark,
   ...signs,
   ...batch,
+});
+
+const orNull = (type: TSchema) => Type.Union([type, Type.Null()]);
+
+export const chatReportAnswer = answer('ChatReport', {
+  conversations: Type.Integer(),
+  answered: Type.Integer(),
+  firstAnswer: Type.Unsafe<number | null>(
+    orNull(Type.Integer({ description: 'Half waited no longer, ms.' })),
+  ),
+  longWait: Type.Unsafe<number | null>(
+    orNull(Type.Integer({ description: 'Nine of ten waited no longer, ms.' })),
+  ),
+  length: Type.Unsafe<number | null>(orNull(Type.Integer({ description: 'Half lasted no longer, ms.' }))),
+  rated: Type.Integer(),
+  rating: Type.Unsafe<number | null>(orNull(Type.Number({ description: 'The mean, 1 to 5.' }))),
 });
 
 export const storedMessage = answer('StoredMessage', { id: Type.String() });
@@ -108,4 +124,6 @@ export const identityKind = answer('IdentityKind', {
     description: 'null where members are not told apart.',
   }),
 });
-export const madeSecret = answer('MadeSecret', { secret: Type.String() });
+export const madeSecret = answer('MadeSecret', {
+  secret: Type.Union([Type.String(), Type.Null()], { description: 'null where none was made.' }),
+});

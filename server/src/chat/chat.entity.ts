@@ -32,6 +32,8 @@ export class ConversationEntity {
   @Column('integer', { default: 0 }) deskSeen: number;
   /** Until then it is not among what waits; a message of the visitor's ends that. */
   @Column('integer', { nullable: true }) snoozedUntil: number | null;
+  /** When somebody was last told that no answer came. */
+  @Column('integer', { nullable: true }) remindedAt: number | null;
   /** From 1 to 5, the visitor's. */
   @Column('integer', { nullable: true }) rating: number | null;
   @Column('text', { default: '' }) ratingText: string;

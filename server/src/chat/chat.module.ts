@@ -13,6 +13,7 @@ import { Happenings } from './happenings.js';
 import { Identities } from './identities.js';
 import { IdentityController } from './identity.controller.js';
 import { PublishedChats } from './published-chats.js';
+import { QuietChats } from './quiet-chats.js';
 import { SitePresence } from './site-presence.js';
 import { VisitorChatController } from './visitor-chat.controller.js';
 import { VisitorChatService } from './visitor-chat.service.js';
@@ -29,6 +30,7 @@ import { VisitorGateway } from './visitor.gateway.js';
     VisitorChatService,
     DeskService,
     PublishedChats,
+    QuietChats,
     SitePresence,
     VisitorPresence,
     Identities,
@@ -38,5 +40,6 @@ import { VisitorGateway } from './visitor.gateway.js';
     ChatSigns,
     ChatHub,
   ],
+  exports: [QuietChats],
 })
 export class ChatModule {}

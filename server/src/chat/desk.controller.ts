@@ -24,6 +24,7 @@ import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import {
   chatFile,
+  chatReportAnswer,
   happened,
   listedConversation,
   madeLead,
@@ -38,6 +39,7 @@ import {
   ConversationsDto,
   DeskFileDto,
   DeskMessageDto,
+  ReportDto,
   SinceDto,
 } from './dto/desk.dto.js';
 import { goneOf, longestWait } from './waiting.js';
@@ -62,10 +64,17 @@ export class DeskController {
   @Get('happening')
   async happening(
     @CurrentSite() site: SiteEntity,
+    @CurrentUser() user: UserEntity,
     @Query() asked: SinceDto,
     @Res({ passthrough: true }) reply: FastifyReply,
   ) {
-    return this.desk.waits(site, asked, longestWait, goneOf(reply));
+    return this.desk.waits(site, user, asked, longestWait, goneOf(reply));
+  }
+
+  @Answers('How the conversations of the last days went.', chatReportAnswer)
+  @Get('report')
+  report(@CurrentSite() site: SiteEntity, @Query() { days }: ReportDto) {
+    return this.desk.report(site, days);
   }
 
   @Answers('Takes a file ahead of the answer that it is of; the file itself is the body.', chatFile)

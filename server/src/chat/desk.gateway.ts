@@ -60,8 +60,8 @@ export class DeskGateway implements OnGatewayConnection {
       if (!isOwnOrigin(request.headers)) throw new UnauthorizedException('This line came from another site.');
       await whoIs();
       serveLine(client, {
-        happening: forMembers(waits, SinceDto, ({ site }, asked, gone) =>
-          this.desk.waits(site, asked, longestWait, gone),
+        happening: forMembers(waits, SinceDto, ({ site, user }, asked, gone) =>
+          this.desk.waits(site, user, asked, longestWait, gone),
         ),
         typing: forMembers(asks, OpenDto, async ({ site, user }, { open }) =>
           this.desk.types(site, open, user),

@@ -1,4 +1,9 @@
-import type { ChatSigns as Signs } from '@sirene/core/chat';
+import {
+  chatReport,
+  type ChatReport,
+  type ChatSigns as Signs,
+  type ReportedConversation,
+} from '@sirene/core/chat';
 import {
   BadRequestException,
   ConflictException,
@@ -26,6 +31,8 @@ import { conversationOf, findConversation, messagesOf } from './read-conversatio
 import { SitePresence } from './site-presence.js';
 import { VisitorPresence } from './visitor-presence.js';
 import { writeMessage } from './write-conversation.js';
+
+const dayMs = 86_400_000;
 
 /** Most conversations that the desk lists. */
 const most = 5000;
@@ -73,6 +80,15 @@ export class DeskService {
     const conversation = conversationOf(this.connection.bare, site, id);
     const messages = messagesOf(this.connection.bare, id, after, true);
     return { conversation: this.#awake(conversation), after, messages, ...this.#signsOf(conversation) };
+  }
+
+  /** How the conversations of the last days went. */
+  report(site: SiteEntity, days: number): ChatReport {
+    const rows = statement(
+      this.connection.bare,
+      'SELECT startedAt, answeredAt, closedAt, rating FROM conversation WHERE siteId = ? AND startedAt >= ?',
+    ).all(site.id, this.clock.now() - days * dayMs) as ReportedConversation[];
+    return chatReport(rows);
   }
 
   /** What one person wrote before in other conversations, the latest first. */
@@ -160,9 +176,9 @@ export class DeskService {
    *
    * @returns the count by then, and how the open one stands
    */
-  async waits(site: SiteEntity, asked: SinceDto, ms: number, gone: AbortSignal) {
+  async waits(site: SiteEntity, user: UserEntity, asked: SinceDto, ms: number, gone: AbortSignal) {
     const { since, open, mark, away = false } = asked;
-    if (!away) this.presence.heard(site.id);
+    this.#hear(site, user, away);
     await this.#see(site, asked);
     const key = deskKey(site.id);
     // From the look until it waits nothing else runs, so that nothing is missed between the two.
@@ -170,9 +186,14 @@ export class DeskService {
     if (since === this.hub.countOf(key) && mark === known?.mark) {
       const keys = [away ? awayKey(site.id) : key, ...(open === undefined ? [] : [openKey(open)])];
       await this.hub.wait(keys, ms, gone);
-      if (!away) this.presence.heard(site.id);
+      this.#hear(site, user, away);
     }
     return { count: this.hub.countOf(key), open: this.#standing(site, open) };
+  }
+
+  #hear(site: SiteEntity, { id }: UserEntity, away: boolean): void {
+    if (away) this.presence.away(site.id, id);
+    else this.presence.heard(site.id, id);
   }
 
   async #see(site: SiteEntity, { open, seen = 0 }: SinceDto): Promise<void> {

@@ -6,11 +6,12 @@ let bench: TestChat;
 let secret: string;
 beforeAll(async () => {
   bench = await TestChat.start();
-  secret = (await bench.server.post(key('/secret'))).body.secret;
+  secret = (await bench.server.put(key(), { algorithm: 'HS256' })).body.secret;
 });
 afterAll(() => bench.server.stop());
 
-const key = (path = '') => `/api/sites/${bench.there.siteId}/identity-key${path}`;
+const key = () => `/api/sites/${bench.there.siteId}/identity-key`;
+const setPublicKey = (publicKey: string) => bench.server.put(key(), { algorithm: 'EdDSA', publicKey });
 const now = () => Math.floor(bench.server.clock.now() / 1000);
 interface Claims {
   sub?: string;
@@ -74,7 +75,7 @@ test('a public key works as well, and the secret of before is good for nothing t
   const pair = generateKeyPairSync('ed25519');
   const publicKey = pair.publicKey.export({ type: 'spki', format: 'pem' }) as string;
   const old = await sign();
-  expect((await bench.server.put(key('/public-key'), { publicKey })).status).toBe(204);
+  expect((await setPublicKey(publicKey)).body).toEqual({ secret: null });
   expect((await bench.server.get(key())).body).toEqual({ algorithm: 'EdDSA' });
   const token = await new SignJWT({ aud: bench.there.key, sub: 'member-8', exp: now() + 60 })
     .setProtectedHeader({ alg: 'EdDSA' })
@@ -93,7 +94,7 @@ test.each([
     format: 'pem',
   }) as string,
 ])('a key that is none is refused (%#)', async (publicKey) => {
-  expect((await bench.server.put(key('/public-key'), { publicKey })).status).toBe(400);
+  expect((await setPublicKey(publicKey)).status).toBe(400);
 });
 
 test('without a key no token is taken', async () => {

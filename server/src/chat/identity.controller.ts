@@ -1,10 +1,10 @@
-import { Body, Controller, Delete, Get, HttpCode, Post, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { Answers, AnswersNothing } from '../shared/answers.js';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { identityKind, madeSecret } from './chat.answers.js';
-import { PublicKeyDto } from './dto/identity.dto.js';
+import { IdentityKeyDto } from './dto/identity.dto.js';
 import { Identities } from './identities.js';
 
 /** With what the tokens of a site's members are checked. */
@@ -21,19 +21,14 @@ export class IdentityController {
   }
 
   @Answers(
-    'Makes a new secret (HS256), told this once; tokens of the key before are refused from then on.',
+    'Sets the key. A secret (HS256) is told this once; tokens of the key before are refused from then on.',
     madeSecret,
   )
-  @Post('secret')
-  async makeSecret(@CurrentSite() site: SiteEntity) {
-    return { secret: await this.identities.makeSecret(site) };
-  }
-
-  @AnswersNothing('Takes the public half of a pair (EdDSA, Ed25519).')
-  @Put('public-key')
-  @HttpCode(204)
-  async setPublicKey(@CurrentSite() site: SiteEntity, @Body() { publicKey }: PublicKeyDto) {
+  @Put()
+  async set(@CurrentSite() site: SiteEntity, @Body() { algorithm, publicKey = '' }: IdentityKeyDto) {
+    if (algorithm === 'HS256') return { secret: await this.identities.makeSecret(site) };
     await this.identities.setPublicKey(site, publicKey);
+    return { secret: null };
   }
 
   @AnswersNothing('Takes the key away: no token is accepted from then on.')

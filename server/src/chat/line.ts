@@ -128,8 +128,6 @@ export function serveLine(
     clearInterval(heartbeat);
     end();
   });
-  // A line that breaks is closed by the library, and said of in its close; nobody else is to fall with it.
-  client.on('error', () => undefined);
 }
 
 function frameOf(text: string): Frame | undefined {

@@ -48,7 +48,7 @@ export function conversationOf(
   return found;
 }
 
-/** The conversation that a visitor began last in a chat; it may be over. */
+/** The conversation of a visitor that is going on in a chat, or the last that was. */
 export const lastOf = (
   database: Database,
   { siteId, visitor, widgetId }: Whose,
@@ -56,5 +56,5 @@ export const lastOf = (
   statement(
     database,
     `SELECT * FROM conversation WHERE siteId = ? AND visitor = ? AND widgetId = ?
-      ORDER BY startedAt DESC, id DESC LIMIT 1`,
+      ORDER BY state = 'closed', startedAt DESC, id DESC LIMIT 1`,
   ).get(siteId, visitor, widgetId) as ConversationEntity | undefined;

@@ -1,4 +1,4 @@
-import type { ChatSigns as Signs } from '@sirene/core/chat';
+import { assigneeOf, type ChatSigns as Signs } from '@sirene/core/chat';
 import {
   BadRequestException,
   ConflictException,
@@ -24,6 +24,7 @@ import { PublishedChats, type PublishedChat } from './published-chats.js';
 import { lastOf, messagesOf } from './read-conversation.js';
 import { longestWait } from './waiting.js';
 import { VisitorPresence } from './visitor-presence.js';
+import { SitePresence } from './site-presence.js';
 import { beginConversation, visitorOf, writeMessage } from './write-conversation.js';
 
 /** The visitors' side of conversations: who holds the token is the visitor, and nobody else. */
@@ -35,6 +36,7 @@ export class VisitorChatService {
     private readonly hub: ChatHub,
     private readonly signs: ChatSigns,
     private readonly presence: VisitorPresence,
+    private readonly desks: SitePresence,
     private readonly happenings: Happenings,
     private readonly chats: PublishedChats,
     private readonly files: FilesService,
@@ -50,11 +52,15 @@ export class VisitorChatService {
     const whose = whoseOf(site, said);
     const isClosed = this.chats.stateOf(site, chat) === 'closed';
     const { message } = said;
-    const name = identity?.name ?? said.name ?? '';
+    const given = identity?.name ?? said.name ?? '';
     const id = await this.groups.add((database) => {
       const at = this.clock.now();
-      const going = goingOf(database, whose);
-      const conversation = going ?? this.#begin(database, whose, chat, { ...said, name, identity }, at);
+      // Asked once, they go on under the name and the address that they gave then, in the next conversation too.
+      const last = lastOf(database, whose);
+      const going = last?.state === 'closed' ? undefined : last;
+      const [name, email] = [given || (last?.name ?? ''), said.email || (last?.email ?? '')];
+      const conversation =
+        going?.id ?? this.#begin(database, whose, chat, { ...said, name, email, identity }, at);
       const file =
         message.file === undefined
           ? null
@@ -63,7 +69,7 @@ export class VisitorChatService {
       const isNew = writeMessage(database, conversation, {
         ...{ id: message.id, text, file, sender: 'visitor', byId: null, name, at },
       });
-      if (isNew && !going && isClosed) this.#leave(database, site, chat, { ...said, name });
+      if (isNew && !going && isClosed) this.#leave(database, site, chat, { ...said, name, email });
       return conversation;
     });
     this.signs.sent('visitor', id);
@@ -190,7 +196,29 @@ export class VisitorChatService {
     const { page, title, identity, name, answers = [] } = said;
     const email = identity?.email || (said.email ?? '');
     const begun = { ...whose, widgetName: chat.name, name, email, page, pageTitle: title };
-    return beginConversation(database, { ...begun, identity: identity?.id ?? null, answers }, at);
+    const assigneeId = this.#assignee(database, whose, chat);
+    return beginConversation(database, { ...begun, identity: identity?.id ?? null, answers, assigneeId }, at);
+  }
+
+  #assignee(database: Database, { siteId, widgetId }: Whose, { rule }: PublishedChat): string | null {
+    if (rule.assign === 'nobody') return null;
+    const operators = this.desks.available(siteId).map((id) => ({
+      id,
+      open: statement(
+        database,
+        `SELECT count(*) FROM conversation WHERE siteId = ? AND assigneeId = ? AND state <> 'closed'`,
+      )
+        .pluck()
+        .get(siteId, id) as number,
+    }));
+    const last = statement(
+      database,
+      `SELECT assigneeId FROM conversation WHERE siteId = ? AND widgetId = ? AND assigneeId IS NOT NULL
+        ORDER BY startedAt DESC, id DESC LIMIT 1`,
+    )
+      .pluck()
+      .get(siteId, widgetId) as string | undefined;
+    return assigneeOf(rule.assign, operators, last ?? null, rule.mostEach);
   }
 
   // What is left while nobody is there is a submission too: its actions tell whoever has to know.
@@ -219,14 +247,6 @@ const nothing = {
 const whoseOf = (site: SiteEntity, { token, widget }: VisitorDto): Whose => ({
   ...{ siteId: site.id, visitor: visitorOf(token), widgetId: widget },
 });
-
-function goingOf(database: Database, { siteId, visitor, widgetId }: Whose): string | undefined {
-  const found = statement(
-    database,
-    `SELECT id FROM conversation WHERE siteId = ? AND visitor = ? AND widgetId = ? AND state <> 'closed'`,
-  ).get(siteId, visitor, widgetId) as { id: string } | undefined;
-  return found?.id;
-}
 
 const refuseFile = (): never => {
   throw new BadRequestException('message.file is none that was sent here');

@@ -14,6 +14,7 @@ import { ConversationList } from './ConversationList.tsx';
 import { ConversationView } from './ConversationView.tsx';
 import { useConversation } from './use-conversation.ts';
 import { useDeskSettings } from './desk-settings.ts';
+import { DeskReport } from './DeskReport.tsx';
 import { DeskTools } from './DeskTools.tsx';
 import { useBell } from './use-bell.ts';
 import { useDeskLine, type DeskLine } from './use-desk-line.ts';
@@ -22,7 +23,11 @@ import { useThrottled } from './use-throttled.ts';
 /** Where chats are answered. */
 export function DeskPage() {
   const { site } = useSite();
-  return <Page title="Desk">{site && <Desk key={site.id} site={site} />}</Page>;
+  return (
+    <Page title="Desk" aside={site && <DeskReport site={site} />}>
+      {site && <Desk key={site.id} site={site} />}
+    </Page>
+  );
 }
 
 /** Which conversations are listed; who uses the desk is a member by their address. */
@@ -65,10 +70,13 @@ function Desk({ site }: { site: Site }) {
     [data, which, me],
   );
   const asked = search.get('conversation');
-  const [kept, setKept] = useState<{ which: Shown; id: string }>();
-  // Once one is open it stays, whatever comes in above it.
-  const openId = asked ?? (kept?.which === which ? kept.id : undefined) ?? conversations[0]?.id;
-  if (openId !== undefined && (kept?.id !== openId || kept.which !== which)) setKept({ which, id: openId });
+  const [kept, setKept] = useState<{ which: Shown; id: string; asked: string | null }>();
+  // What was chosen counts until the address has followed: the router draws later, and what is typed by then must not go to the one
+  // before. Once one is open it stays, whatever comes in above it.
+  const isChosen = kept?.which === which && kept.asked === asked;
+  const before = kept?.which === which ? kept.id : undefined;
+  const openId = (isChosen ? kept.id : (asked ?? before)) ?? conversations[0]?.id;
+  if (openId !== undefined && (!isChosen || kept.id !== openId)) setKept({ which, id: openId, asked });
   const waiting =
     which === 'closed' || which === 'snoozed'
       ? 0
@@ -94,8 +102,10 @@ function Desk({ site }: { site: Site }) {
       setBeat((before) => before + 1);
     },
   );
-  const open = (id: string) =>
+  const open = (id: string) => {
+    setKept({ which, id, asked });
     setSearch({ ...(which !== 'all' && { show: which }), conversation: id }, { replace: true });
+  };
   const step = (by: number) => {
     const next = conversations[conversations.findIndex(({ id }) => id === openId) + by];
     if (next) open(next.id);

@@ -51,7 +51,19 @@ function Sent({ site, file }: { site: Site; file: ChatFile }) {
   const isPicture = /^image\/(jpeg|png|webp|gif)$/.test(file.type);
   return (
     <Link href={address} target="_blank" rel="noreferrer" color="deep" overflowWrap="anywhere">
-      {isPicture ? <Image src={address} alt={file.name} maxH="180px" rounded="sm" /> : file.name}
+      {isPicture ? (
+        <Image
+          src={address}
+          alt={file.name}
+          h="180px"
+          w="auto"
+          maxW="full"
+          objectFit="contain"
+          rounded="sm"
+        />
+      ) : (
+        file.name
+      )}
     </Link>
   );
 }

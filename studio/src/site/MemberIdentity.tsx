@@ -1,6 +1,6 @@
 import { Button, Field, Flex, Stack, Text, Textarea } from '@chakra-ui/react';
 import { useState } from 'react';
-import { at, post, put, remove, type Site, useAnswer } from '../shared/api/index.ts';
+import { at, put, remove, type Site, useAnswer } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { Panel } from '../shared/Panel.tsx';
@@ -18,12 +18,12 @@ export function MemberIdentity({ site }: { site: Site }) {
   const { error, busy, attempt } = useAttempt();
   const makeSecret = () =>
     attempt(async () => {
-      setSecret((await post(at('/api/sites/{site}/identity-key/secret', path))).secret);
+      setSecret((await put(at('/api/sites/{site}/identity-key', path), { algorithm: 'HS256' })).secret);
       await mutate();
     });
   const savePublicKey = (pem: string) =>
     attempt(async () => {
-      await put(at('/api/sites/{site}/identity-key/public-key', path), { publicKey: pem });
+      await put(at('/api/sites/{site}/identity-key', path), { algorithm: 'EdDSA', publicKey: pem });
       setPublicKey(null);
       setSecret(null);
       await mutate();

@@ -1,6 +1,13 @@
 import { Type, type Static } from '@sinclair/typebox';
 import { MessagesSquare } from 'lucide';
-import { chatFiles, longestMessage, mostQuestions, type ChatRule, type ChatWords } from '../../chat/index.js';
+import {
+  chatAssigning,
+  chatFiles,
+  longestMessage,
+  mostQuestions,
+  type ChatRule,
+  type ChatWords,
+} from '../../chat/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
 import { chatCss, designCss } from './chat-css.js';
@@ -64,6 +71,13 @@ const schema = elementFields('chat', {
   ),
   /** What visitors may send, and what they may do beside writing. */
   files: oneOf(chatFiles),
+  /** What the desk does by itself. */
+  assign: Type.Optional(oneOf(chatAssigning)),
+  mostEach: Type.Optional(Type.Integer({ minimum: 1, maximum: 50 })),
+  endAfter: Type.Optional(Type.Number({ minimum: 1, maximum: 720 })),
+  keepFor: Type.Optional(Type.Integer({ minimum: 1, maximum: 3650 })),
+  remindAfter: Type.Optional(Type.Number({ minimum: 1, maximum: 1440 })),
+  remind: Type.Optional(Type.String({ maxLength: 254 })),
   rates: Type.Optional(Type.Boolean()),
   transcript: Type.Optional(Type.Boolean()),
   prints: Type.Optional(Type.Boolean()),
@@ -94,9 +108,24 @@ const questions = ({ ask, nameLabel, emailLabel }: Chat) => [
 ];
 
 /** What the server has to know of a chat. */
-const chatRule = ({ hours = [], except = [], files, transcript = false }: Chat): ChatRule => ({
+const chatRule = ({
+  hours = [],
+  except = [],
+  files,
+  transcript = false,
+  assign = 'nobody',
+  mostEach,
+  endAfter,
+  keepFor,
+  remindAfter,
+  remind,
+}: Chat): ChatRule => ({
   hours: { rows: hours.map((row) => ({ ...row, days: row.days.map(Number) })), except },
-  ...{ files, transcript },
+  ...{ files, transcript, assign },
+  ...(mostEach !== undefined && { mostEach }),
+  ...(endAfter !== undefined && { endAfter }),
+  ...(keepFor !== undefined && { keepFor }),
+  ...(remindAfter !== undefined && remind !== undefined && { remindAfter, remind }),
 });
 
 /** What the server has to know of the chat of a widget; `undefined` where it has none. */
@@ -146,7 +175,10 @@ export const chat = define({
     mailed: 'The conversation is on its way to you by e-mail.',
   }),
   title: ({ name }) => name || 'Chat',
-  lacks: ({ name, ask, emailLabel, nameLabel, questions: own = [] }) => [
+  lacks: ({ name, ask, emailLabel, nameLabel, questions: own = [], remindAfter, remind = '' }) => [
+    ...(remindAfter !== undefined && !/^[^@\s]+@[^@\s]+$/.test(remind)
+      ? [{ text: 'Nobody can be reminded: there is no e-mail address' }]
+      : []),
     ...(name.trim() === '' ? [{ text: 'A chat has no name, so screen readers can’t say whose it is' }] : []),
     ...(emailLabel.trim() === '' ||
     (ask === 'name-email' && nameLabel.trim() === '') ||

@@ -24,6 +24,15 @@ export class ConversationsDto {
   state: (typeof shownConversations)[number];
 }
 
+export class ReportDto {
+  @ApiProperty({ description: 'Of so many days, up to now' })
+  @Type(() => Number)
+  @IsInt()
+  @Min(1)
+  @Max(366)
+  days: number;
+}
+
 export class AfterDto {
   @ApiPropertyOptional({ description: 'The last message that is known' })
   @MayBeLeftOut()

@@ -9,6 +9,8 @@ export class ChatAtWork1766200000000 implements MigrationInterface {
       'visitorSeen INTEGER NOT NULL DEFAULT 0',
       'deskSeen INTEGER NOT NULL DEFAULT 0',
       'snoozedUntil INTEGER',
+      // When somebody was last told that no answer came.
+      'remindedAt INTEGER',
       'rating INTEGER CHECK (rating BETWEEN 1 AND 5)',
       `ratingText TEXT NOT NULL DEFAULT ''`,
       // By the site's own word, in a signed token; NULL where only the visitor's is there.
@@ -64,6 +66,7 @@ export class ChatAtWork1766200000000 implements MigrationInterface {
       'identity',
       'ratingText',
       'rating',
+      'remindedAt',
       'snoozedUntil',
       'deskSeen',
       'visitorSeen',

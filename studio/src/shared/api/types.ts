@@ -1298,6 +1298,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/conversations/report': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** How the conversations of the last days went. */
+    get: operations['DeskController_report'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/conversations/files': {
     parameters: {
       query?: never;
@@ -1427,44 +1444,11 @@ export interface paths {
     };
     /** How the tokens of members are signed. */
     get: operations['IdentityController_read'];
-    put?: never;
+    /** Sets the key. A secret (HS256) is told this once; tokens of the key before are refused from then on. */
+    put: operations['IdentityController_set'];
     post?: never;
     /** Takes the key away: no token is accepted from then on. */
     delete: operations['IdentityController_clear'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sites/{site}/identity-key/secret': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Makes a new secret (HS256), told this once; tokens of the key before are refused from then on. */
-    post: operations['IdentityController_makeSecret'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sites/{site}/identity-key/public-key': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    /** Takes the public half of a pair (EdDSA, Ed25519). */
-    put: operations['IdentityController_setPublicKey'];
-    post?: never;
-    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -2795,9 +2779,14 @@ export interface components {
       /** @description When it comes back among what is going on, ms since 1970; null for now */
       snoozedUntil?: number | null;
     };
-    PublicKeyDto: {
-      /** @description In PEM: BEGIN PUBLIC KEY */
-      publicKey: string;
+    IdentityKeyDto: {
+      /**
+       * @description With HS256 a new secret is made, with EdDSA the public key is taken
+       * @enum {string}
+       */
+      algorithm: 'HS256' | 'EdDSA';
+      /** @description For EdDSA: an Ed25519 public key in PEM */
+      publicKey?: string;
     };
     SavedReplyDto: {
       /** @description By which it is found: one word */
@@ -3408,6 +3397,15 @@ export interface components {
         mark: string;
       } | null;
     };
+    ChatReport: {
+      conversations: number;
+      answered: number;
+      firstAnswer: number | null;
+      longWait: number | null;
+      length: number | null;
+      rated: number;
+      rating: number | null;
+    };
     Conversation: {
       id: string;
       widget: {
@@ -3476,7 +3474,8 @@ export interface components {
       algorithm: ('HS256' | 'EdDSA') | null;
     };
     MadeSecret: {
-      secret: string;
+      /** @description null where none was made. */
+      secret: string | null;
     };
     SavedReply: {
       id: string;
@@ -6918,6 +6917,40 @@ export interface operations {
       };
     };
   };
+  DeskController_report: {
+    parameters: {
+      query: {
+        /** @description Of so many days, up to now */
+        days: number;
+      };
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ChatReport'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   DeskController_file: {
     parameters: {
       query: {
@@ -7214,7 +7247,7 @@ export interface operations {
       };
     };
   };
-  IdentityController_clear: {
+  IdentityController_set: {
     parameters: {
       query?: never;
       header?: never;
@@ -7223,39 +7256,14 @@ export interface operations {
       };
       cookie?: never;
     };
-    requestBody?: never;
-    responses: {
-      /** @description Done; nothing more is told */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      /** @description Refused */
-      '4XX': {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Problem'];
-        };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['IdentityKeyDto'];
       };
     };
-  };
-  IdentityController_makeSecret: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        site: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
     responses: {
       /** @description Done */
-      201: {
+      200: {
         headers: {
           [name: string]: unknown;
         };
@@ -7274,7 +7282,7 @@ export interface operations {
       };
     };
   };
-  IdentityController_setPublicKey: {
+  IdentityController_clear: {
     parameters: {
       query?: never;
       header?: never;
@@ -7283,11 +7291,7 @@ export interface operations {
       };
       cookie?: never;
     };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PublicKeyDto'];
-      };
-    };
+    requestBody?: never;
     responses: {
       /** @description Done; nothing more is told */
       204: {

@@ -1,0 +1,142 @@
+import type { ChatRule } from '@sirene/core/chat';
+import { Inject, Injectable, Logger, NotFoundException, type OnApplicationShutdown } from '@nestjs/common';
+import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
+import { Connection } from '../database/connection.js';
+import { GroupWriter } from '../database/group-writer.js';
+import { statement } from '../database/statements.js';
+import { Mailer, siteHeader } from '../mail/mailer.js';
+import type { SiteEntity } from '../sites/sites.entity.js';
+import { SitesService } from '../sites/sites.service.js';
+import type { ConversationEntity } from './chat.entity.js';
+import { Happenings } from './happenings.js';
+import { PublishedChats } from './published-chats.js';
+
+/** How often it is looked, ms. */
+const everyMs = 60_000;
+
+/** How often it is looked what is to be deleted, ms. */
+const forgetMs = 3_600_000;
+
+const minuteMs = 60_000;
+const hourMs = 60 * minuteMs;
+const dayMs = 24 * hourMs;
+
+const goingChats = `SELECT DISTINCT siteId, widgetId FROM conversation WHERE state <> 'closed'`;
+
+const allChats = 'SELECT DISTINCT siteId, widgetId FROM conversation';
+
+// What was sent along goes with it: its contents belong to no file any more (files.service.ts).
+const forgetOld = `DELETE FROM conversation
+  WHERE siteId = @siteId AND widgetId = @widgetId AND state = 'closed' AND lastAt <= @before`;
+
+const endQuiet = `UPDATE conversation SET state = 'closed', closedAt = @now, snoozedUntil = NULL
+  WHERE siteId = @siteId AND widgetId = @widgetId AND state = 'open' AND lastFrom = 'desk' AND lastAt <= @before
+    AND snoozedUntil IS NULL
+  RETURNING id, siteId, visitor, widgetId`;
+
+// Once for each message that nobody answers.
+const remindOf = `UPDATE conversation SET remindedAt = @now
+  WHERE siteId = @siteId AND widgetId = @widgetId AND state <> 'closed' AND lastFrom = 'visitor' AND lastAt <= @before
+    AND coalesce(remindedAt, 0) < lastAt AND snoozedUntil IS NULL
+  RETURNING id, name, email, lastText`;
+
+/** What a chat does by itself once it has been quiet for a while: conversations end, and somebody is told that no answer came. */
+@Injectable()
+export class QuietChats implements OnApplicationShutdown {
+  readonly #logger = new Logger('Chats');
+  #timers: NodeJS.Timeout[] = [];
+
+  constructor(
+    private readonly connection: Connection,
+    private readonly groups: GroupWriter,
+    private readonly sites: SitesService,
+    private readonly chats: PublishedChats,
+    private readonly happenings: Happenings,
+    private readonly mailer: Mailer,
+    @Inject(CONFIG) private readonly config: Config,
+    @Inject(CLOCK) private readonly clock: ServerClock,
+  ) {}
+
+  /** Looks once a minute, and once an hour for what is to be deleted. */
+  start(): void {
+    const every = (ms: number, work: () => Promise<void>) => {
+      const run = () => {
+        work().catch((error: unknown) => this.#logger.error(error));
+      };
+      this.#timers.push(setInterval(run, ms).unref());
+    };
+    every(everyMs, () => this.look());
+    every(forgetMs, () => this.forget());
+  }
+
+  onApplicationShutdown(): void {
+    this.#timers.forEach(clearInterval);
+  }
+
+  /** Goes through the chats in which something is going on. */
+  async look(): Promise<void> {
+    for (const { site, widgetId, rule } of await this.#chats(goingChats)) {
+      if (rule.endAfter !== undefined) await this.#end(site, widgetId, rule.endAfter);
+      if (rule.remind !== undefined && rule.remindAfter !== undefined)
+        await this.#remind(site, widgetId, rule.remindAfter, rule.remind);
+    }
+  }
+
+  /** Deletes what has been over for as long as its chat says. */
+  async forget(): Promise<void> {
+    for (const { site, widgetId, rule } of await this.#chats(allChats)) {
+      if (rule.keepFor === undefined) continue;
+      const at = { siteId: site.id, widgetId, before: this.clock.now() - rule.keepFor * dayMs };
+      await this.groups.add((database) => statement(database, forgetOld).run(at));
+    }
+  }
+
+  async #chats(which: string): Promise<{ site: SiteEntity; widgetId: string; rule: ChatRule }[]> {
+    type Going = Pick<ConversationEntity, 'siteId' | 'widgetId'>;
+    const found: { site: SiteEntity; widgetId: string; rule: ChatRule }[] = [];
+    for (const { siteId, widgetId } of statement(this.connection.bare, which).all() as Going[]) {
+      const site = await this.sites.byId(siteId);
+      const rule = site && (await this.#ruleOf(site, widgetId));
+      if (site && rule) found.push({ site, widgetId, rule });
+    }
+    return found;
+  }
+
+  // A chat that is published no more has no rules.
+  async #ruleOf(site: SiteEntity, widgetId: string): Promise<ChatRule | null> {
+    try {
+      return (await this.chats.of(site, widgetId)).rule;
+    } catch (error) {
+      if (error instanceof NotFoundException) return null;
+      throw error;
+    }
+  }
+
+  async #end(site: SiteEntity, widgetId: string, hours: number): Promise<void> {
+    const now = this.clock.now();
+    const at = { siteId: site.id, widgetId, now, before: now - hours * hourMs };
+    const ended = await this.groups.add((database) => statement(database, endQuiet).all(at));
+    for (const one of ended as ConversationEntity[]) this.happenings.happened(one);
+  }
+
+  async #remind(site: SiteEntity, widgetId: string, minutes: number, to: string): Promise<void> {
+    const now = this.clock.now();
+    const at = { siteId: site.id, widgetId, now, before: now - minutes * minuteMs };
+    const waiting = await this.groups.add((database) => statement(database, remindOf).all(at));
+    for (const { id, name, email, lastText } of waiting as ConversationEntity[])
+      try {
+        await this.mailer.send({
+          to,
+          subject: `No answer for ${minutes} minutes: ${name || email || 'a visitor'}`,
+          headers: { [siteHeader]: site.id },
+          text: `${lastText}\n\n${this.config.origin}/desk?conversation=${id}\n`,
+        });
+      } catch (error) {
+        this.#logger.warn(`Nobody could be told that ${id} waits: ${(error as Error).message}`);
+        // Tried again with the next look.
+        await this.groups.add((database) =>
+          statement(database, 'UPDATE conversation SET remindedAt = NULL WHERE id = ?').run(id),
+        );
+      }
+  }
+}
