@@ -62,9 +62,7 @@ export class VisitorChatService {
       const conversation =
         going?.id ?? this.#begin(database, whose, chat, { ...said, name, email, identity }, at);
       const file =
-        message.file === undefined
-          ? null
-          : (this.files.sendIn(database, site.id, conversation, message.file) ?? refuseFile());
+        message.file === undefined ? null : this.files.sendIn(database, site.id, conversation, message.file);
       const text = file?.name ?? message.text;
       const isNew = writeMessage(database, conversation, {
         ...{ id: message.id, text, file, sender: 'visitor', byId: null, name, at },
@@ -247,7 +245,3 @@ const nothing = {
 const whoseOf = (site: SiteEntity, { token, widget }: VisitorDto): Whose => ({
   ...{ siteId: site.id, visitor: visitorOf(token), widgetId: widget },
 });
-
-const refuseFile = (): never => {
-  throw new BadRequestException('message.file is none that was sent here');
-};

@@ -3,6 +3,7 @@ import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import {
+  BadRequestException,
   HttpException,
   Inject,
   Injectable,
@@ -124,14 +125,16 @@ export class FilesService implements OnApplicationShutdown {
     );
   }
 
-  /** Makes a file that of a conversation; called inside a transaction. Returns nothing where it is none, or of another. */
-  sendIn(database: Database, siteId: string, conversation: string, id: string): ChatFile | undefined {
-    return statement(
+  /** Makes a file that of a conversation; called inside a transaction. Refuses one that was not sent here, or is of another. */
+  sendIn(database: Database, siteId: string, conversation: string, id: string): ChatFile {
+    const sent = statement(
       database,
       `UPDATE file SET conversationId = @conversation
         WHERE id = @id AND siteId = @siteId AND submissionId IS NULL AND coalesce(conversationId, @conversation) = @conversation
         RETURNING id, name, type, bytes`,
     ).get({ siteId, conversation, id }) as ChatFile | undefined;
+    if (!sent) throw new BadRequestException('message.file is none that was sent here');
+    return sent;
   }
 
   /** A file of a conversation, and where its content lies. Refuses one that is not there. */

@@ -21,7 +21,7 @@ const toggle = (path: string, label: string): InspectorProperty => ({
 /** What the inspector offers of a chat. */
 export const chatProperties: readonly InspectorProperty[] = [
   line('name', 'Name'),
-  { path: ['face'], label: 'Picture', control: 'image' },
+  { path: ['face'], label: 'Image', control: 'image' },
   {
     path: ['design'],
     label: 'Messages',
