@@ -1,5 +1,6 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { newWidget, signIn, studio } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 /** A hand that counts what it does: each press, each field that is filled in, each run of typing. */
 class CountingHand {

@@ -1,6 +1,7 @@
 import { Buffer } from 'node:buffer';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { demo, expectAccessible, signIn, studio } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 test.beforeEach(async ({ page }) => {
   await signIn(page, 'brand');

@@ -1,7 +1,8 @@
-import { expect, test, type Browser, type Page } from '@playwright/test';
+import { expect, type Browser, type Page } from '@playwright/test';
 import { builds, type Build } from '../builds.ts';
 import { keys, mouse } from '../hands.ts';
 import { demo, expectAccessible, saved, signIn, stage, studio } from './helpers.ts';
+import { test } from '../studio-test.ts';
 import { working } from '../work.ts';
 
 /** The marker that a designer puts into the client's page, there before the script looks for it. */

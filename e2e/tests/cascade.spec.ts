@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import fc from 'fast-check';
 import { signIn, studio } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 type Values = Record<string, number | string>;
 type Sheet = Record<string, Record<string, Values>>;

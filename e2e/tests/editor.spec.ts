@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   add,
   doubleClickOnStage,
@@ -15,6 +15,7 @@ import {
   demo,
   openWidget,
 } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 test.beforeEach(async ({ page }) => {
   await signIn(page);

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import {
   add,
   demo,
@@ -14,6 +14,7 @@ import {
   studio,
   stage,
 } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 // A form where a visitor becomes a lead: asked in steps, by conditions, with a sum while they type; and what follows it.
 

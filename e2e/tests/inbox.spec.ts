@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { expectAccessible, larkmoor, signIn, studio } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 // Work on what was sent: found by its words, read, taken on, shown as the site needs it, answered; and two who are one.
 

@@ -1,5 +1,5 @@
 import { Buffer } from 'node:buffer';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import {
   add,
   expectAccessible,
@@ -12,6 +12,7 @@ import {
   studio,
   inspector,
 } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 const menuOf = async (page: Page, widget: string, item: string | RegExp) => {
   await find(page, widget);

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import {
   add,
   demo,
@@ -13,6 +13,7 @@ import {
   studio,
   inspector,
 } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 const section = (page: Page, title: string) =>
   inspector(page)

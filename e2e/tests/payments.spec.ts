@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { demo, expectAccessible, signIn } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 test('a gift: an amount of one’s own, monthly; the payment fails, is tried again, and the receipt goes out', async ({
   page,

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { demo, expectAccessible, signIn, studio } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 // From a row to a person: the lists they are on, the leads they became, and all that happened, in one place.
 

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { add, demo, expectAccessible, newWidget, row, signIn, stage, studio, openWidget } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 test.beforeEach(({ page }) => signIn(page));
 

@@ -1,5 +1,4 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
-import { withoutServerClock } from '../server-clock.ts';
+import { expect, type Locator, type Page } from '@playwright/test';
 import {
   demo,
   dropDrafts,
@@ -10,6 +9,7 @@ import {
   saved,
   signIn,
 } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 // The six steps of rules that people can trust: a rule as a sentence, one visitor played, five thousand, the page plan, the draft on
 // the live page, and clocks that tell the truth.
@@ -123,28 +123,6 @@ test('a draft runs on the live page before it is published, says why, and nothin
     );
     await live.evaluate('sirene.ready');
   });
-});
-
-test('a countdown of a visitor’s own goes on over pages and a reload, and says its end', async ({ page }) => {
-  await page.clock.install();
-  await withoutServerClock(page);
-  await page.goto(`${demo}/shop/red-lamp/`);
-  await page.waitForFunction(() => 'sirene' in window);
-  await page.evaluate('sirene.ready');
-  await page.evaluate('sirene.open("first-order-lamp-offer")');
-  const offer = page.getByRole('dialog', { name: 'A tenth off your first lamp' });
-  const timer = offer.getByRole('timer');
-  await expect(timer).toContainText('20');
-  await page.clock.runFor(61_000);
-  await expect(timer).toContainText(/18\D+5\d/);
-  await expectAccessible(page);
-  await page.goto(`${demo}/shop/moon-lamp/`);
-  await page.waitForFunction(() => 'sirene' in window);
-  await page.evaluate('sirene.ready');
-  await page.evaluate('sirene.open("first-order-lamp-offer")');
-  await expect(timer).toContainText(/18\D+[0-5]\d/);
-  await page.clock.runFor(20 * 60_000);
-  await expect(page.getByText('The twenty minutes are over')).toBeVisible();
 });
 
 test('a bar that ends on a Friday is looked at in its last day by the clock, its date untouched', async ({
@@ -277,42 +255,6 @@ test('a rule of three triggers, a tree of conditions and a schedule reads as one
   await page.keyboard.press('Escape');
   await expect(sentence(page, 'appear')).toContainText('at most once per week, 3 times in all.');
   await saved(page);
-});
-
-test('closed, an offer remains as a tab over pages; its code is the visitor’s own', async ({
-  page,
-  context,
-}) => {
-  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
-  await page.goto(`${demo}/shop/red-lamp/`);
-  await page.waitForFunction(() => 'sirene' in window);
-  await page.evaluate('sirene.ready');
-  await page.evaluate('sirene.open("first-order-lamp-offer")');
-  await page.getByRole('button', { name: 'Get my code' }).click();
-  const code = page.locator('code');
-  await expect(code).toHaveText(/^LAMP-/);
-  const mine = await code.textContent();
-  expect(await page.evaluate('navigator.clipboard.readText()')).toBe(mine);
-  await page.keyboard.press('Escape');
-  const tab = page.getByRole('button', { name: 'A tenth off', exact: true });
-  await expect(tab).toBeVisible();
-  await expectAccessible(page);
-  await page.goto(`${demo}/shop/moon-lamp/`);
-  await tab.click();
-  await page.getByRole('button', { name: 'Get my code' }).click();
-  await expect(code).toHaveText(mine ?? '');
-  await expect(tab).toHaveCount(0);
-  // Somebody else gets another.
-  const other = await context.browser()?.newContext();
-  const stranger = await other?.newPage();
-  await stranger?.goto(`${demo}/shop/red-lamp/`);
-  await stranger?.waitForFunction(() => 'sirene' in window);
-  await stranger?.evaluate('sirene.ready');
-  await stranger?.evaluate('sirene.open("first-order-lamp-offer")');
-  await stranger?.getByRole('button', { name: 'Get my code' }).click();
-  await expect(stranger?.locator('code') as Locator).toHaveText(/^LAMP-/);
-  expect(await stranger?.locator('code').textContent()).not.toBe(mine);
-  await other?.close();
 });
 
 test('traffic goes by its table of paths, which is edited and reset', async ({ page }) => {

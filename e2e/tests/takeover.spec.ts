@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { expectAccessible, openWidget, row, signIn, studio } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 test('a form that the site has already becomes a widget; what can’t be taken is told', async ({ page }) => {
   await signIn(page, 'widgets');

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   add,
   demo,
@@ -16,6 +16,7 @@ import {
   openWidget,
   find,
 } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 test('a signup pop-up, from an empty canvas to a lead in the inbox and back to an earlier version', async ({
   page,

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { add, chooseWidget, newWidget, row, saved, signIn, stage } from './helpers.ts';
+import { test } from '../studio-test.ts';
 
 const inspector = (page: Page) => page.getByLabel('Inspector', { exact: true });
 

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { expect, test, type Page } from '@playwright/test';
+import { withoutServerClock } from '../server-clock.ts';
 import { demo, expectAccessible, publish, signIn, studio, openWidget } from './helpers.ts';
 
 const letter = (page: Page) => page.getByRole('dialog', { name: 'The moor’s sky, once a month' });
@@ -21,8 +22,15 @@ async function submissionsOf(page: Page, words: string): Promise<number> {
   return page.getByRole('table', { name: 'Submissions' }).getByRole('row').filter({ hasText: words }).count();
 }
 
+/** The page's clock stands until it is told to run: an installed one goes on by itself, and fires rules on a slow machine. */
+async function standStill(page: Page): Promise<void> {
+  const now = Date.now();
+  await page.clock.install({ time: now });
+  await page.clock.pauseAt(now + 1000);
+}
+
 test('the letter comes by its rule: where, when, and not again after closing', async ({ page }) => {
-  await page.clock.install();
+  await standStill(page);
   await page.goto(`${demo}/contact/`);
   await page.clock.runFor(20_000);
   await expect(letter(page)).toHaveCount(0);
@@ -33,6 +41,7 @@ test('the letter comes by its rule: where, when, and not again after closing', a
   await expect(letter(page)).toHaveCount(0);
   await page.clock.runFor(1_000);
   await expect(letter(page)).toBeVisible();
+  await page.clock.resume();
   await expectAccessible(page);
   await letter(page).getByRole('button', { name: 'Close' }).click();
   await expect(letter(page)).toHaveCount(0);
@@ -44,13 +53,16 @@ test('the letter comes by its rule: where, when, and not again after closing', a
 });
 
 test('scrolling far enough brings it too', async ({ page }) => {
+  await standStill(page);
   await page.goto(demo + articles[1]);
   await page.waitForFunction(() => 'sirene' in window);
   await page.evaluate('sirene.ready');
   await page.mouse.wheel(0, 200);
   await expect(letter(page)).toHaveCount(0);
+  await page.clock.resume();
   await page.mouse.wheel(0, 4000);
-  await expect(letter(page)).toBeVisible();
+  // Before its seconds would bring it.
+  await expect(letter(page)).toBeVisible({ timeout: 5000 });
 });
 
 test('before a widget shows, a page fetches its site’s script, then body and part side by side', async ({
@@ -224,4 +236,62 @@ test('scripts are sent as they were compressed when they were built, and kept fo
         vary: expect.stringMatching(/accept-encoding/i) as unknown as string,
       });
     }
+});
+
+test('a countdown of a visitor’s own goes on over pages and a reload, and says its end', async ({ page }) => {
+  await page.clock.install();
+  await withoutServerClock(page);
+  await page.goto(`${demo}/shop/red-lamp/`);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate('sirene.ready');
+  await page.evaluate('sirene.open("first-order-lamp-offer")');
+  const offer = page.getByRole('dialog', { name: 'A tenth off your first lamp' });
+  const timer = offer.getByRole('timer');
+  await expect(timer).toContainText('20');
+  await page.clock.runFor(61_000);
+  await expect(timer).toContainText(/18\D+5\d/);
+  await expectAccessible(page);
+  await page.goto(`${demo}/shop/moon-lamp/`);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate('sirene.ready');
+  await page.evaluate('sirene.open("first-order-lamp-offer")');
+  await expect(timer).toContainText(/18\D+[0-5]\d/);
+  await page.clock.runFor(20 * 60_000);
+  await expect(page.getByText('The twenty minutes are over')).toBeVisible();
+});
+
+test('closed, an offer remains as a tab over pages; its code is the visitor’s own', async ({
+  page,
+  context,
+  browser,
+}) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.goto(`${demo}/shop/red-lamp/`);
+  await page.waitForFunction(() => 'sirene' in window);
+  await page.evaluate('sirene.ready');
+  await page.evaluate('sirene.open("first-order-lamp-offer")');
+  await page.getByRole('button', { name: 'Get my code' }).click();
+  const code = page.locator('code');
+  await expect(code).toHaveText(/^LAMP-/);
+  const mine = await code.textContent();
+  expect(await page.evaluate('navigator.clipboard.readText()')).toBe(mine);
+  await page.keyboard.press('Escape');
+  const tab = page.getByRole('button', { name: 'A tenth off', exact: true });
+  await expect(tab).toBeVisible();
+  await expectAccessible(page);
+  await page.goto(`${demo}/shop/moon-lamp/`);
+  await tab.click();
+  await page.getByRole('button', { name: 'Get my code' }).click();
+  await expect(code).toHaveText(mine ?? '');
+  await expect(tab).toHaveCount(0);
+  // Somebody else gets another.
+  const stranger = await (await browser.newContext()).newPage();
+  await stranger.goto(`${demo}/shop/red-lamp/`);
+  await stranger.waitForFunction(() => 'sirene' in window);
+  await stranger.evaluate('sirene.ready');
+  await stranger.evaluate('sirene.open("first-order-lamp-offer")');
+  await stranger.getByRole('button', { name: 'Get my code' }).click();
+  await expect(stranger.locator('code')).toHaveText(/^LAMP-/);
+  expect(await stranger.locator('code').textContent()).not.toBe(mine);
+  await stranger.context().close();
 });
