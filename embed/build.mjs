@@ -55,6 +55,8 @@ for (const part of partNames) await rename(`${out}/${part}.js`, `${out}/embed/${
 await bundle('src/entry.ts', 'iife', 'embed.js', { PARTS: JSON.stringify(hash) });
 // The server calls it with what it knows of a site: a function, so that no page sees a name of ours.
 const script = await readFile(`${out}/embed.js`, 'utf8');
-const code = await squeezed(`(GIVEN=>{${script.trim()}})`, { compress: { expression: true } });
+const code = await squeezed(`(GIVEN=>{${script.trim()}})`, {
+  compress: { expression: true, hoist_funs: true },
+});
 await writeFile(`${out}/embed.js`, code.replace(/;$/, ''));
 await copyFile('embed.d.ts', `${out}/embed.d.ts`);

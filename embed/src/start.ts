@@ -18,7 +18,7 @@ import type { Parts } from './parts/registry.ts';
 import { attempt, report, say } from './report.ts';
 import { announce } from './script.ts';
 import { addFacts, toldByPage } from './told-by-page.ts';
-import { hasUnsent, memoryOf, type Storage } from './storage.ts';
+import { waitingUnsent, memoryOf, type Storage } from './storage.ts';
 import type { Surface } from './surface.ts';
 
 const ownClock = {
@@ -165,7 +165,7 @@ export async function start(load: Loader, instead?: Instead): Promise<void> {
     if (now !== page) arrive();
     page = now;
   });
-  if (hasUnsent(site))
+  if (waitingUnsent(site))
     load
       .part('sending')
       .then(({ sendUnsent }) =>

@@ -85,12 +85,12 @@ export interface Unsent {
 
 const unsentKey = (site: string) => `sirene:${site}:unsent`;
 
-/** Whether anything waits to be sent; whether it can be is seen when it is read. */
-export function hasUnsent(site: string): boolean {
+/** What waits to be sent, unread: whether it can be is seen later. Nothing where nothing waits, or nothing can be kept. */
+export function waitingUnsent(site: string): string | null | undefined {
   try {
-    return localStorage.getItem(unsentKey(site)) !== null;
+    return localStorage.getItem(unsentKey(site));
   } catch {
-    return false;
+    return undefined;
   }
 }
 

@@ -9,8 +9,9 @@ export interface Place {
 
 /** Takes an address apart. */
 export function placeOf(address: string): Place {
-  const withQuery = cut(address, ['#']);
-  const whole = bare(cut(address, ['?', '#']));
+  const [withQuery = ''] = address.split('#', 1);
+  const [withoutQuery = ''] = withQuery.split('?', 1);
+  const whole = bare(withoutQuery);
   return { whole, path: pathOf(whole), pathAndQuery: bare(pathOf(withQuery)) };
 }
 
@@ -29,7 +30,7 @@ export function compilePattern(pattern: string): (place: Place) => boolean {
   const pieces = (wanted.endsWith('*') ? wanted : bare(wanted)).split('*');
   const first = pieces[0] as string;
   if (pieces.length === 1) return (place) => place[key] === first;
-  const last = pieces[pieces.length - 1] as string;
+  const last = pieces.at(-1) as string;
   const folder = bare(first);
   // "/journal/*" is what nearly all patterns are, and also means the journal's own page.
   if (pieces.length === 2 && !last) return (place) => place[key].startsWith(first) || place[key] === folder;
@@ -51,15 +52,6 @@ export function compilePattern(pattern: string): (place: Place) => boolean {
 
 /** Whether a text can be a pattern: a path, anything at all, or a whole address. */
 export const isPattern = (text: string): boolean => /^(\/|\*|https?:\/\/)/.test(text);
-
-function cut(address: string, marks: string[]): string {
-  let end = address.length;
-  for (const mark of marks) {
-    const at = address.indexOf(mark);
-    if (at >= 0 && at < end) end = at;
-  }
-  return address.slice(0, end);
-}
 
 function pathOf(address: string): string {
   const start = address.indexOf('//');

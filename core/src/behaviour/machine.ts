@@ -188,11 +188,9 @@ function appear(site: SiteRules, before: MachineState): Step {
 /** The higher priority first, as the widgets are in order already; of the same, who has waited longest. */
 const inTurn = (wanting: readonly CompiledRules[], waiting: MachineState['waiting']): CompiledRules[] => {
   const since = ({ id }: CompiledRules) => valueAt(waiting, id) ?? Infinity;
-  return [...wanting].sort((a, b) => b.priority - a.priority || order(since(a), since(b)));
+  // Infinity less Infinity is no number, which a sort takes as equal.
+  return [...wanting].sort((a, b) => b.priority - a.priority || since(a) - since(b));
 };
-
-// Infinity less Infinity is no number.
-const order = (one: number, other: number): number => (one === other ? 0 : one - other);
 
 const later = (at: number, now: number): number => (at > now ? at : Infinity);
 

@@ -56,26 +56,28 @@ export const noMemory: Memory = {
  */
 export function readMemory(value: unknown): Memory | undefined {
   if (!isGroup(value) || !Number.isFinite(value['visits'])) return undefined;
-  const { from, campaign, widgets: given } = value;
-  const widgets = Object.entries(isGroup(given) ? given : {}).map(([id, past]) => [id, numbersIn(past)]);
+  const { from, campaign, widgets } = value;
   return {
     ...noMemory,
     ...numbersIn(value),
-    from: typeof from === 'string' ? from : '',
-    campaign: textsIn(campaign),
-    widgets: Object.fromEntries(widgets) as Memory['widgets'],
+    from: isText(from) ? from : '',
+    campaign: entriesOf(campaign, (one) => (isText(one) ? one : undefined)),
+    widgets: entriesOf(widgets, numbersIn),
   };
 }
 
-function textsIn(value: unknown): Record<string, string> {
-  const sound = Object.entries(isGroup(value) ? value : {}).filter(([, one]) => typeof one === 'string');
-  return Object.fromEntries(sound) as Record<string, string>;
+const isText = (value: unknown): value is string => typeof value === 'string';
+
+/** The entries that can be read; none of what is no group of them. */
+function entriesOf<T>(value: unknown, read: (one: unknown) => T | undefined): Record<string, T> {
+  const entries = Object.entries(isGroup(value) ? value : {}).map(
+    ([name, one]) => [name, read(one)] as const,
+  );
+  return Object.fromEntries(entries.filter(([, one]) => one !== undefined)) as Record<string, T>;
 }
 
-function numbersIn(value: unknown): Record<string, number> {
-  const sound = Object.entries(isGroup(value) ? value : {}).filter(([, one]) => Number.isFinite(one));
-  return Object.fromEntries(sound) as Record<string, number>;
-}
+const numbersIn = (value: unknown) =>
+  entriesOf(value, (one) => (Number.isFinite(one) ? (one as number) : undefined));
 
 /** Counts one more page view, and one more visit when the last one has ended; a visit keeps where it came from. */
 export function rememberArrival(
@@ -84,16 +86,14 @@ export function rememberArrival(
   { from, campaign }: Pick<PageFacts, 'from' | 'campaign'>,
 ): Memory {
   const same = memory.visits > 0 && at - memory.lastAt < visitGapMs;
+  const begun = { visits: memory.visits + 1, pages: 0, visitAt: at, from, interruptions: 0 };
+  const visit = same ? memory : { ...memory, ...begun };
   return {
-    ...memory,
-    visits: memory.visits + (same ? 0 : 1),
-    pages: same ? memory.pages + 1 : 1,
-    allPages: memory.allPages + 1,
+    ...visit,
+    pages: visit.pages + 1,
+    allPages: visit.allPages + 1,
     lastAt: at,
-    visitAt: same ? memory.visitAt : at,
-    from: same ? memory.from : from,
     // A campaign that is followed in the middle of a visit takes the place of the one before.
     campaign: same && Object.keys(campaign).length === 0 ? memory.campaign : campaign,
-    interruptions: same ? memory.interruptions : 0,
   };
 }

@@ -16,8 +16,7 @@ export function compileTree<Leaf extends { type: string }, Fact>(
 ): Test<Fact> {
   const combine = (trees: readonly Tree<Leaf>[], all: boolean): Test<Fact> => {
     const tests = trees.map((one) => compileTree(one, compileLeaf));
-    const [first, second] = tests;
-    if (!first) return () => all;
+    const [first = () => all, second] = tests;
     if (!second) return first;
     // Most lists have two entries; a direct call spares them the loop (about a third of the time, bench/rules).
     if (tests.length === 2)

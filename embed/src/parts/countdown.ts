@@ -3,17 +3,10 @@ import { valueAt } from '@sirene/core/base/maps';
 import type { Mounted } from '../mount.ts';
 import type { Attached, PartPage, PartWidget, TickingClock } from './part.ts';
 
-/** Of each unit, as many as make a full ring. */
-const full: Readonly<Record<CountUnit, number>> = { days: 30, hours: 24, minutes: 60, seconds: 60 };
-const singular: Readonly<Record<CountUnit, string>> = {
-  days: 'day',
-  hours: 'hour',
-  minutes: 'minute',
-  seconds: 'second',
-};
-
+/** Of each unit, as many as make a full ring, where they are not 60. */
+const full: Readonly<Partial<Record<CountUnit, number>>> = { days: 30, hours: 24 };
 /** What a countdown goes by: the visitor's clock as the server would set it, and when those of their own began. */
-interface Going {
+export interface Going {
   clock: TickingClock;
   /** The name that a countdown of the visitor's own is kept by. */
   nameOf(count: HTMLElement): string;
@@ -43,22 +36,12 @@ function begin(count: HTMLElement, at: number, nameOf: Going['nameOf'], starts: 
 
 const countsIn = ({ box }: Pick<Mounted, 'box'>) => box.querySelectorAll<HTMLElement>('[data-units]');
 
-/** For those who only look: nothing is kept, and a time of one's own has just begun, whatever the clock is moved to. */
-function looking(clock: TickingClock, since = Date.now()): Going {
-  const starts = { read: () => ({ '': since }), write: () => {} };
-  return { clock, nameOf: () => '', starts, visitAt: () => since };
-}
-
 /**
  * Writes what is left into every countdown of a widget.
  *
  * @returns those that are over
  */
-export function writeCounts(
-  mounted: Pick<Mounted, 'box'>,
-  now: number,
-  going = looking({ now: () => now, at: () => () => {} }, now),
-): HTMLElement[] {
+export function writeCounts(mounted: Pick<Mounted, 'box'>, now: number, going: Going): HTMLElement[] {
   const over: HTMLElement[] = [];
   for (const count of countsIn(mounted)) {
     const end = endOf(count, now, going);
@@ -79,7 +62,7 @@ function writeCount(count: HTMLElement, left: number): void {
     const unit = place.dataset['unit'] as CountUnit;
     const value = shown[unit] ?? 0;
     const text = digits(language).format(value);
-    place.parentElement?.style.setProperty('--share', String(Math.min(1, value / full[unit])));
+    place.parentElement?.style.setProperty('--share', String(Math.min(1, value / (full[unit] ?? 60))));
     if (place.textContent === text) continue;
     // A new element, so that its coming in is seen anew.
     if (count.classList.contains('rolling')) {
@@ -108,9 +91,9 @@ function digits(language: string): Intl.NumberFormat {
 function labelOf({ dataset }: HTMLElement, unit: CountUnit, value: number, language: string): string {
   const [one, many = one] = (dataset['says'] ?? '').split('|');
   if (one) return (new Intl.PluralRules(language).select(value) === 'one' ? one : many) ?? one;
-  return new Intl.NumberFormat(language, { style: 'unit', unit: singular[unit], unitDisplay: 'long' })
+  return new Intl.NumberFormat(language, { style: 'unit', unit: unit.slice(0, -1), unitDisplay: 'long' })
     .formatToParts(value)
-    .flatMap(({ type, value: text }) => (type === 'unit' ? [text] : []))
+    .map(({ type, value: text }) => (type === 'unit' ? text : ''))
     .join('');
 }
 
@@ -132,10 +115,9 @@ function writeDate(count: HTMLElement, end: number): void {
   const { date, zone = 'UTC' } = place.dataset;
   place.textContent = new Intl.DateTimeFormat(languageOf(count), {
     timeZone: zone,
-    ...(date === 'long' && { weekday: 'long' }),
     day: 'numeric',
-    month: date === 'long' ? 'long' : 'short',
-    ...(date === 'long' && { year: 'numeric' }),
+    month: 'short',
+    ...(date === 'long' && { weekday: date, month: date, year: 'numeric' }),
     hour: '2-digit',
     minute: '2-digit',
     timeZoneName: 'short',
@@ -151,7 +133,7 @@ function writeDate(count: HTMLElement, end: number): void {
 export function count(
   mounted: Mounted,
   clock: TickingClock,
-  going = looking(clock),
+  going: Going,
   ended?: (count: HTMLElement) => boolean,
 ): () => void {
   let stop = () => {};
@@ -181,13 +163,12 @@ function tellSteps(mounted: Pick<Mounted, 'box'>, told: string): string {
   return steps || '-';
 }
 
-const opened = new WeakMap<object, Set<string>>();
+const opened = new Set<string>();
 
 // Once on a page: two that open each other at their ends would go on for ever.
-function openOnce(name: string, page: object, open: () => void): void {
-  const names = opened.get(page) ?? new Set();
-  if (names.has(name)) return;
-  opened.set(page, names.add(name));
+function openOnce(name: string, open: () => void): void {
+  if (opened.has(name)) return;
+  opened.add(name);
   open();
 }
 
@@ -200,7 +181,7 @@ export function attach(mounted: Mounted, page: PartPage, widget: PartWidget): At
     at: (time, call) => page.clock.at(time - ahead, call),
   };
   const nameOf = (one: HTMLElement) => `${widget.id} ${one.dataset['e'] ?? ''}`;
-  const going: Going = { clock, nameOf, starts: page.starts, visitAt: page.visitAt };
+  const going: Going = { ...page, clock, nameOf };
   const done = new WeakSet<HTMLElement>();
   const ended = (one: HTMLElement): boolean => {
     const { end, to = '' } = one.dataset;
@@ -212,7 +193,7 @@ export function attach(mounted: Mounted, page: PartPage, widget: PartWidget): At
     if (done.has(one)) return true;
     done.add(one);
     if (end === 'hide') widget.close();
-    else if (end === 'widget') openOnce(nameOf(one), page.starts, () => widget.open(to));
+    else if (end === 'widget') openOnce(nameOf(one), () => widget.open(to));
     else if (to) widget.leave(to);
     return true;
   };

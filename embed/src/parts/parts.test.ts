@@ -5,7 +5,8 @@ import { plainBrand } from '@sirene/core/style';
 import type { SceneName } from '@sirene/core/document/widget';
 import { fillBasket, writeBasket } from './basket.js';
 import { Told } from '../told.js';
-import { attach, count, writeCounts } from './countdown.js';
+import { lookAt, lookOn } from '../looking.js';
+import { attach } from './countdown.js';
 import type { PartPage, PartWidget } from './part.js';
 import { writeHtml } from '../markup.js';
 import { boxHtml, type Mounted } from '../mount.js';
@@ -197,11 +198,12 @@ describe('a countdown', () => {
   });
 
   it('opens another widget once on a page, however often it is there: two that open each other come to an end', () => {
-    const { page, widget, asked } = pageOf(new Clock(until + 20 * 60_000), { [`w c`]: until });
+    const starts = { 'twice c': until, 'other c': until };
+    const { page, widget, asked } = pageOf(new Clock(until + 20 * 60_000), starts);
     const ended = () => own({ end: 'widget', endTo: 'letter', from: 'arrived', lasts: 1 });
-    for (const mounted of [ended(), ended(), ended()]) attach(mounted, page, widget);
+    for (const mounted of [ended(), ended(), ended()]) attach(mounted, page, { ...widget, id: 'twice' });
     expect(asked).toEqual(['open letter']);
-    attach(ended(), pageOf(new Clock(until)).page, widget);
+    attach(ended(), page, { ...widget, id: 'other' });
     expect(asked).toEqual(['open letter', 'open letter']);
   });
 
@@ -239,7 +241,7 @@ describe('a countdown', () => {
       ],
     });
     // The Friday after the clocks are put forward, an hour earlier by UTC.
-    writeCounts(mounted, Date.UTC(2026, 3, 2, 19));
+    lookAt(mounted, Date.UTC(2026, 3, 2, 19));
     expect(figures(mounted)).toBe('01:00:00:00');
     expect(mounted.box.querySelector('[data-date]')?.textContent).toMatch(
       /Friday 3 April 2026.*20:00 BST|Friday, April 3, 2026.*08:00 PM GMT\+1/,
@@ -262,25 +264,25 @@ describe('a countdown', () => {
     });
     const labels = () => [...mounted.box.querySelectorAll('[data-label]')].map((one) => one.textContent);
     const step = () => mounted.box.querySelector<HTMLElement>('[data-units]')?.dataset['step'];
-    writeCounts(mounted, until - 86_400_000 - 3_600_000);
+    lookAt(mounted, until - 86_400_000 - 3_600_000);
     expect([labels().slice(0, 2), step()]).toEqual([['day', 'hr'], undefined]);
-    writeCounts(mounted, until - 7_200_000);
+    lookAt(mounted, until - 7_200_000);
     expect([labels().slice(0, 2), step()]).toEqual([['days', 'hrs'], 'last-day']);
-    writeCounts(mounted, until - 60_000);
+    lookAt(mounted, until - 60_000);
     expect(step()).toBe('last-hour');
   });
 
   it('writes what is left', () => {
     const mounted = written(sketch);
-    expect(writeCounts(mounted, until - 90_061_000)).toEqual([]);
+    expect(lookAt(mounted, until - 90_061_000)).toEqual([]);
     expect(figures(mounted)).toBe('01:01:01:01');
-    expect(writeCounts(mounted, until)).toHaveLength(1);
+    expect(lookAt(mounted, until)).toHaveLength(1);
   });
 
   it('goes on second by second, and shows its end', () => {
     const mounted = written(sketch);
     const clock = new Clock(until - 2000);
-    count(mounted, clock);
+    lookOn(mounted, clock);
     expect(figures(mounted)).toBe('00:00:00:02');
     clock.moveTo(until - 1000);
     expect(figures(mounted)).toBe('00:00:00:01');
@@ -291,13 +293,13 @@ describe('a countdown', () => {
 
   it('is stopped', () => {
     const clock = new Clock(until - 60_000);
-    count(written(sketch), clock)();
+    lookOn(written(sketch), clock)();
     expect(clock.waiting).toBe(0);
   });
 
   it('without an expired scene stands at nothing', () => {
     const mounted = written({ ...sketch, scenes: {} });
-    count(mounted, new Clock(until + 5000));
+    lookOn(mounted, new Clock(until + 5000));
     expect([mounted.sceneName, figures(mounted)]).toEqual(['opening', '00:00:00:00']);
   });
 });

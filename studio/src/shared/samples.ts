@@ -2,7 +2,7 @@ import { sampleLines } from '@sirene/core/document/basket';
 import { sampleChat, type ChatSample } from '@sirene/core/chat';
 import { writeChat } from '@sirene/embed/chat/write-chat';
 import { writeBasket } from '@sirene/embed/parts/basket';
-import { writeCounts } from '@sirene/embed/parts/countdown';
+import { lookAt } from '@sirene/embed/looking';
 import type { Mounted } from '@sirene/embed/mount';
 
 /**
@@ -20,5 +20,5 @@ export function writeSamples(
 ): void {
   if (to.body.scripts.includes('basket')) writeBasket(to, sampleLines(lines));
   if (to.body.scripts.includes('chat')) writeChat(to.box, sampleChat(chat));
-  writeCounts(to, now);
+  lookAt(to, now);
 }

@@ -13,8 +13,11 @@ export interface ElementTouched {
 }
 
 /** One text for what a trigger waits for, by which it is found among what has happened. */
-export const touchKey = ({ on, selector, share }: ElementTouched): string =>
-  `${on === 'view' ? share : on} ${selector}`;
+export const touchKey = ({
+  on,
+  selector,
+  share,
+}: Omit<ElementTouched, 'share'> & { share?: number }): string => `${on === 'view' ? share : on} ${selector}`;
 
 export const element: Signal<
   ElementTouched,

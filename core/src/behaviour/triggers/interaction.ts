@@ -13,8 +13,7 @@ export interface InteractionTrigger {
 
 /** Fires once the visitor has clicked, hovered over or focused an element of the page. */
 export const interaction: TriggerKind<InteractionTrigger> = {
-  fired: ({ on, selector }, { signals: { touched } }) =>
-    touched.includes(touchKey({ on, selector, share: 0 })),
+  fired: (trigger, { signals: { touched } }) => touched.includes(touchKey(trigger)),
 };
 
 const words = { click: 'on a click on', hover: 'when the pointer is on', focus: 'when focus is in' };

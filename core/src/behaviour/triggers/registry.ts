@@ -53,6 +53,4 @@ const kinds: { readonly [T in Trigger['type']]: TriggerKind<Extract<Trigger, { t
 
 /** How a trigger fires; one of a newer version, whose kind is not known here, never does. */
 export const kindOf = (trigger: Trigger): TriggerKind<Trigger> =>
-  (valueAt(kinds, trigger.type) as TriggerKind<Trigger> | undefined) ?? unknownKind;
-
-const unknownKind: TriggerKind<Trigger> = { fired: () => false };
+  (valueAt(kinds, trigger.type) as TriggerKind<Trigger> | undefined) ?? byHandKind;

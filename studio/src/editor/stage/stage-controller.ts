@@ -5,7 +5,7 @@ import { compileWidget, htmlOf, noForeign, type CompiledWidget } from '@sirene/c
 import type { Brand, State } from '@sirene/core/style';
 import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
 import type { Foreign } from '@sirene/core/compile/foreign';
-import { count } from '@sirene/embed/parts/countdown';
+import { lookOn } from '@sirene/embed/looking';
 import type { TickingClock } from '@sirene/embed/parts/part';
 import { begin, greet, showFaults, showStep, stepWith } from '@sirene/embed/parts/form';
 import { beginsFolded, mount, type Mounted, type MountPort } from '@sirene/embed/mount';
@@ -312,7 +312,7 @@ export class StageController {
       if (this.#scene !== this.#mounted.sceneName) this.#mounted.show(this.#scene);
       this.reveal();
       this.#stopCount();
-      this.#stopCount = count(this.#mounted, this.#clock);
+      this.#stopCount = lookOn(this.#mounted, this.#clock);
     }
     if (this.#mounted) {
       this.#fill(this.#mounted);
