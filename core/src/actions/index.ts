@@ -1,6 +1,7 @@
 import type { Static } from '@sinclair/typebox';
 import { holds, type Answers } from '../form/index.js';
 import type { ActionSpec, AnyAction } from './action.js';
+import { conversation } from './conversation.js';
 import { lead } from './lead.js';
 import { list } from './list.js';
 import { member } from './member.js';
@@ -19,7 +20,18 @@ export { paymentIntervals, type PaymentInterval } from './payment.js';
 export { fillWords, namesIn, renamedWord, wordNames } from './words/index.js';
 
 /** Every kind of action. A new one is its file, a line here, and its handler, for which the server's compiler asks. */
-export const actionSpecs = [notify, reply, payment, member, list, lead, tag, sheet, webhook] as const;
+export const actionSpecs = [
+  notify,
+  reply,
+  payment,
+  member,
+  list,
+  lead,
+  conversation,
+  tag,
+  sheet,
+  webhook,
+] as const;
 
 export type Action = Static<(typeof actionSpecs)[number]['schema']>;
 

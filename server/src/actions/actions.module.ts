@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { ActionsController } from './actions.controller.js';
 import { handlerTypes } from './handlers/registry.js';
+import { HappeningsModule } from '../chat/happenings.module.js';
 import { LeadsModule } from '../leads/leads.module.js';
 import { ListsModule } from '../lists/lists.module.js';
 import { SheetsModule } from '../sheets/sheets.module.js';
@@ -13,7 +14,15 @@ import { TryController } from './try.controller.js';
 import { TryService } from './try.service.js';
 
 @Module({
-  imports: [WebhooksModule, ListsModule, LeadsModule, SheetsModule, PaymentsModule, ServicesModule],
+  imports: [
+    HappeningsModule,
+    WebhooksModule,
+    ListsModule,
+    LeadsModule,
+    SheetsModule,
+    PaymentsModule,
+    ServicesModule,
+  ],
   controllers: [ActionsController, TryController],
   providers: [
     ...Object.values(handlerTypes),

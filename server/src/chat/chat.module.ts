@@ -4,12 +4,11 @@ import { FilesModule } from '../files/files.module.js';
 import { LeadsModule } from '../leads/leads.module.js';
 import { AddressLimit } from './address-limit.js';
 import { AnswerMails } from './answer-mails.js';
-import { ChatHub } from './chat.hub.js';
 import { ChatSigns } from './chat.signs.js';
 import { DeskController } from './desk.controller.js';
 import { DeskGateway } from './desk.gateway.js';
 import { DeskService } from './desk.service.js';
-import { Happenings } from './happenings.js';
+import { HappeningsModule } from './happenings.module.js';
 import { Identities } from './identities.js';
 import { IdentityController } from './identity.controller.js';
 import { PublishedChats } from './published-chats.js';
@@ -22,7 +21,7 @@ import { VisitorGateway } from './visitor.gateway.js';
 
 /** Conversations between visitors and the desk. */
 @Module({
-  imports: [CollectModule, FilesModule, LeadsModule],
+  imports: [HappeningsModule, CollectModule, FilesModule, LeadsModule],
   controllers: [VisitorChatController, DeskController, IdentityController],
   providers: [
     VisitorGateway,
@@ -36,9 +35,7 @@ import { VisitorGateway } from './visitor.gateway.js';
     Identities,
     AnswerMails,
     AddressLimit,
-    Happenings,
     ChatSigns,
-    ChatHub,
   ],
   exports: [QuietChats],
 })

@@ -1,6 +1,7 @@
 import type { Type } from '@nestjs/common';
 import type { Action } from '@sirene/core/actions';
 import type { ActionHandler } from '../handler.js';
+import { ConversationHandler } from './conversation.js';
 import { LeadHandler } from './lead.js';
 import { ListHandler } from './list.js';
 import { MemberHandler } from './member.js';
@@ -21,6 +22,7 @@ export const handlerTypes: {
   member: MemberHandler,
   list: ListHandler,
   lead: LeadHandler,
+  conversation: ConversationHandler,
   tag: TagHandler,
   sheet: SheetHandler,
   webhook: WebhookHandler,
