@@ -19,7 +19,7 @@ export { assigneeOf, type Operator } from './assign.js';
 export { chatReport, type ChatReport, type ReportedConversation } from './report.js';
 export { chatSamples, sampleChat, type ChatSample, type SampleChat } from './sample.js';
 export { answerAbove, writtenIn } from './mail-answer.js';
-export { transcriptText, type TranscriptHead } from './transcript.js';
+export { transcriptData, transcriptText, type TranscriptHead } from './transcript.js';
 
 /** The longest message, in characters. */
 export const longestMessage = 4000;

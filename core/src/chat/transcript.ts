@@ -8,6 +8,15 @@ export interface TranscriptHead {
   page: string;
 }
 
+/** A conversation as data: what `transcriptText` tells, with times as ISO 8601 has them (UTC). */
+export const transcriptData = (head: TranscriptHead, messages: readonly ChatMessage[]) => ({
+  ...head,
+  messages: messages.map(({ from, name, text, at, file }) => ({
+    ...{ from, name, at: new Date(at).toISOString() },
+    ...(file ? { file: { name: file.name, type: file.type, bytes: file.bytes } } : { text }),
+  })),
+});
+
 /**
  * A conversation as a text to be read or kept: who wrote what and when, in order.
  *

@@ -168,6 +168,21 @@ test('the desk takes it away as a text, with its notes', async () => {
   expect(body).toMatch(/\(note\)\n {2}A regular/);
 });
 
+test('the desk takes it away as data, with times that any program reads', async () => {
+  const { body: closed } = await bench.server.get(bench.desk('?state=closed'));
+  const path = bench.desk(`/${closed[0].id}/transcript`);
+  const { body, headers } = await bench.server.get(`${path}?as=json`);
+  expect(headers.get('content-disposition')).toMatch(/\.json"$/);
+  expect(body).toMatchObject({ visitor: 'Mira Stone', page: expect.stringContaining('/shows/') });
+  expect(body.messages[0]).toEqual({
+    from: 'visitor',
+    name: 'Mira Stone',
+    at: expect.stringMatching(/^\d{4}-\d\d-\d\dT[\d:.]+Z$/),
+    text: 'Is the dome open tonight?',
+  });
+  expect((await bench.server.get(`${path}?as=pdf`)).status).toBe(400);
+});
+
 test('whoever comes back is known as before', async () => {
   await bench.say('Me again', { name: '', email: '' });
   const [now] = await bench.going();

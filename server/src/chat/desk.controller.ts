@@ -12,7 +12,7 @@ import {
   Req,
   Res,
 } from '@nestjs/common';
-import { largestChatFile, transcriptText } from '@sirene/core/chat';
+import { largestChatFile, transcriptData, transcriptText } from '@sirene/core/chat';
 import { ApiConsumes, ApiTags } from '@nestjs/swagger';
 import { Type } from '@sinclair/typebox';
 import type { FastifyReply, FastifyRequest } from 'fastify';
@@ -41,6 +41,7 @@ import {
   DeskMessageDto,
   ReportDto,
   SinceDto,
+  TranscriptDto,
 } from './dto/desk.dto.js';
 import { goneOf, longestWait } from './waiting.js';
 
@@ -110,20 +111,25 @@ export class DeskController {
     return (await this.desk.earlier(site, id)).map(toldOfConversation);
   }
 
-  @AnswersFile('A conversation as a text.', 'text/plain')
+  @AnswersFile('A conversation as a text, or as JSON.', 'text/plain')
   @Get(':conversation/transcript')
   async transcript(
     @CurrentSite() site: SiteEntity,
     @Param('conversation') id: string,
+    @Query() { as = 'text' }: TranscriptDto,
     @Res() reply: FastifyReply,
   ) {
     const { conversation, messages } = this.desk.read(site, id, 0);
     const { widgetName, name, email, page } = conversation;
-    const text = transcriptText({ chat: widgetName, visitor: name || email, page }, messages, site.zone);
+    const head = { chat: widgetName, visitor: name || email, page };
+    const [type, ending, body] =
+      as === 'json'
+        ? ['application/json', 'json', JSON.stringify(transcriptData(head, messages), null, 2)]
+        : ['text/plain', 'txt', transcriptText(head, messages, site.zone)];
     return reply
-      .type('text/plain; charset=utf-8')
-      .header('content-disposition', `attachment; filename="conversation-${id}.txt"`)
-      .send(text);
+      .type(`${type}; charset=utf-8`)
+      .header('content-disposition', `attachment; filename="conversation-${id}.${ending}"`)
+      .send(body);
   }
 
   @Answers('Stores an answer or a note; sent again with the same id, it is stored once.', storedMessage)

@@ -1,5 +1,4 @@
-import { Button, Flex, Heading, Link, Text } from '@chakra-ui/react';
-import { Download } from 'lucide-react';
+import { Button, Flex, Heading, Text } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
 import { at, patch, type Site } from '../shared/api/index.ts';
 import { AssigneeSelect, type Member } from '../shared/AssigneeSelect.tsx';
@@ -10,6 +9,7 @@ import { Waiting } from '../shared/Waiting.tsx';
 import { Message } from './Message.tsx';
 import { SnoozeMenu } from './SnoozeMenu.tsx';
 import { StateDot } from './StateDot.tsx';
+import { TranscriptMenu } from './TranscriptMenu.tsx';
 import type { OpenConversation } from './use-conversation.ts';
 import type { VisitorSigns } from './use-desk-line.ts';
 import { visitorName } from './visitor-name.ts';
@@ -93,15 +93,7 @@ export function ConversationView(props: Props) {
         >
           {isClosed ? 'Reopen' : 'End conversation'}
         </Button>
-        <Link
-          href={at('/api/sites/{site}/conversations/{conversation}/transcript', path)}
-          download
-          aria-label="Download the transcript"
-          title="Download the transcript"
-          color="slate"
-        >
-          <Download size={15} aria-hidden />
-        </Link>
+        <TranscriptMenu {...path} />
       </Flex>
       {refused !== null && <ErrorNote error={refused} />}
       <Flex

@@ -33,6 +33,15 @@ export class ReportDto {
   days: number;
 }
 
+export const transcriptKinds = ['text', 'json'] as const;
+
+export class TranscriptDto {
+  @ApiPropertyOptional({ enum: transcriptKinds })
+  @MayBeLeftOut()
+  @IsIn(transcriptKinds)
+  as?: (typeof transcriptKinds)[number];
+}
+
 export class AfterDto {
   @ApiPropertyOptional({ description: 'The last message that is known' })
   @MayBeLeftOut()

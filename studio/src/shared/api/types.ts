@@ -1374,7 +1374,7 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    /** A conversation as a text. */
+    /** A conversation as a text, or as JSON. */
     get: operations['DeskController_transcript'];
     put?: never;
     post?: never;
@@ -7088,7 +7088,9 @@ export interface operations {
   };
   DeskController_transcript: {
     parameters: {
-      query?: never;
+      query?: {
+        as?: 'text' | 'json';
+      };
       header?: never;
       path: {
         site: string;
