@@ -1,5 +1,8 @@
+import { execFile } from 'node:child_process';
+import { promisify } from 'node:util';
 import { expect } from '@playwright/test';
 import { demo, expectAccessible, signIn, studio } from './helpers.ts';
+import { root } from '../../scripts/lib.mjs';
 import { test } from '../studio-test.ts';
 
 const picture = Buffer.from(
@@ -188,4 +191,29 @@ test('outside its hours a message is left, answered by e-mail, and goes on witho
   // What was left stands among the submissions too.
   await page.goto(`${studio}/people`);
   await expect(page.getByRole('main').getByText('The lamp came in two pieces.').first()).toBeVisible();
+});
+
+test('visitors who are played keep the desk busy: they ask on once they are answered, thank, and rate', async ({
+  page,
+}) => {
+  await signIn(page, 'desk');
+  // Somebody who waits for a quarter of an hour, forty times as fast.
+  const options = ['--seed', '13', '--at-once', '1', '--speed', '40', '--visits', '1'];
+  const visitors = promisify(execFile)(process.execPath, [`${root}demo/dist/visitors.js`, ...options], {
+    env: { ...process.env, SIRENE_PORT: new URL(studio).port, SIRENE_DEMO_PORT: new URL(demo).port },
+  });
+  await page
+    .getByRole('list', { name: 'Conversations' })
+    .getByRole('button', { name: /Mahala Price/ })
+    .click();
+  const log = page.getByRole('log');
+  const answer = page.getByRole('textbox', { name: 'Answer' });
+  for (const asked of [/a bright streak/, /It left a glow/, /send you the picture/]) {
+    await expect(log).toContainText(asked);
+    await answer.fill('A meteor. Please send it.');
+    await page.keyboard.press('Enter');
+  }
+  await expect(log).toContainText('I will. Good night!');
+  expect((await visitors).stdout).toContain('Mahala Price has their answer');
+  await expect(page.getByText('5 of 5')).toBeVisible();
 });
