@@ -1,5 +1,6 @@
 export { withoutCards } from './cards.js';
 import type { ChatHours } from './hours.js';
+import type { ChatRoute } from './route.js';
 
 export { deskOpen, type ChatException, type ChatHours, type DeskState } from './hours.js';
 export {
@@ -16,6 +17,7 @@ export {
 } from './log.js';
 
 export { assigneeOf, type Operator } from './assign.js';
+export { routedTo, type ChatRoute } from './route.js';
 export { chatReport, type ChatReport, type ReportedConversation } from './report.js';
 export { chatSamples, sampleChat, type ChatSample, type SampleChat } from './sample.js';
 export { answerAbove, writtenIn } from './mail-answer.js';
@@ -39,6 +41,9 @@ export type ChatAnswers = readonly { label: string; value: string }[];
 /** Most questions before a conversation, beside name and address. */
 export const mostQuestions = 8;
 
+/** Most routes of a chat. */
+export const mostRoutes = 20;
+
 /** What the server has to know of a chat, beside what is drawn. */
 export interface ChatRule {
   hours: ChatHours;
@@ -47,6 +52,10 @@ export interface ChatRule {
   transcript: boolean;
   /** Who gets a conversation that begins: nobody, the next in turn, or whoever has the fewest. */
   assign: (typeof chatAssigning)[number];
+  /** Who of the desk answers it, by their e-mail addresses in lower case; everybody where nobody is named. */
+  operators: readonly string[];
+  /** Who gets which, before anybody else does. */
+  routes: readonly ChatRoute[];
   /** How many one person has at most by that; no limit where it is not said. */
   mostEach?: number;
   /** After how many hours without a word a conversation that was answered ends by itself; never, where it is not said. */

@@ -80,6 +80,7 @@ export const shopDesk = buildWidget({
       hours: [{ days: ['1', '2', '3', '4', '5', '6'], from: '09:00', to: '18:00' }],
       except: [{ on: '2026-12-26' }],
       files: 'any',
+      routes: [{ answer: 'Return', page: '', to: 'designer@sirene.example' }],
       rates: true,
       transcript: true,
       prints: true,

@@ -22,6 +22,12 @@ export interface PublishedChat {
   actions: readonly Action[];
 }
 
+/** Somebody at the desk. */
+interface Account {
+  id: string;
+  email: string;
+}
+
 const dayMs = 86_400_000;
 
 /** The chats that a site has published: what is asked before anything is taken for them. */
@@ -54,7 +60,19 @@ export class PublishedChats {
   /** How the desk of a chat stands at the moment. */
   stateOf(site: SiteEntity, { rule }: PublishedChat): DeskState {
     if (!deskOpen(rule.hours, this.#table(site.zone), this.clock.now())) return 'closed';
-    return this.presence.isHere(site.id) ? 'here' : 'away';
+    if (rule.operators.length === 0) return this.presence.isHere(site.id) ? 'here' : 'away';
+    return this.operators(site.id, rule).length > 0 ? 'here' : 'away';
+  }
+
+  /** Who of the desk is there and answers a chat. */
+  operators(siteId: string, { operators: wanted }: Pick<ChatRule, 'operators'>): Account[] {
+    return this.presence.available(siteId).flatMap((id) => {
+      const email = statement(this.connection.bare, 'SELECT lower(email) FROM user WHERE id = ?')
+        .pluck()
+        .get(id);
+      if (typeof email !== 'string' || (wanted.length > 0 && !wanted.includes(email))) return [];
+      return [{ id, email }];
+    });
   }
 
   async #read(widgetId: string, number: number): Promise<PublishedChat> {

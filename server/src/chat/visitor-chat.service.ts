@@ -1,4 +1,4 @@
-import { assigneeOf, type ChatSigns as Signs } from '@sirene/core/chat';
+import { assigneeOf, routedTo, type ChatAnswers, type ChatSigns as Signs } from '@sirene/core/chat';
 import {
   BadRequestException,
   ConflictException,
@@ -24,7 +24,6 @@ import { PublishedChats, type PublishedChat } from './published-chats.js';
 import { lastOf, messagesOf } from './read-conversation.js';
 import { longestWait } from './waiting.js';
 import { VisitorPresence } from './visitor-presence.js';
-import { SitePresence } from './site-presence.js';
 import { beginConversation, visitorOf, writeMessage } from './write-conversation.js';
 
 /** The visitors' side of conversations: who holds the token is the visitor, and nobody else. */
@@ -36,7 +35,6 @@ export class VisitorChatService {
     private readonly hub: ChatHub,
     private readonly signs: ChatSigns,
     private readonly presence: VisitorPresence,
-    private readonly desks: SitePresence,
     private readonly happenings: Happenings,
     private readonly chats: PublishedChats,
     private readonly files: FilesService,
@@ -194,13 +192,22 @@ export class VisitorChatService {
     const { page, title, identity, name, answers = [] } = said;
     const email = identity?.email || (said.email ?? '');
     const begun = { ...whose, widgetName: chat.name, name, email, page, pageTitle: title };
-    const assigneeId = this.#assignee(database, whose, chat);
+    const assigneeId = this.#assignee(database, whose, chat, { answers, page });
     return beginConversation(database, { ...begun, identity: identity?.id ?? null, answers, assigneeId }, at);
   }
 
-  #assignee(database: Database, { siteId, widgetId }: Whose, { rule }: PublishedChat): string | null {
-    if (rule.assign === 'nobody') return null;
-    const operators = this.desks.available(siteId).map((id) => ({
+  #assignee(
+    database: Database,
+    { siteId, widgetId }: Whose,
+    { rule }: PublishedChat,
+    begun: { answers: ChatAnswers; page: string },
+  ): string | null {
+    const there = this.chats.operators(siteId, rule);
+    const routed = routedTo(rule.routes, begun).flatMap(
+      (to) => there.find(({ email }) => email === to) ?? [],
+    )[0];
+    if (routed || rule.assign === 'nobody') return routed?.id ?? null;
+    const operators = there.map(({ id }) => ({
       id,
       open: statement(
         database,

@@ -117,6 +117,29 @@ export const chatProperties: readonly InspectorProperty[] = [
     options: { none: 'None', pictures: 'Images', any: 'Images and documents' },
   },
   {
+    path: ['operators'],
+    label: 'Operators',
+    control: 'line',
+    help: 'E-mail addresses of members, with commas between them. Left empty, all members answer.',
+  },
+  {
+    path: ['routes'],
+    label: 'By topic or page',
+    control: 'list',
+    help: 'Goes to this operator, while they have the desk open and are available.',
+    entries: {
+      mayBeNone: true,
+      blank: () => ({ answer: '', page: '', to: '' }),
+      title: ({ answer, page, to }: { answer: string; page: string; to: string }) =>
+        `${[answer, page].filter(Boolean).join(', ') || '…'} → ${to || '…'}`,
+      properties: [
+        line('answer', 'Answer', { help: 'To one of the questions before the chat.' }),
+        line('page', 'Page', { help: 'Such as /shop/*.' }),
+        line('to', 'Operator', { help: 'The e-mail address of a member.' }),
+      ],
+    },
+  },
+  {
     path: ['assign'],
     label: 'Assign to',
     control: 'choice',
@@ -133,7 +156,7 @@ export const chatProperties: readonly InspectorProperty[] = [
   },
   {
     path: ['remindAfter'],
-    label: 'Remind after',
+    label: 'Reminder',
     unit: 'min',
     control: 'number',
     min: 1,

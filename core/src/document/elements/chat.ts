@@ -5,6 +5,7 @@ import {
   chatFiles,
   longestMessage,
   mostQuestions,
+  mostRoutes,
   type ChatRule,
   type ChatWords,
 } from '../../chat/index.js';
@@ -74,6 +75,13 @@ const schema = elementFields('chat', {
   /** What the desk does by itself. */
   assign: Type.Optional(oneOf(chatAssigning)),
   mostEach: Type.Optional(Type.Integer({ minimum: 1, maximum: 50 })),
+  /** E-mail addresses, with commas between them. */
+  operators: Type.Optional(Type.String({ maxLength: 2000 })),
+  routes: Type.Optional(
+    Type.Array(Type.Object({ answer: line(200), page: line(500), to: line(254) }, strict), {
+      maxItems: mostRoutes,
+    }),
+  ),
   endAfter: Type.Optional(Type.Number({ minimum: 1, maximum: 720 })),
   keepFor: Type.Optional(Type.Integer({ minimum: 1, maximum: 3650 })),
   remindAfter: Type.Optional(Type.Number({ minimum: 1, maximum: 1440 })),
@@ -114,6 +122,8 @@ const chatRule = ({
   files,
   transcript = false,
   assign = 'nobody',
+  operators = '',
+  routes = [],
   mostEach,
   endAfter,
   keepFor,
@@ -121,7 +131,8 @@ const chatRule = ({
   remind,
 }: Chat): ChatRule => ({
   hours: { rows: hours.map((row) => ({ ...row, days: row.days.map(Number) })), except },
-  ...{ files, transcript, assign },
+  ...{ files, transcript, assign, routes },
+  operators: optionsOf(operators.toLowerCase()),
   ...(mostEach !== undefined && { mostEach }),
   ...(endAfter !== undefined && { endAfter }),
   ...(keepFor !== undefined && { keepFor }),
