@@ -1,3 +1,4 @@
+export type { ChatAnswers } from './answers.js';
 export { withoutCards } from './cards.js';
 import type { ChatHours } from './hours.js';
 import type { ChatRoute } from './route.js';
@@ -34,9 +35,6 @@ export const chatAssigning = ['nobody', 'turn', 'least'] as const;
 
 /** The largest file that is sent in a chat, bytes. */
 export const largestChatFile = 10_000_000;
-
-/** What a visitor was asked before a conversation, and said. */
-export type ChatAnswers = readonly { label: string; value: string }[];
 
 /** Most questions before a conversation, beside name and address. */
 export const mostQuestions = 8;

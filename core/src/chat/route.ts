@@ -1,5 +1,5 @@
 import { compilePattern, placeOf } from '../behaviour/index.js';
-import type { ChatAnswers } from './index.js';
+import type { ChatAnswers } from './answers.js';
 
 /** Who answers what: conversations with an answer, from pages, or both, go to one of the desk. */
 export interface ChatRoute {
