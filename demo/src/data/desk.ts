@@ -64,6 +64,7 @@ export const shopDesk = buildWidget({
       type: 'chat',
       name: 'Shop desk',
       design: 'cards',
+      pattern: 'dots',
       state: 'Answers from nine to six, Monday to Saturday',
       away: 'We are packing parcels. Write to us, and we answer within the hour.',
       closed: 'The shop is closed. Leave a message, and we answer by e-mail.',

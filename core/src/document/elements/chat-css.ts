@@ -1,7 +1,7 @@
 /** CSS that every chat needs. What belongs to one state of the desk or the conversation names it in `data-when`. */
 export const chatCss =
   '&{display:flex;flex-direction:column;min-height:0}& p{margin:0}& .told:empty,& .sign:empty,& [hidden]{display:none!important}' +
-  '& .head{display:flex;gap:10px;align-items:center}& .face{border-radius:50%;object-fit:cover;flex:none}' +
+  '& .head{display:flex;gap:10px;align-items:center}& .face{border-radius:50%;object-fit:cover;flex:none}& .banner{display:block;width:100%;height:auto;max-height:96px;object-fit:cover;border-radius:4px;flex:none}' +
   '&[data-desk=here] .head [data-when]:not([data-when=here]),&[data-desk=away] .head [data-when]:not([data-when=away]),&[data-desk=closed] .head [data-when]:not([data-when=closed]){display:none}' +
   '&:not([data-desk=closed]) label[data-when=closed]{display:none}' +
   '&:not([data-stage=none]) [data-when=none],&:not([data-stage=waiting],[data-stage=open]) [data-when=going],&[data-stage=none] [data-when=begun],&:not([data-stage=closed]) [data-when=closed-chat]{display:none}' +
@@ -24,4 +24,21 @@ export const designCss = {
   cards: '& .said,& .mine{max-width:100%;align-self:stretch}& .mine{margin-inline-start:28px}',
   lines:
     '& .said,& .mine{max-width:100%;align-self:stretch;background:none!important;color:inherit!important;border-radius:0!important;padding-inline:12px!important;border-inline-start:3px solid}& .mine{border-inline-start:0;border-inline-end:3px solid;text-align:end}',
+} as const;
+
+// Faint, in the colour of the text: what is read upon it keeps its contrast (WCAG 2.2, 1.4.3).
+const faint = 'color-mix(in srgb,currentColor 9%,transparent)';
+const behind = (image: string, size: string) =>
+  `& .log{background-image:${image};background-size:${size};background-attachment:local;border-radius:4px;padding:8px}`;
+
+/** What is seen behind the messages. */
+export const patternCss = {
+  none: '',
+  dots: behind(`radial-gradient(${faint} 2px,transparent 2.5px)`, '18px 18px'),
+  grid: behind(
+    `linear-gradient(${faint} 1px,transparent 1px),linear-gradient(90deg,${faint} 1px,transparent 1px)`,
+    '22px 22px',
+  ),
+  stripes: behind(`repeating-linear-gradient(45deg,${faint} 0 6px,transparent 6px 16px)`, 'auto'),
+  rings: behind(`radial-gradient(circle,transparent 7px,${faint} 7.5px 8.5px,transparent 9px)`, '26px 26px'),
 } as const;

@@ -22,6 +22,14 @@ const toggle = (path: string, label: string): InspectorProperty => ({
 export const chatProperties: readonly InspectorProperty[] = [
   line('name', 'Name'),
   { path: ['face'], label: 'Image', control: 'image' },
+  { path: ['banner'], label: 'Banner', control: 'image' },
+  {
+    path: ['pattern'],
+    label: 'Pattern',
+    control: 'choice',
+    options: { none: 'None', dots: 'Dots', grid: 'Grid', stripes: 'Stripes', rings: 'Rings' },
+    help: 'Behind the messages.',
+  },
   {
     path: ['design'],
     label: 'Messages',
@@ -175,7 +183,7 @@ export const chatProperties: readonly InspectorProperty[] = [
   },
   {
     path: ['keepFor'],
-    label: 'Delete after',
+    label: 'Keep for',
     unit: 'days',
     control: 'number',
     min: 1,

@@ -6,12 +6,13 @@ import {
   longestMessage,
   mostQuestions,
   mostRoutes,
+  type ChatRoute,
   type ChatRule,
   type ChatWords,
 } from '../../chat/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
-import { chatCss, designCss } from './chat-css.js';
+import { chatCss, designCss, patternCss } from './chat-css.js';
 import { chatProperties } from './chat-properties.js';
 import { addressText, define, type AnyElement, elementFields, line, oneOf, strict } from './definition.js';
 
@@ -29,6 +30,9 @@ const schema = elementFields('chat', {
   /** Who answers, as visitors read it. */
   name: line(80),
   face: Type.Optional(addressText),
+  /** An image across the head. */
+  banner: Type.Optional(addressText),
+  pattern: Type.Optional(oneOf(['none', 'dots', 'grid', 'stripes', 'rings'])),
   design: oneOf(['bubbles', 'cards', 'lines']),
   /** What stands below the name: while somebody is there, while nobody is, and outside the hours. */
   state: line(120),
@@ -145,6 +149,18 @@ export function chatRuleOf(elements: Readonly<Record<string, AnyElement>>): Chat
   return found && chatRule(found as Chat);
 }
 
+const isMail = (text: string): boolean => /^[^@\s]+@[^@\s]+$/.test(text.trim());
+
+/** Why a conversation can’t go where a route says. */
+function wrongRoute({ answer, page, to }: ChatRoute, own: readonly { options: string }[]) {
+  if (!isMail(to)) return [{ text: 'A topic or page has no operator: there is no e-mail address' }];
+  const wanted = answer.trim().toLowerCase();
+  if (wanted === '' && page.trim() === '') return [{ text: 'An operator by topic or page has neither' }];
+  const choices = own.map(({ options }) => optionsOf(options.toLowerCase()));
+  const canBe = wanted === '' || choices.some((list) => list.length === 0 || list.includes(wanted));
+  return canBe ? [] : [{ text: `No question before the chat can be answered with “${answer.trim()}”` }];
+}
+
 const optionsOf = (options: string): string[] =>
   options
     .split(',')
@@ -186,8 +202,18 @@ export const chat = define({
     mailed: 'The conversation is on its way to you by e-mail.',
   }),
   title: ({ name }) => name || 'Chat',
-  lacks: ({ name, ask, emailLabel, nameLabel, questions: own = [], remindAfter, remind = '' }) => [
-    ...(remindAfter !== undefined && !/^[^@\s]+@[^@\s]+$/.test(remind)
+  lacks: ({
+    name,
+    ask,
+    emailLabel,
+    nameLabel,
+    questions: own = [],
+    remindAfter,
+    remind = '',
+    routes = [],
+  }) => [
+    ...routes.flatMap((route) => wrongRoute(route, own)),
+    ...(remindAfter !== undefined && !isMail(remind)
       ? [{ text: 'Nobody can be reminded: there is no e-mail address' }]
       : []),
     ...(name.trim() === '' ? [{ text: 'A chat has no name, so screen readers can’t say whose it is' }] : []),
@@ -214,6 +240,7 @@ export const chat = define({
     const {
       name,
       face = '',
+      banner = '',
       state,
       away,
       closed,
@@ -250,6 +277,7 @@ export const chat = define({
         'data-stage': 'none',
         'data-design': element.design,
       },
+      banner ? h('img', { class: 'banner', src: safeAddress(banner), alt: '' }) : null,
       h(
         'div',
         { class: 'head' },
@@ -369,5 +397,5 @@ export const chat = define({
     );
   },
   css: chatCss,
-  cssFor: ({ design }) => [designCss[design]],
+  cssFor: ({ design, pattern = 'none' }) => [designCss[design], patternCss[pattern]],
 });
