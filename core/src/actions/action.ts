@@ -29,6 +29,8 @@ export interface ActionSpec<S extends TObject = TObject> {
   phrase(told: readonly string[], action: never): string;
   /** What one delivery of it is called: "Mail to desk@place.example". */
   delivery(target: string): string;
+  /** Whether nothing comes of it where the sender has left no address. */
+  byAddress?: boolean;
   /** Whether people of the site hear of a submission by it. */
   notifies?: boolean;
   /** Whether whoever sent these answers agrees to it; they do where nothing is said. */

@@ -5,6 +5,7 @@ import { actionSchema, type ActionSpec } from './action.js';
 export const conversation = {
   type: 'conversation',
   label: 'Conversation',
+  byAddress: true,
   schema: actionSchema('conversation', { text: Type.Optional(Type.String({ maxLength: 2000 })) }),
   create: () => ({ type: 'conversation' }),
   fields: [

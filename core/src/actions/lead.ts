@@ -5,6 +5,7 @@ import { actionSchema, type ActionSpec } from './action.js';
 export const lead = {
   type: 'lead',
   label: 'Lead',
+  byAddress: true,
   schema: actionSchema('lead', {
     /** The stage's name; it is made where it is not there yet. */
     stage: Type.String({ maxLength: 60 }),

@@ -6,6 +6,7 @@ import { actionSchema, type ActionSpec } from './action.js';
 export const list = {
   type: 'list',
   label: 'Mailing list',
+  byAddress: true,
   schema: actionSchema('list', {
     /** The list's name; it is made when the first sender arrives. */
     list: Type.String({ maxLength: 80 }),

@@ -6,6 +6,7 @@ import { mailAddress } from './mail-address.js';
 export const reply = {
   type: 'reply',
   label: 'Auto-reply',
+  byAddress: true,
   schema: actionSchema('reply', {
     subject: Type.String({ minLength: 1, maxLength: 200 }),
     text: Type.String({ minLength: 1, maxLength: 5000 }),

@@ -5,6 +5,7 @@ import { actionSchema, type ActionSpec } from './action.js';
 export const tag = {
   type: 'tag',
   label: 'Tag',
+  byAddress: true,
   schema: actionSchema('tag', { tag: Type.String({ maxLength: 40 }) }),
   create: () => ({ type: 'tag', tag: '' }),
   fields: [

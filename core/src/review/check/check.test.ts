@@ -40,6 +40,22 @@ test('a sound widget has nothing to mend', () => {
 
 test.each<[string, WidgetDocument, RegExp]>([
   ['nobody told', noticed, /Nobody is notified/],
+  ...(
+    [
+      { type: 'tag', tag: 'reader' },
+      { type: 'list', list: 'Letter' },
+      { type: 'lead', stage: 'Asked', title: 'x' },
+      { type: 'conversation' },
+    ] as const
+  ).map((action): [string, WidgetDocument, RegExp] => [
+    `${action.type} without an address`,
+    set(
+      set(told, ['elements', 'email', 'kind'], 'text'),
+      ['afterwards', 'actions'],
+      [...told.afterwards.actions, action],
+    ),
+    /goes by the sender’s address, and the form has no e-mail field/,
+  ]),
   ['no legal notice', set(told, ['elements', 'legal', 'notice'], undefined), /no privacy notice/],
   [
     'an image without words',

@@ -1,4 +1,5 @@
 import type { Rule } from '../finding.js';
+import { addressesRule } from './addresses.js';
 import { afterwardsRule } from './afterwards.js';
 import { answersRule } from './answers.js';
 import { blendRule } from './blend.js';
@@ -28,6 +29,7 @@ export const rules: readonly Rule[] = [
   linksRule,
   countdownsRule,
   afterwardsRule,
+  addressesRule,
   closingRule,
   teaserRule,
   loopsRule,
