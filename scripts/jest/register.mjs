@@ -2,3 +2,4 @@
 import { register } from 'node:module';
 
 register('./sources.mjs', import.meta.url);
+if (process.send) await import('./first-message.mjs');
