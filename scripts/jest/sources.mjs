@@ -8,9 +8,11 @@ const root = new URL('../../', import.meta.url);
 const shim = new URL('globals.mjs', import.meta.url).href;
 const isSource = (url) => /\.tsx?(\?|$)/.test(url);
 
-const options = {
+const optionsOf = (filename) => ({
+  filename,
   jsc: {
-    parser: { syntax: 'typescript', tsx: true, decorators: true },
+    // Only in .tsx: elsewhere `<T>(one: T) => one` is a function.
+    parser: { syntax: 'typescript', tsx: filename.endsWith('.tsx'), decorators: true },
     transform: { legacyDecorator: true, decoratorMetadata: true, react: { runtime: 'automatic' } },
     target: 'es2022',
     keepClassNames: true,
@@ -19,7 +21,7 @@ const options = {
   sourceMaps: 'inline',
   swcrc: false,
   configFile: false,
-};
+});
 
 /** What an import of a source may mean, the workspaces by their sources. */
 function candidates(specifier, parent) {
@@ -43,6 +45,6 @@ export function resolve(specifier, context, next) {
 export async function load(url, context, next) {
   if (!isSource(url)) return next(url, context);
   const file = fileURLToPath(url.split('?')[0]);
-  const { code } = await transform(await readFile(file, 'utf8'), { ...options, filename: file });
+  const { code } = await transform(await readFile(file, 'utf8'), optionsOf(file));
   return { format: 'module', source: code, shortCircuit: true };
 }
