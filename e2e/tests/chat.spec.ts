@@ -214,6 +214,7 @@ test('visitors who are played keep the desk busy: they ask on once they are answ
     await page.keyboard.press('Enter');
   }
   await expect(log).toContainText('I will. Good night!');
+  await expect(log.getByText('A meteor. Please send it.')).toHaveCount(3);
   expect((await visitors).stdout).toContain('Mahala Price has their answer');
   await expect(page.getByText('5 of 5')).toBeVisible();
 });

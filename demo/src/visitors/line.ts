@@ -11,6 +11,7 @@ export interface Place {
 }
 
 interface Followed {
+  conversation: string | null;
   state: string;
   mark: string;
   messages: { seq: number; from: string; text: string }[];
@@ -32,7 +33,7 @@ export async function chatsOf({ studio, site, key }: Place): Promise<ReadonlyMap
 export function lineOf({ studio, site, key }: Place, widget: string, who: Character): VisitorSide {
   const token = hex();
   let after = 0;
-  let mark: string | undefined;
+  let known: { mark: string; conversation?: string } | undefined;
   const post = (path: string, more: object, signal?: AbortSignal) =>
     fetch(`${studio}/c/${key}/chat/${path}`, {
       method: 'POST',
@@ -60,16 +61,16 @@ export function lineOf({ studio, site, key }: Place, widget: string, who: Charac
     async answer(ms) {
       const over = AbortSignal.timeout(Math.ceil(ms));
       while (!over.aborted) {
-        const response = await post('follow', { after, wait: true, ...(mark && { mark }) }, over).catch(
-          () => null,
-        );
+        const response = await post('follow', { after, wait: true, ...known }, over).catch(() => null);
         if (over.aborted) break;
         if (!response?.ok) {
           await pause(againMs);
           continue;
         }
         const followed = (await response.json()) as Followed;
-        ({ mark } = followed);
+        const { mark, conversation } = followed;
+        // By its id the server knows what of the conversation is new; else it tells all of it again.
+        known = { mark, ...(conversation !== null && { conversation }) };
         after = followed.messages.at(-1)?.seq ?? after;
         const answered = followed.messages.filter(({ from }) => from === 'desk');
         if (answered.length > 0) return answered.map(({ text }) => text).join('\n');
