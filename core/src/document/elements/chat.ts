@@ -10,6 +10,7 @@ import {
   type ChatRule,
   type ChatWords,
 } from '../../chat/index.js';
+import { isMailAddress } from '../../actions/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
 import { chatCss, designCss, patternCss } from './chat-css.js';
@@ -149,11 +150,10 @@ export function chatRuleOf(elements: Readonly<Record<string, AnyElement>>): Chat
   return found && chatRule(found as Chat);
 }
 
-const isMail = (text: string): boolean => /^[^@\s]+@[^@\s]+$/.test(text.trim());
-
 /** Why a conversation can’t go where a route says. */
 function wrongRoute({ answer, page, to }: ChatRoute, own: readonly { options: string }[]) {
-  if (!isMail(to)) return [{ text: 'A topic or page has no operator: there is no e-mail address' }];
+  if (!isMailAddress(to.trim()))
+    return [{ text: 'A topic or page has no operator: there is no e-mail address' }];
   const wanted = answer.trim().toLowerCase();
   if (wanted === '' && page.trim() === '') return [{ text: 'An operator by topic or page has neither' }];
   const choices = own.map(({ options }) => optionsOf(options.toLowerCase()));
@@ -213,7 +213,7 @@ export const chat = define({
     routes = [],
   }) => [
     ...routes.flatMap((route) => wrongRoute(route, own)),
-    ...(remindAfter !== undefined && !isMail(remind)
+    ...(remindAfter !== undefined && !isMailAddress(remind.trim())
       ? [{ text: 'Nobody can be reminded: there is no e-mail address' }]
       : []),
     ...(name.trim() === '' ? [{ text: 'A chat has no name, so screen readers can’t say whose it is' }] : []),
