@@ -123,8 +123,15 @@ test('the server going away leaves the editor as it is, and opening without it s
   await chooseWidget(page, 'Members’ door');
   await expect(page.getByRole('alert')).toContainText('can’t be reached');
   await expect(page.getByRole('link', { name: 'Back to widgets' })).toBeVisible();
-  await page.unroute('**/api/**');
+  // The server is back, and answers once the button was pressed: the studio asks by itself too, and would take the button away.
+  let press = () => {};
+  const pressed = new Promise<void>((settle) => (press = settle));
+  await page.route('**/api/**', async (route) => {
+    await pressed;
+    await route.continue();
+  });
   await page.getByRole('button', { name: 'Try again' }).click();
+  press();
   await expect(page.getByRole('tree', { name: 'Elements' })).toBeVisible();
   await page.getByRole('link', { name: 'Back to widgets' }).click();
   await chooseWidget(page, 'Whole server away');
