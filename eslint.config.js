@@ -97,24 +97,6 @@ export default tseslint.config(
     },
   },
   {
-    files: [
-      'core/src/**/*.ts',
-      'embed/src/**/*.ts',
-      'server/src/**/*.ts',
-      'studio/src/**/*.{ts,tsx}',
-      'demo/src/**/*.ts',
-      'e2e/**/*.ts',
-    ],
-    ignores: ['**/*.test.ts', '**/src/testing/**'],
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
-    rules: {
-      // What nobody waits for ends somewhere: in a catch, or in the studio's inBackground().
-      '@typescript-eslint/no-floating-promises': ['error', { ignoreVoid: false }],
-      '@typescript-eslint/no-misused-promises': 'error',
-      '@typescript-eslint/await-thenable': 'error',
-    },
-  },
-  {
     files: ['core/src/**/*.ts', 'embed/src/**/*.ts', 'server/src/**/*.ts', 'studio/src/**/*.{ts,tsx}'],
     ignores: ['**/*.test.ts', '**/src/testing/**', 'core/src/base/maps/**'],
     plugins: { sirene: { rules: { 'bare-lookup': bareLookup } } },

@@ -1,5 +1,6 @@
 // npm run bench: builds what is measured, then measures it. -- --json prints one JSON line for each figure.
-import { buildAll, ensurePackages, run } from './lib.mjs';
+import { buildAll } from './build-all.mjs';
+import { ensurePackages, run } from './lib.mjs';
 
 const quiet = process.argv.includes('--json');
 if (!quiet) ensurePackages();

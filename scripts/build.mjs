@@ -1,5 +1,6 @@
 // npm run build: makes everything that is served.
-import { buildAll, ensurePackages } from './lib.mjs';
+import { buildAll } from './build-all.mjs';
+import { ensurePackages } from './lib.mjs';
 
 ensurePackages();
 buildAll();

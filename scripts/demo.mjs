@@ -3,7 +3,8 @@
 import { rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join, resolve } from 'node:path';
-import { buildAll, ensureDemoData, ensurePackages, root, say, together } from './lib.mjs';
+import { buildAll } from './build-all.mjs';
+import { ensureDemoData, ensurePackages, root, say, together } from './lib.mjs';
 
 const port = Number(process.env.SIRENE_PORT || 4300);
 const demoPort = Number(process.env.SIRENE_DEMO_PORT || 4310);

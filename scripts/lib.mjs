@@ -3,10 +3,10 @@ import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { compressFolder } from './compress.mjs';
+import { installedChromium } from '../e2e/chromium.mjs';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
-const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
+export const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
 
 export function say(text) {
   console.log(`\n» ${text}`);
@@ -42,17 +42,6 @@ export function compilePackages() {
   run(npm, ['rebuild', '--loglevel=error']);
 }
 
-/** Builds every workspace, in the order in which they need each other. */
-export function buildAll() {
-  say('Building core, server and demo');
-  run('npx', ['tsc', '-b', 'core', 'server', 'demo']);
-  say('Building the embed');
-  run(npm, ['run', 'build', '-w', 'embed', '--silent']);
-  say('Building the studio');
-  run(npm, ['run', 'build', '-w', 'studio', '--silent']);
-  for (const folder of ['embed/dist/public/embed', 'studio/dist/assets']) compressFolder(join(root, folder));
-}
-
 /** Makes the demo data where there is no database yet. */
 export function ensureDemoData(data, env) {
   if (existsSync(join(data, 'sirene.db'))) return;
@@ -80,17 +69,15 @@ export function together(programs) {
   process.on('SIGTERM', stop);
 }
 
-const chromium = '/usr/bin/chromium';
-
 /** Installs Chromium for the browser tests, where it is missing. */
 export function ensureChromium() {
-  if (existsSync(chromium)) return;
+  if (installedChromium()) return;
   say('Installing Chromium for the browser tests (Debian’s package)');
-  const apt = ['apt-get update', 'apt-get install -y --no-install-recommends chromium'].join(' && ');
-  spawnSync('sh', ['-c', apt], { stdio: 'inherit' });
-  if (existsSync(chromium)) return;
+  const install = 'apt-get install -y --no-install-recommends chromium-headless-shell';
+  spawnSync('sh', ['-c', `apt-get update && ${install}`], { stdio: 'inherit' });
+  if (installedChromium()) return;
   console.error(
-    `Chromium is missing: install Debian’s package "chromium", so that ${chromium} exists, and run npm test again.`,
+    'Chromium is missing: install Debian’s package "chromium-headless-shell" or "chromium", and run npm test again.',
   );
   process.exit(1);
 }

@@ -1,7 +1,8 @@
 // npm test: installs what is missing (packages, Chromium), builds, and runs every test; ends with one line for all.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
-import { buildAll, ensureChromium, ensurePackages, root, say } from './lib.mjs';
+import { buildAll } from './build-all.mjs';
+import { ensureChromium, ensurePackages, root, say } from './lib.mjs';
 
 const results = `${root}.sirene-test`;
 

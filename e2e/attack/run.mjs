@@ -1,7 +1,8 @@
 // npm run attack: the built server attacked and broken, at full size. --small is the part of it that npm test runs.
 // Prints what held and what did not; writes the counts for npm test's closing line.
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
-import { buildAll, ensureChromium, ensurePackages, root, say } from '../../scripts/lib.mjs';
+import { buildAll } from '../../scripts/build-all.mjs';
+import { ensureChromium, ensurePackages, root, say } from '../../scripts/lib.mjs';
 import { newFolder } from '../../scripts/programs.mjs';
 import { Target } from './target.mjs';
 

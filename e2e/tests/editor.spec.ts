@@ -25,6 +25,8 @@ test('by keyboard alone: a pop-up is built, ordered, nested and cleared', async 
   const press = (key: string, times = 1) =>
     [...Array(times).keys()].reduce((last) => last.then(() => page.keyboard.press(key)), Promise.resolve());
   await page.goto(`${studio}/widgets`);
+  // What is focused before the widgets are there goes when they come.
+  await expect(page.getByRole('table')).toBeVisible();
   await page.getByRole('button', { name: 'New widget' }).focus();
   await press('Enter');
   await expect(page.getByRole('dialog').getByLabel('Name')).toBeFocused();

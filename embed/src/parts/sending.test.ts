@@ -21,7 +21,7 @@ const rule: FormRule = {
 
 let answers: (() => Promise<{ ok: boolean; status: number; json(): Promise<unknown> }>)[];
 let sent: { id: string; work: string; values: Record<string, string> }[];
-let done: number;
+let done = 0;
 const prove = (_: string, bits = 12) => Promise.resolve(`proof of ${bits}`);
 
 const ok = () => Promise.resolve({ ok: true, status: 202, json: () => Promise.resolve({}) });
