@@ -45,7 +45,7 @@ export function TopBar() {
       px={wide('2', '6')}
       gap={wide('1', '6')}
     >
-      <Menu.Root>
+      <Menu.Root lazyMount unmountOnExit>
         <Menu.Trigger asChild>
           <Button
             variant="ghost"
@@ -108,7 +108,7 @@ export function TopBar() {
           {keysOf('find')}
         </Kbd>
       </Button>
-      <Menu.Root>
+      <Menu.Root lazyMount unmountOnExit>
         <Menu.Trigger asChild>
           <Button
             variant="ghost"

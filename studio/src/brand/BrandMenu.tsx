@@ -13,7 +13,7 @@ export function BrandMenu() {
   const [asking, setAsking] = useState<'file' | 'page' | null>(null);
   return (
     <>
-      <Menu.Root>
+      <Menu.Root lazyMount unmountOnExit>
         <Menu.Trigger asChild>
           <Button size="sm" variant="outline" colorPalette="plain">
             Import and export

@@ -20,7 +20,11 @@ const choices: readonly (readonly [label: string, until: () => number])[] = [
 /** Lets a conversation rest: it comes back by itself, or with the visitor’s next message. */
 export function SnoozeMenu({ onSnooze }: { onSnooze(until: number): void }) {
   return (
-    <Menu.Root onSelect={({ value }) => onSnooze(choices.find(([label]) => label === value)?.[1]() ?? 0)}>
+    <Menu.Root
+      lazyMount
+      unmountOnExit
+      onSelect={({ value }) => onSnooze(choices.find(([label]) => label === value)?.[1]() ?? 0)}
+    >
       <Menu.Trigger asChild>
         <Button size="xs" variant="outline" colorPalette="plain">
           <AlarmClock size={13} aria-hidden />

@@ -16,7 +16,7 @@ interface Props {
 export function TranscriptMenu(path: Props) {
   const address = at('/api/sites/{site}/conversations/{conversation}/transcript', path);
   return (
-    <Menu.Root>
+    <Menu.Root lazyMount unmountOnExit>
       <Menu.Trigger asChild>
         <IconButton
           size="xs"

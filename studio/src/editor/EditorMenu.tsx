@@ -22,7 +22,7 @@ export function EditorMenu() {
   const saved = (then: () => void) => inBackground(autosave.flush().then(then));
   return (
     <>
-      <Menu.Root positioning={{ placement: 'bottom-end' }}>
+      <Menu.Root lazyMount unmountOnExit positioning={{ placement: 'bottom-end' }}>
         <Menu.Trigger asChild>
           <IconButton size="xs" variant="outline" colorPalette="plain" aria-label="More actions">
             <Ellipsis size={15} aria-hidden />

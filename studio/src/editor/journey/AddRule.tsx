@@ -11,6 +11,8 @@ interface Props {
 export function AddRule({ label, offered, onAdd }: Props) {
   return (
     <Menu.Root
+      lazyMount
+      unmountOnExit
       positioning={{ placement: 'bottom-start' }}
       onSelect={({ value }) => {
         const kind = offered.find(({ type }) => type === value);

@@ -197,6 +197,8 @@ function NodeMenu({
   };
   return (
     <Menu.Root
+      lazyMount
+      unmountOnExit
       positioning={{ placement: 'bottom-end' }}
       onSelect={({ value }) => valueAt(deeds, value)?.[1]()}
     >

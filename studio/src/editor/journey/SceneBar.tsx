@@ -79,7 +79,7 @@ export function SceneBar() {
         </SceneTool>
       )}
       {(missing.length > 0 || mayBeMore) && (
-        <Menu.Root positioning={{ placement: 'top-end' }}>
+        <Menu.Root lazyMount unmountOnExit positioning={{ placement: 'top-end' }}>
           <Menu.Trigger asChild>
             <Button size="xs" variant="outline" colorPalette="plain">
               <Plus size={13} aria-hidden />

@@ -40,7 +40,12 @@ export function WordsField({ field, value, onChange }: Props) {
     <Field.Root invalid={strange.length > 0}>
       <Flex justify="space-between" align="end" w="full">
         <Field.Label>{field.label}</Field.Label>
-        <Menu.Root positioning={{ placement: 'bottom-end' }} onSelect={({ value: name }) => put(name)}>
+        <Menu.Root
+          lazyMount
+          unmountOnExit
+          positioning={{ placement: 'bottom-end' }}
+          onSelect={({ value: name }) => put(name)}
+        >
           <Menu.Trigger asChild>
             <Button size="2xs" variant="ghost" colorPalette="plain" aria-label={`Insert into ${field.label}`}>
               <Plus size={12} aria-hidden />

@@ -24,7 +24,7 @@ export function AddMenu() {
     await mutate();
   };
   return (
-    <Menu.Root positioning={{ placement: 'bottom-start' }}>
+    <Menu.Root lazyMount unmountOnExit positioning={{ placement: 'bottom-start' }}>
       <Menu.Trigger asChild>
         <Button size="xs" variant="outline" colorPalette="plain">
           <Plus size={14} aria-hidden />

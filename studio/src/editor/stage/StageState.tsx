@@ -13,7 +13,7 @@ export function StageState() {
   const types = new Set(Object.values(elements).map(({ type }) => type));
   if (!['basket', 'chat', 'countdown', 'form'].some((type) => types.has(type as 'form'))) return null;
   return (
-    <Popover.Root positioning={{ placement: 'bottom-start' }}>
+    <Popover.Root lazyMount unmountOnExit positioning={{ placement: 'bottom-start' }}>
       <Popover.Trigger asChild>
         <Button size="xs" variant="outline" colorPalette="plain" flex="none">
           <SlidersHorizontal size={13} aria-hidden />

@@ -16,7 +16,7 @@ export function ColumnsMenu({ offered, shown, onShow }: Props) {
       offered.map((one) => one.key).filter((one) => (one === key) !== now.includes(one)),
     );
   return (
-    <Menu.Root closeOnSelect={false} positioning={{ placement: 'bottom-end' }}>
+    <Menu.Root lazyMount unmountOnExit closeOnSelect={false} positioning={{ placement: 'bottom-end' }}>
       <Menu.Trigger asChild>
         <Button size="sm" variant="outline" colorPalette="plain">
           <Columns3 size={15} aria-hidden />
