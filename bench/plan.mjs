@@ -5,7 +5,8 @@ import { pagesOf, widgetsOf } from './large-site.mjs';
 import { studio, withDemo } from './serve.mjs';
 
 const [pages, widgets] = [pagesOf(200), widgetsOf(100)];
-const rounds = 5;
+// What the machine does beside it must not decide.
+const rounds = 7;
 
 /** The server's answers, for a site that is larger than the demo's. */
 async function enlarge(page) {
@@ -71,19 +72,20 @@ export default function plan() {
     await page.getByRole('button', { name: 'Sign in as the demo designer' }).click();
     await page.getByRole('table').waitFor();
     const paints = [];
-    let task = 0;
+    const [tasks, plain] = [[], []];
     for (let round = 0; round < rounds; round++) {
       paints.push(await firstPaint(page));
       // The plan is worked out meanwhile; what is scrolled then is the whole of it.
       await page.waitForTimeout(1500);
-      task = Math.max(task, await longest(page, '[role=grid]'));
+      tasks.push(await longest(page, '[role=grid]'));
       await page.getByText('List', { exact: true }).click();
       await page.getByRole('table').waitFor();
+      plain.push(await plainCells(browser));
     }
-    const [cellsShown, cellsTask] = await plainCells(browser);
+    const [cellsShown, cellsTask] = [0, 1].map((at) => median(plain.map((one) => one[at])));
     return [
       figure('plan: first paint of 200 pages × 100 widgets', median(paints), 'ms', cellsShown, 300),
-      figure('plan: longest task while it is scrolled', task, 'ms', cellsTask, 50),
+      figure('plan: longest task while it is scrolled', median(tasks), 'ms', cellsTask, 50),
     ];
   });
 }

@@ -30,7 +30,8 @@ const headHeight = 62;
 /** Draws what of the plan can be seen, so that hundreds of pages and widgets scroll as smoothly as ten. */
 export function PlanGrid({ pages, widgets, rows, chosen, onChoose }: Props) {
   const scroller = useRef<HTMLDivElement>(null);
-  const common = { getScrollElement: () => scroller.current };
+  // Both are drawn at once: a way down and across would otherwise be drawn twice within a frame (bench/plan).
+  const common = { getScrollElement: () => scroller.current, useFlushSync: false };
   // eslint-disable-next-line react-hooks/incompatible-library -- what its functions return changes with the scrolling; nothing here keeps it
   const down = useVirtualizer({
     ...common,
@@ -47,6 +48,7 @@ export function PlanGrid({ pages, widgets, rows, chosen, onChoose }: Props) {
     paddingStart: pageWidth,
     overscan: 2,
   });
+  const rowsSeen = down.getVirtualItems();
   const found = across.getVirtualItems();
   // Read once: what the virtualizer gives makes each item when it is asked for.
   const columns = useMemo(() => found.map(({ index, start }) => ({ index, start })), [found]);
@@ -100,7 +102,14 @@ export function PlanGrid({ pages, widgets, rows, chosen, onChoose }: Props) {
             </div>
           ))}
         </div>
-        {down.getVirtualItems().map(({ index, start }) => (
+        <div data-pages aria-hidden>
+          {rowsSeen.map(({ index, start }) => (
+            <div key={index} title={pages[index]?.address} style={{ top: start }}>
+              <span>{placeOf(pages[index]?.address ?? '').path}</span>
+            </div>
+          ))}
+        </div>
+        {rowsSeen.map(({ index, start }) => (
           <PlannedRow
             key={index}
             page={index}
@@ -149,32 +158,52 @@ const PlannedRow = memo(function PlannedRow(props: RowProps) {
   const clashes = useMemo(() => clashesOf(row), [row]);
   return (
     <div role="row" aria-rowindex={page + 2} style={{ top }}>
-      <div role="rowheader" title={address}>
-        <span>{placeOf(address).path}</span>
-      </div>
-      {columns.map(({ index, start }) => {
-        const widget = widgets[index];
-        const presence = row?.presence[index];
-        const own = clashes.get(widget?.id ?? '') ?? [];
-        return (
-          <div
-            key={index}
-            role="gridcell"
-            aria-colindex={index + 2}
-            aria-selected={chosen === index}
-            aria-label={
-              presence ? `${widget?.name}: ${presenceNames[presence]}${said(own)}` : 'Being worked out'
-            }
-            data-cell={`${page} ${index}`}
-            tabIndex={chosen === index || (entry && index === 0) ? 0 : -1}
-            style={{ left: start }}
-            data-presence={presence}
-            data-clash={clashState(own)}
-            onClick={() => onChoose({ page, widget: index })}
-          />
-        );
-      })}
+      <div role="rowheader">{placeOf(address).path}</div>
+      {columns.map(({ index, start }) => (
+        <Cell
+          key={index}
+          page={page}
+          widget={index}
+          name={widgets[index]?.name ?? ''}
+          presence={row?.presence[index]}
+          clashes={clashes.get(widgets[index]?.id ?? '') ?? none}
+          left={start}
+          chosen={chosen === index}
+          entry={entry && index === 0}
+          onChoose={onChoose}
+        />
+      ))}
     </div>
+  );
+});
+
+const none: readonly Clash[] = [];
+
+interface CellProps extends Chosen, Pick<RowProps, 'entry' | 'onChoose'> {
+  name: string;
+  presence: PlanRow['presence'][number] | undefined;
+  clashes: readonly Clash[];
+  /** px */
+  left: number;
+  chosen: boolean;
+}
+
+/** What a widget is on a page. Most of those that can be seen stay as they are while the plan is scrolled. */
+const Cell = memo(function Cell(props: CellProps) {
+  const { page, widget, name, presence, clashes, left, chosen, entry, onChoose } = props;
+  return (
+    <div
+      role="gridcell"
+      aria-colindex={widget + 2}
+      aria-selected={chosen}
+      aria-label={presence ? `${name}: ${presenceNames[presence]}${said(clashes)}` : 'Being worked out'}
+      data-cell={`${page} ${widget}`}
+      tabIndex={chosen || entry ? 0 : -1}
+      style={{ left }}
+      data-presence={presence}
+      data-clash={clashState(clashes)}
+      onClick={() => onChoose({ page, widget })}
+    />
   );
 });
 
@@ -232,23 +261,32 @@ const looks = {
     lineHeight: '1.2',
     '& > span': { lineClamp: '3' },
   },
-  '& [role=columnheader]:first-of-type, & [role=rowheader]': {
+  '& [role=columnheader]:first-of-type, & [data-pages]': {
     position: 'sticky',
     left: '0',
     zIndex: '1',
     width: `${pageWidth}px`,
     height: 'full',
     borderInlineEndWidth: '1px',
+  },
+  '& [role=columnheader]:first-of-type': {
+    bg: 'paper',
+    fontSize: '13px',
     paddingInline: '3',
-    display: 'flex',
     justifyContent: 'start',
   },
-  '& [role=columnheader]:first-of-type': { bg: 'paper', fontSize: '13px' },
-  '& [role=rowheader]': {
-    bg: 'sheet',
+  // What stands fast beside the rows is one layer: one for each row, and one for all that is drawn after it, took most of the time of a
+  // scroll (bench/plan). The row's own header is there for who hears it.
+  '& [role=rowheader]': { srOnly: true },
+  '& [data-pages]': { marginTop: `-${headHeight}px`, bg: 'sheet', fontFamily: 'mono', fontSize: '12.5px' },
+  '& [data-pages] > div': {
+    position: 'absolute',
+    width: 'full',
+    height: `${rowHeight}px`,
+    borderBottomWidth: '1px',
+    paddingInline: '3',
+    display: 'flex',
     alignItems: 'center',
-    fontFamily: 'mono',
-    fontSize: '12.5px',
     '& > span': { truncate: true },
   },
   '& [role=gridcell]': {
