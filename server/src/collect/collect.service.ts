@@ -97,8 +97,7 @@ export class CollectService {
     refuseUnknownFields(rule, submission.values);
     const { values, answers, faults } = checkForm(rule, submission.values, this.#days());
     refuseFaults(faults);
-    const ofKind = (kind: string) =>
-      valueAt(values, rule.fields.find((field) => field.kind === kind)?.key ?? '') ?? '';
+    const ofKind = (kind: string) => enteredIn(rule, values, kind);
     const phones = phonesIn(rule, values);
     refuseFaults(wrongNumbers(rule, phones));
     const files = await this.#files(site, submission.id, rule, values);
@@ -336,6 +335,13 @@ function faultsOf({ fields, lang }: FormRule, kind: string, key: MessageKey): Fi
   const field = fields.find((one) => one.kind === kind) ?? fields[0];
   const message = messagesIn(lang)[key];
   return field ? [{ key: field.key, element: field.element, problem: 'malformed', message }] : [];
+}
+
+/** What was entered in the first field of a kind that was answered; of a name in parts, all of them. */
+function enteredIn({ fields }: FormRule, values: Readonly<Record<string, string>>, kind: string): string {
+  const answered = fields.filter((field) => field.kind === kind && valueAt(values, field.key));
+  const parts = answered.filter(({ element }) => element === answered[0]?.element);
+  return parts.map(({ key }) => valueAt(values, key)).join(' ');
 }
 
 /** The phone numbers of a form as all the world dials them, by field; `null` for one that nobody can be called by. */

@@ -192,25 +192,28 @@ test('whoever filled in an older version is held to the rules they saw', async (
   expect((await send(submission(fresh, { name: '' }))).status).toBe(422);
 });
 
-test('a password is checked and never stored', async () => {
+/** Publishes another widget like the first, with one more field in its form, and says how a page knows it. */
+async function withField(name: string, field: Record<string, unknown>) {
   const { body: widget } = await server.get(`/api/widgets/${published.widget}`);
   const document = structuredClone(widget.document);
-  document.elements.pass = {
+  document.elements.more = field;
+  document.elements.name.required = false;
+  document.elements.form.children.push('more');
+  const { body: made } = await server.post(`/api/sites/${published.siteId}/widgets`, { name, document });
+  await server.post(`/api/widgets/${made.id}/publish`, { base: 1 });
+  const manifest = await server.get(`/m/${published.key}.json`, { origin });
+  const { body } = manifest.body.widgets.find(({ id }: { id: string }) => id === made.id);
+  return { ...published, widget: made.id, body };
+}
+
+test('a password is checked and never stored', async () => {
+  const of = await withField('Door', {
     type: 'field',
     kind: 'password',
     key: 'pass',
     label: 'Password',
     required: true,
-  };
-  document.elements.form.children.push('pass');
-  const { body: door } = await server.post(`/api/sites/${published.siteId}/widgets`, {
-    name: 'Door',
-    document,
   });
-  await server.post(`/api/widgets/${door.id}/publish`, { base: 1 });
-  const manifest = await server.get(`/m/${published.key}.json`, { origin });
-  const { body } = manifest.body.widgets.find(({ id }: { id: string }) => id === door.id);
-  const of = { ...published, widget: door.id, body };
   const without = await send(submission(of));
   expect([without.status, without.body.message]).toEqual([422, 'values.pass: Please enter your password']);
   const sent = submission(of, { pass: 'open sesame' });
@@ -218,6 +221,28 @@ test('a password is checked and never stored', async () => {
   const { body: kept } = await server.get(`/api/sites/${published.siteId}/submissions/${sent.id}`);
   expect(kept.fields.map(({ key }: { key: string }) => key)).toEqual(['name', 'email']);
   expect(JSON.stringify(kept)).not.toContain('sesame');
+});
+
+test('whoever enters a name in parts is known by all of them, in the order of the form', async () => {
+  const of = await withField('Parts', {
+    type: 'full-name',
+    key: 'whole',
+    label: 'Name',
+    order: 'family-given',
+    lines: { given: 'First name', family: 'Last name' },
+    required: false,
+  });
+  const { name: _, ...values } = submission(of, { email: 'ada@parts.example' }).values as Record<
+    string,
+    string
+  >;
+  const sent = {
+    ...submission(of),
+    values: { ...values, 'whole-given': 'Ada', 'whole-family': 'Lovelace' },
+  };
+  expect((await send(sent)).status).toBe(202);
+  const { body: kept } = await server.get(`/api/sites/${published.siteId}/submissions/${sent.id}`);
+  expect(kept.person).toMatchObject({ email: 'ada@parts.example', name: 'Lovelace Ada' });
 });
 
 test('events are counted, and those of unknown widgets are dropped', async () => {

@@ -11,6 +11,7 @@ import { countdown } from './countdown.js';
 import { divider } from './divider.js';
 import { field } from './field.js';
 import { form } from './form.js';
+import { fullName } from './full-name.js';
 import { group } from './group.js';
 import { hiddenField } from './hidden-field.js';
 import { html } from './html.js';
@@ -50,6 +51,7 @@ export const definitions = {
   calculation,
   matrix,
   'file-field': fileField,
+  'full-name': fullName,
   address,
   signature,
   'hidden-field': hiddenField,

@@ -12,7 +12,7 @@ import {
   type Targeting,
   type Trigger,
 } from '../../behaviour/index.js';
-import type { Element } from '../../document/elements/index.js';
+import { definitionOf, type Element } from '../../document/elements/index.js';
 import { answerWords, type FormTree } from '../../form/index.js';
 import { formFields, withDescendants, type WidgetDocument } from '../../document/widget/index.js';
 import { hoursWords } from '../../base/time/hours-words.js';
@@ -277,11 +277,14 @@ const mainThings: readonly [type: Element['type'], words: string][] = [
   ['map', 'a map card'],
 ];
 
+/** Whether visitors answer something in it: a value that is calculated looks like a field and is none. */
+const isEnteredInto = (element: Element): boolean =>
+  element.type !== 'calculation' && definitionOf(element).role(element) === 'field';
+
 function contentWords({ elements, scenes }: WidgetDocument): string {
-  const types = withDescendants(elements, scenes.opening.root).flatMap(
-    (id) => valueAt(elements, id)?.type ?? [],
-  );
-  const fields = types.filter((type) => type === 'field').length;
+  const all = withDescendants(elements, scenes.opening.root).flatMap((id) => valueAt(elements, id) ?? []);
+  const types = all.map(({ type }) => type);
+  const fields = all.filter(isEnteredInto).length;
   const main = mainThings.flatMap(([type, words]) => (types.includes(type) ? [words] : []));
   const parts = [...main, ...(fields > 0 ? [`a form with ${plural(fields, 'field')}`] : [])];
   if (parts.length > 0) return listed(parts, 'and');

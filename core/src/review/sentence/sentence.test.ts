@@ -1,4 +1,5 @@
-import { buildWidget, countdown, heading } from '../../library/sketch/index.js';
+import { buildWidget, countdown, form, heading } from '../../library/sketch/index.js';
+import { createElement, type ElementType } from '../../document/elements/index.js';
 import type { PlacementType } from '../../document/placement/index.js';
 import { signup } from '../../testing/documents.js';
 import { targetingOf, targetingParts, type Targeting } from '../../behaviour/index.js';
@@ -178,6 +179,22 @@ test('what is always there names no frequency, and a widget without a form promi
     'There is no form to submit, so nothing is stored and nobody is notified.',
   );
   expect(say(bare, 'return')).toMatch(/^After closing: [^;]*; after submitting another widget: no change\.$/);
+});
+
+test.each<[ElementType, string]>([
+  ['full-name', 'a form with 1 field'],
+  ['signature', 'a form with 1 field'],
+  ['amounts', 'donation amounts'],
+  ['calculation', '2 elements'],
+  ['hidden-field', '2 elements'],
+])('a form with nothing but a %s is %s', (type, words) => {
+  const document = buildWidget({
+    name: 'One',
+    kind: 'form',
+    placement: { type: 'inline' },
+    opening: [form([createElement(type) as never])],
+  });
+  expect(say(document, 'respond')).toContain(`Visitors see ${words} in the page`);
 });
 
 test('what stands in the page has nothing to close, and a sentence’s pieces say what they change', () => {

@@ -1,4 +1,4 @@
-import { createElement, type Element } from '@sirene/core/document/elements';
+import { createElement, definitionOf, type Element } from '@sirene/core/document/elements';
 import { valueAt } from '@sirene/core/base/maps';
 import { Box, Button, IconButton, Menu, Portal } from '@chakra-ui/react';
 import { newElements } from '@sirene/core/document/widget';
@@ -9,9 +9,10 @@ import { useEditing } from '../state/editing.ts';
 import { ElementIcon } from './icons.tsx';
 import { inBackground } from '../../shared/background.ts';
 
+const isField = ({ element }: (typeof newElements)[number]) => definitionOf(element).fieldRules !== undefined;
 const groups = [
-  { name: 'Elements', entries: newElements.filter(({ element }) => element.type !== 'field') },
-  { name: 'Fields', entries: newElements.filter(({ element }) => element.type === 'field') },
+  { name: 'Elements', entries: newElements.filter((entry) => !isField(entry)) },
+  { name: 'Fields', entries: newElements.filter(isField) },
 ];
 
 /** Adds an element after the selection, or inside it: a new one, or a copy of one from the shelf. */
