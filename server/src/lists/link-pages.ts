@@ -1,56 +1,49 @@
+import { filled } from '@sirene/core/base/messages';
+import type { PageWords } from '@sirene/core/base/page-words';
 import type { Said } from '../shared/brand-page.js';
 import type { LinkState } from './lists.service.js';
 
-type Words = (list: string, site: string) => Said;
+type Page = (words: PageWords) => Said;
 
-const gone: Words = () => ({
-  title: 'This link leads nowhere',
-  text: ['It may be incomplete. Please open it once more from the e-mail, or copy the whole of it.'],
-});
-
-const onList: Words = (list) => ({
-  title: 'Your address is confirmed',
-  text: [`You are on the mailing list “${list}”. You can leave it at any time by the link in every e-mail.`],
-});
+const gone: Page = ({ lost, lostHow }) => ({ title: lost, text: [lostHow] });
 
 /** What the page to confirm says before anybody has pressed its button. */
-const confirming: Readonly<Record<LinkState, Words>> = {
-  pending: (list, site) => ({
-    title: 'Please confirm',
-    text: [`Confirm that you want to receive “${list}” from ${site} by e-mail.`],
-    button: 'Confirm my address',
+const confirming: Readonly<Record<LinkState, Page>> = {
+  pending: ({ confirm, confirmWhat, confirmButton }) => ({
+    title: confirm,
+    text: [confirmWhat],
+    button: confirmButton,
   }),
-  confirmed: onList,
-  unsubscribed: (list) => ({
-    title: 'You have unsubscribed',
-    text: [`You have left the mailing list “${list}”. To come back, please sign up again.`],
-  }),
-  late: () => ({
-    title: 'This link is too old',
-    text: ['A confirmation is kept open for 30 days. Please sign up again to get a new link.'],
-  }),
+  confirmed: ({ confirmed, confirmedWhat }) => ({ title: confirmed, text: [confirmedWhat] }),
+  unsubscribed: ({ left, comeBack }) => ({ title: left, text: [comeBack] }),
+  late: ({ late, lateHow }) => ({ title: late, text: [lateHow] }),
   unknown: gone,
 };
 
-const leaving = (list: string): Said => ({
-  title: 'Unsubscribe',
-  text: [`Do you want to leave the mailing list “${list}”?`],
-  button: 'Unsubscribe',
-});
-
-const left: Words = (list) => ({
-  title: 'You have unsubscribed',
-  text: [`You get no more e-mail from the mailing list “${list}”.`],
-});
+const leaving: Page = ({ leave, leaveWhat }) => ({ title: leave, text: [leaveWhat], button: leave });
 
 /** What the page to unsubscribe says before anybody has pressed its button. */
-const unsubscribing: Readonly<Record<LinkState, Words>> = {
+const unsubscribing: Readonly<Record<LinkState, Page>> = {
   pending: leaving,
   confirmed: leaving,
   late: leaving,
-  unsubscribed: left,
+  unsubscribed: ({ left, leftWhat }) => ({ title: left, text: [leftWhat] }),
   unknown: gone,
 };
 
 /** What a link of a mail leads to: its words before and after its button has been pressed. */
-export const linkPages = { confirm: confirming, unsubscribe: unsubscribing } as const;
+const pages = { confirm: confirming, unsubscribe: unsubscribing } as const;
+
+/** Where links of a list's mails lead. */
+export type LinkPage = keyof typeof pages;
+
+/** What the page of a link says of a mailing list, in the words of a language. */
+export function linkPage(
+  to: LinkPage,
+  { state, list }: { state: LinkState; list: string },
+  site: string,
+  words: PageWords,
+): Said {
+  const said = pages[to][state](words);
+  return { ...said, text: said.text.map((line) => filled(line, { list, site })) };
+}

@@ -6,10 +6,11 @@ import { CONFIG, type Config } from '../config.js';
 import { AnswersFile } from '../shared/answers.js';
 import { brandPage } from '../shared/brand-page.js';
 import { GuardedPage } from '../shared/guarded-page.js';
+import { pageWordsOf } from '../shared/site-language.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { limited } from '../visitor-surface.js';
-import { linkPages } from './link-pages.js';
+import { linkPage, type LinkPage } from './link-pages.js';
 import { ListsService } from './lists.service.js';
 
 /** Where the links in the mails of a list lead. GET changes nothing: mail scanners open every link; POST does. */
@@ -62,13 +63,14 @@ export class LinksController {
     return this.#shown(site, token, 'unsubscribe');
   }
 
-  async #shown(site: SiteEntity, token: string, to: keyof typeof linkPages): Promise<string> {
-    const { state, list } = await this.lists.look(site, token);
-    return brandPage(this.sites.brandOf(site), site.name, linkPages[to][state](list, site.name));
+  async #shown(site: SiteEntity, token: string, to: LinkPage): Promise<string> {
+    const brand = this.sites.brandOf(site);
+    const said = linkPage(to, await this.lists.look(site, token), site.name, pageWordsOf(brand));
+    return brandPage(brand, site.name, said);
   }
 
   /** Where a link was followed, as it is kept: without the token, which opens it. */
-  #page(key: string, to: keyof typeof linkPages): string {
+  #page(key: string, to: LinkPage): string {
     return `${this.config.origin}/p/${key}/${to}`;
   }
 }

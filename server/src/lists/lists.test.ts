@@ -229,3 +229,29 @@ test('where the e-mail field has a tick for it, only who ticks it is put on the 
   // Words that nobody was shown are no consent.
   expect(await send('made@up.example', 'Yes to everything')).toBe(422);
 });
+
+test('pages and mails of a mailing list speak the language of the site', async () => {
+  const path = `/api/sites/${there.siteId}/brand`;
+  const { body: brand } = await server.get(path);
+  const speak = async (language: string) =>
+    expect((await server.put(path, { ...brand, language })).status).toBe(200);
+  await speak('de');
+  const email = 'anna@stein.example';
+  await sendFrom(email);
+  const [asked] = await mailsTo(email);
+  expect(asked?.html).toContain('<html lang="de" dir="ltr">');
+  expect(asked?.text).toContain('Adresse bestätigen:');
+  const confirm = pathIn(asked?.text ?? '', 'confirm');
+  const looked = await server.get(confirm);
+  expect(looked.body).toContain('<html lang="de" dir="ltr">');
+  expect(looked.body).toContain('Bestätigen Sie, dass Sie „Sky letter“ von');
+  expect((await press(confirm)).body).toContain('Ihre Adresse ist bestätigt');
+  await runDue();
+  const welcome = (await mailsTo(email))[1];
+  expect(welcome?.text).toContain('Sie erhalten diese E-Mail, weil Sie dem zugestimmt haben.\nAbmelden: ');
+  await speak('he');
+  expect((await press(pathIn(welcome?.text ?? '', 'unsubscribe'))).body).toMatch(
+    /<html lang="he" dir="rtl">.*<h1>הרישום בוטל/s,
+  );
+  await speak('en');
+});

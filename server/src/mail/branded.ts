@@ -1,6 +1,8 @@
+import { directionOf } from '@sirene/core/base/messages';
 import { escapeHtml, h, Html, join } from '@sirene/core/compile';
 import type { Brand } from '@sirene/core/style';
 import { faceOf, type BrandFace } from '../shared/brand-face.js';
+import { languageOf } from '../shared/site-language.js';
 
 interface Link {
   label: string;
@@ -103,9 +105,10 @@ export function brandedMail(
       button ? buttonOf(button, face) : null,
     ),
   );
+  const language = languageOf(sender.brand);
   const html = h(
     'html',
-    { lang: sender.brand.language ?? 'en' },
+    { lang: language, dir: directionOf(language) },
     h('head', {}, new Html('<meta charset="utf-8"><meta name="viewport" content="width=device-width">')),
     h(
       'body',

@@ -1,70 +1,73 @@
 import { majorUnits, money } from '@sirene/core/base/money';
+import { defaultLanguage, filled, type Language } from '@sirene/core/base/messages';
+import { pageWordsIn, type PageWords } from '@sirene/core/base/page-words';
 import type { Said } from '../shared/brand-page.js';
 import type { PaymentEntity, PaymentState } from './payments.entity.js';
 
 /** A payment's amount as people read it: "€40", "€12.50 every month". */
-export const amountText = ({
-  units,
-  currency,
-  interval,
-}: Pick<PaymentEntity, 'units' | 'currency' | 'interval'>) =>
-  `${money(majorUnits(units, currency), { locale: 'en', currency })}${interval === 'month' ? ' every month' : ''}`;
+export function amountText(
+  { units, currency, interval }: Pick<PaymentEntity, 'units' | 'currency' | 'interval'>,
+  language: Language = defaultLanguage,
+): string {
+  const amount = money(majorUnits(units, currency), { locale: language, currency });
+  return interval === 'month' ? filled(pageWordsIn(language).monthly, { amount }) : amount;
+}
 
-const said: Readonly<Record<PaymentState, Pick<Said, 'title' | 'text' | 'button'>>> = {
-  open: {
-    title: 'Not paid yet',
-    text: ['You pay on the page of the payment service, and come back here afterwards.'],
-    button: 'Pay now',
-  },
-  paid: {
-    title: 'Thank you, it is paid',
-    text: ['This page is your receipt. You can keep its address, or print it.'],
-  },
-  failed: {
-    title: 'The payment did not work',
-    text: ['Nothing has been charged. You can try again, also in another way.'],
-    button: 'Try again',
-  },
-  left: {
-    title: 'You have not paid',
-    text: ['The payment was called off, and nothing has been charged.'],
-    button: 'Pay now',
-  },
-  refunded: { title: 'Paid back', text: ['The amount has been paid back by the way it came.'] },
-};
+/** How a payment stands, and what can be done. */
+const standing = (
+  words: PageWords,
+): Readonly<Record<PaymentState, Pick<Said, 'title' | 'text' | 'button'>>> => ({
+  open: { title: words.unpaid, text: [words.unpaidHow], button: words.payButton },
+  paid: { title: words.paid, text: [words.paidWhat] },
+  failed: { title: words.unsuccessful, text: [words.unsuccessfulHow], button: words.againButton },
+  left: { title: words.calledOff, text: [words.calledOffWhat], button: words.payButton },
+  refunded: { title: words.refunded, text: [words.refundedWhat] },
+});
 
-const dated = (at: number) =>
-  new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeStyle: 'short', timeZone: 'UTC' }).format(at);
+// British dates where nothing else is known of who reads English.
+const dated = (at: number, language: Language) =>
+  new Intl.DateTimeFormat(language === 'en' ? 'en-GB' : language, {
+    dateStyle: 'long',
+    timeStyle: 'short',
+    timeZone: 'UTC',
+  }).format(at);
 
-/** What the page of a payment says: what it is for, how it stands, and the way on. */
-export function payPage(payment: PaymentEntity, page: string, trouble: string | null): Said {
-  const { title, text, button } = said[payment.state];
-  const when =
-    payment.state === 'paid' || payment.state === 'refunded' ? `${dated(payment.since)} UTC` : null;
+/**
+ * What the page of a payment says: what it is for, how it stands, and the way on.
+ *
+ * @param page where the visitor came from
+ * @param isUnanswered whether the payment service does not answer
+ */
+export function payPage(
+  payment: PaymentEntity,
+  page: string,
+  isUnanswered: boolean,
+  language: Language,
+): Said {
+  const words = pageWordsIn(language);
+  const { title, text, button } = standing(words)[payment.state];
+  const isSettled = payment.state === 'paid' || payment.state === 'refunded';
   return {
     title,
-    text: trouble ? [trouble, ...text] : text,
+    text: isUnanswered ? [words.noAnswer, ...text] : text,
     facts: [
-      ['For', payment.description],
-      ['Amount', amountText(payment)],
-      ...(when ? [['Date', when] as const] : []),
-      ['Number', payment.id],
+      [words.payFor, payment.description],
+      [words.amount, amountText(payment, language)],
+      ...(isSettled ? [[words.date, `${dated(payment.since, language)} UTC`] as const] : []),
+      [words.number, payment.id],
     ],
     ...(button && { button }),
-    ...(/^https?:\/\//.test(page) && { link: { label: 'Back to the page', href: page } }),
+    ...(/^https?:\/\//.test(page) && { link: { label: words.back, href: page } }),
   };
 }
 
 /** What a link says that belongs to no payment. */
-export const noPayment: Said = {
-  title: 'This link leads nowhere',
-  text: ['It may be incomplete. Please open it once more from where you have it, or copy the whole of it.'],
-};
+export const noPayment = ({ lost, lostHow }: PageWords): Said => ({ title: lost, text: [lostHow] });
 
 /** What is seen for a moment on the way to the page of the payment service. */
-export const goingOn = (href: string): Said => ({
-  title: 'One moment',
-  text: ['The page of the payment service opens.'],
-  link: { label: 'Open it now', href },
+export const goingOn = (href: string, { moment, momentWhat, openNow }: PageWords): Said => ({
+  title: moment,
+  text: [momentWhat],
+  link: { label: openNow, href },
   goesTo: href,
 });

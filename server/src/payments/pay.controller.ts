@@ -5,9 +5,10 @@ import { ApiTags } from '@nestjs/swagger';
 import type { FastifyRequest } from 'fastify';
 import { Public } from '../accounts/permission.js';
 import { AnswersFile, AnswersNothing } from '../shared/answers.js';
-import { brandPage } from '../shared/brand-page.js';
+import { brandPage, type Said } from '../shared/brand-page.js';
 import { GuardedPage } from '../shared/guarded-page.js';
 import { rawBodyOf } from '../shared/raw-body.js';
+import { languageOf, pageWordsOf } from '../shared/site-language.js';
 import { ServiceError } from '../services/service-client.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
@@ -34,7 +35,7 @@ export class PayController {
   @GuardedPage()
   async page(@Param('key') key: string, @Param('token') token: string) {
     const site = await this.sites.byKey(key);
-    return this.#shown(site, await this.payments.byToken(site, token), null);
+    return this.#shown(site, await this.payments.byToken(site, token), false);
   }
 
   @AnswersFile('Goes on to the page of the payment service.', 'text/html')
@@ -47,16 +48,12 @@ export class PayController {
     const payment = await this.payments.byToken(site, token);
     try {
       const url = payment && (await this.payments.payAt(site, payment));
-      if (url) return brandPage(this.sites.brandOf(site), site.name, goingOn(url));
+      if (url) return this.#page(site, goingOn(url, pageWordsOf(site.brand)));
     } catch (error) {
       if (!(error instanceof ServiceError)) throw error;
-      return this.#shown(
-        site,
-        payment,
-        'The payment service does not answer at the moment. Please try again a little later.',
-      );
+      return this.#shown(site, payment, true);
     }
-    return this.#shown(site, await this.payments.byToken(site, token), null);
+    return this.#shown(site, await this.payments.byToken(site, token), false);
   }
 
   @AnswersNothing('Takes the result of a payment, signed by the payment service (Standard Webhooks).')
@@ -81,8 +78,13 @@ export class PayController {
     );
   }
 
-  async #shown(site: SiteEntity, payment: PaymentEntity | null, trouble: string | null): Promise<string> {
-    const said = payment ? payPage(payment, await this.payments.cameFrom(payment), trouble) : noPayment;
+  async #shown(site: SiteEntity, payment: PaymentEntity | null, isUnanswered: boolean): Promise<string> {
+    if (!payment) return this.#page(site, noPayment(pageWordsOf(site.brand)));
+    const page = await this.payments.cameFrom(payment);
+    return this.#page(site, payPage(payment, page, isUnanswered, languageOf(site.brand)));
+  }
+
+  #page(site: SiteEntity, said: Said): string {
     return brandPage(this.sites.brandOf(site), site.name, said);
   }
 }

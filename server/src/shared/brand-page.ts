@@ -1,8 +1,10 @@
+import { directionOf } from '@sirene/core/base/messages';
 import { served } from '@sirene/core/base/served';
 import { h, type Html } from '@sirene/core/compile';
 import { fontsIn, type Brand } from '@sirene/core/style';
 import { faceOf } from './brand-face.js';
 import { fontFaces, htmlPage, styleElement } from './html-page.js';
+import { languageOf } from './site-language.js';
 
 /** What a page of Sirene's own says to a visitor, in the look of the site. */
 export interface Said {
@@ -47,6 +49,7 @@ export function brandPage(
   { title, text, button, link, goesTo, facts = [] }: Said,
 ): string {
   const face = faceOf(brand);
+  const language = languageOf(brand);
   const colours = `
 body{background:${face.soft};color:${face.ink};font-family:${face.textFont}}
 main{background:${face.ground};border-color:${face.line}}
@@ -59,8 +62,7 @@ button:focus-visible{outline-color:${face.accent}}`;
   const form = button ? h('form', { method: 'post' }, h('button', { type: 'submit' }, button)) : null;
   const css = `${fontFaces(fontsIn(brand, colours))}${layout}${colours}`;
   return htmlPage(
-    // Its words are English, whatever the site's widgets are written in.
-    { title: `${title} · ${siteName}` },
+    { title: `${title} · ${siteName}`, lang: language, dir: directionOf(language) },
     [
       h('meta', { name: 'robots', content: 'noindex' }),
       ...(goesTo === undefined ? [] : [h('meta', { 'http-equiv': 'refresh', content: `0;url=${goesTo}` })]),

@@ -7,6 +7,7 @@ import { Mailer } from '../../mail/mailer.js';
 import { Unwanted, type ActionHandler, type Errand, type Letter, type Sent } from '../handler.js';
 import { senderMail } from '../sender-mail.js';
 import type { MailContent } from '../../mail/branded.js';
+import { pageWordsOf } from '../../shared/site-language.js';
 
 type List = Extract<Action, { type: 'list' }>;
 
@@ -63,7 +64,10 @@ export class ListHandler implements ActionHandler<List> {
   }
 
   #asking(errand: Errand, { subject, text }: Asking, token: string): Letter {
-    const button = { label: 'Confirm', href: this.#link(errand, 'confirm', token) };
+    const button = {
+      label: pageWordsOf(errand.site.brand).confirmButton,
+      href: this.#link(errand, 'confirm', token),
+    };
     return senderMail(errand, { subject, text, button });
   }
 
@@ -71,10 +75,11 @@ export class ListHandler implements ActionHandler<List> {
     const { state } = await this.lists.look(errand.site, token);
     if (state !== 'confirmed') throw new Unwanted('They have left the list since.');
     const href = this.#link(errand, 'unsubscribe', token);
+    const { confirmedWhy, leave } = pageWordsOf(errand.site.brand);
     await this.#send(
       errand,
       welcome,
-      { foot: { text: 'You get this because you confirmed it.', link: { label: 'Unsubscribe', href } } },
+      { foot: { text: confirmedWhy, link: { label: leave, href } } },
       // One click in the mail program itself (RFC 8058).
       { 'List-Unsubscribe': `<${href}>`, 'List-Unsubscribe-Post': 'List-Unsubscribe=One-Click' },
     );

@@ -7,6 +7,7 @@ import { Mailer } from '../../mail/mailer.js';
 import { amountText } from '../../payments/pay-pages.js';
 import type { Receipt } from '../../payments/payments.entity.js';
 import { PaymentsService, type Due } from '../../payments/payments.service.js';
+import { languageOf, pageWordsOf } from '../../shared/site-language.js';
 import type { SiteEntity } from '../../sites/sites.entity.js';
 import { Unwanted, type ActionHandler, type Errand, type Sent } from '../handler.js';
 import { senderMail } from '../sender-mail.js';
@@ -71,12 +72,13 @@ export class PaymentHandler implements ActionHandler<Payment> {
     }
     const page = this.payments.pageOf(site, payment);
     const { subject, text } = settings.receipt;
-    const facts = `${payment.description}: ${amountText(payment)}\nNumber: ${payment.id}`;
+    const words = pageWordsOf(site.brand);
+    const facts = `${payment.description}: ${amountText(payment, languageOf(site.brand))}\n${words.number}: ${payment.id}`;
     await this.mailer.send(
       senderMail(errand, {
         subject,
         text: `${text.trim()}\n\n${facts}`,
-        button: { label: 'Open the receipt', href: page },
+        button: { label: words.receipt, href: page },
       }),
       site.name,
     );

@@ -1,0 +1,46 @@
+import type { PageWords } from '../page-words.js';
+
+export const de: PageWords = {
+  lost: 'Dieser Link führt nirgendwohin',
+  lostHow:
+    'Vielleicht ist er unvollständig. Bitte öffnen Sie ihn noch einmal von dort, wo Sie ihn haben, oder kopieren Sie ihn ganz.',
+  confirm: 'Bitte bestätigen',
+  confirmWhat: 'Bestätigen Sie, dass Sie „{list}“ von {site} per E-Mail erhalten möchten.',
+  confirmButton: 'Adresse bestätigen',
+  confirmed: 'Ihre Adresse ist bestätigt',
+  confirmedWhat:
+    'Sie stehen auf der Mailingliste „{list}“. Über den Link in jeder E-Mail können Sie sich jederzeit abmelden.',
+  confirmedWhy: 'Sie erhalten diese E-Mail, weil Sie dem zugestimmt haben.',
+  late: 'Dieser Link ist zu alt',
+  lateHow:
+    'Eine Bestätigung ist 30 Tage lang möglich. Bitte melden Sie sich erneut an, um einen neuen Link zu erhalten.',
+  leave: 'Abmelden',
+  leaveWhat: 'Möchten Sie sich von der Mailingliste „{list}“ abmelden?',
+  left: 'Sie sind abgemeldet',
+  leftWhat: 'Sie erhalten keine E-Mails der Mailingliste „{list}“ mehr.',
+  comeBack:
+    'Sie haben sich von der Mailingliste „{list}“ abgemeldet. Um wieder dabei zu sein, melden Sie sich bitte neu an.',
+  unpaid: 'Noch nicht bezahlt',
+  unpaidHow: 'Sie bezahlen auf der Seite des Zahlungsdienstes und kommen danach hierher zurück.',
+  payButton: 'Jetzt bezahlen',
+  paid: 'Vielen Dank, es ist bezahlt',
+  paidWhat: 'Diese Seite ist Ihre Quittung. Sie können ihre Adresse aufheben oder sie ausdrucken.',
+  unsuccessful: 'Die Zahlung hat nicht geklappt',
+  unsuccessfulHow: 'Es wurde nichts abgebucht. Sie können es noch einmal versuchen, auch auf anderem Weg.',
+  againButton: 'Noch einmal versuchen',
+  calledOff: 'Sie haben nicht bezahlt',
+  calledOffWhat: 'Die Zahlung wurde abgebrochen, und es wurde nichts abgebucht.',
+  refunded: 'Erstattet',
+  refundedWhat: 'Der Betrag wurde auf dem Weg erstattet, auf dem er kam.',
+  payFor: 'Für',
+  amount: 'Betrag',
+  date: 'Datum',
+  number: 'Nummer',
+  monthly: '{amount} jeden Monat',
+  receipt: 'Quittung öffnen',
+  back: 'Zurück zur Seite',
+  noAnswer: 'Der Zahlungsdienst antwortet gerade nicht. Bitte versuchen Sie es etwas später noch einmal.',
+  moment: 'Einen Moment',
+  momentWhat: 'Die Seite des Zahlungsdienstes öffnet sich.',
+  openNow: 'Jetzt öffnen',
+};

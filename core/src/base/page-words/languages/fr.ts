@@ -1,0 +1,46 @@
+import type { PageWords } from '../page-words.js';
+
+export const fr: PageWords = {
+  lost: 'Ce lien ne mène nulle part',
+  lostHow:
+    'Il est peut-être incomplet. Veuillez l’ouvrir de nouveau depuis l’endroit où vous l’avez trouvé, ou le copier en entier.',
+  confirm: 'Veuillez confirmer',
+  confirmWhat: 'Confirmez que vous souhaitez recevoir « {list} » de {site} par e-mail.',
+  confirmButton: 'Confirmer mon adresse',
+  confirmed: 'Votre adresse est confirmée',
+  confirmedWhat:
+    'Vous êtes inscrit à la liste de diffusion « {list} ». Vous pouvez vous désinscrire à tout moment grâce au lien présent dans chaque e-mail.',
+  confirmedWhy: 'Vous recevez cet e-mail parce que vous l’avez confirmé.',
+  late: 'Ce lien est trop ancien',
+  lateHow:
+    'Une confirmation reste possible pendant 30 jours. Veuillez vous inscrire de nouveau pour recevoir un nouveau lien.',
+  leave: 'Se désinscrire',
+  leaveWhat: 'Souhaitez-vous quitter la liste de diffusion « {list} » ?',
+  left: 'Vous êtes désinscrit',
+  leftWhat: 'Vous ne recevrez plus d’e-mails de la liste de diffusion « {list} ».',
+  comeBack:
+    'Vous avez quitté la liste de diffusion « {list} ». Pour revenir, veuillez vous inscrire de nouveau.',
+  unpaid: 'Pas encore payé',
+  unpaidHow: 'Vous payez sur la page du service de paiement, puis vous revenez ici.',
+  payButton: 'Payer maintenant',
+  paid: 'Merci, le paiement est effectué',
+  paidWhat: 'Cette page est votre reçu. Vous pouvez conserver son adresse ou l’imprimer.',
+  unsuccessful: 'Le paiement n’a pas abouti',
+  unsuccessfulHow: 'Rien n’a été débité. Vous pouvez réessayer, y compris par un autre moyen.',
+  againButton: 'Réessayer',
+  calledOff: 'Vous n’avez pas payé',
+  calledOffWhat: 'Le paiement a été abandonné et rien n’a été débité.',
+  refunded: 'Remboursé',
+  refundedWhat: 'Le montant a été remboursé par le moyen utilisé pour payer.',
+  payFor: 'Pour',
+  amount: 'Montant',
+  date: 'Date',
+  number: 'Numéro',
+  monthly: '{amount} par mois',
+  receipt: 'Ouvrir le reçu',
+  back: 'Retour à la page',
+  noAnswer: 'Le service de paiement ne répond pas pour le moment. Veuillez réessayer un peu plus tard.',
+  moment: 'Un instant',
+  momentWhat: 'La page du service de paiement s’ouvre.',
+  openNow: 'L’ouvrir maintenant',
+};
