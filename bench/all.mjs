@@ -13,6 +13,7 @@ const names = [
   'form',
   'inbox',
   'chat',
+  'desk',
 ];
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const json = process.argv.includes('--json');

@@ -12,11 +12,12 @@ export const environment = (data) => programs.environment(data, ports);
 export const letter = () => programs.letter(studio, demo);
 export const submission = (widget) => programs.submission(widget, `${demo}/journal/dark-adaptation/`);
 
-/** Runs `work` with studio and demo site up on fresh demo data, and a browser. */
-export async function withDemo(work) {
+/** Runs `work` with studio and demo site up on fresh demo data, to which `fill` may add, and a browser. */
+export async function withDemo(work, fill = () => {}) {
   const { folder, remove } = programs.newFolder();
   const env = environment(folder);
   await programs.seed(folder, env);
+  fill(folder);
   const children = [
     programs.start(['server/dist/main.js'], env),
     programs.start(['demo/dist/serve.js'], env),

@@ -196,6 +196,11 @@ test('outside its hours a message is left, answered by e-mail, and goes on witho
 test('visitors who are played keep the desk busy: they ask on once they are answered, thank, and rate', async ({
   page,
 }) => {
+  // What is printed, as the frame's own page has it.
+  await page.addInitScript(() => {
+    window.print = () =>
+      window.parent.document.body.setAttribute('data-printed', document.body.textContent ?? '');
+  });
   await signIn(page, 'desk');
   // Somebody who waits for a quarter of an hour, forty times as fast.
   const options = ['--seed', '13', '--at-once', '1', '--speed', '40', '--visits', '1'];
@@ -217,4 +222,7 @@ test('visitors who are played keep the desk busy: they ask on once they are answ
   await expect(log.getByText('A meteor. Please send it.')).toHaveCount(3);
   expect((await visitors).stdout).toContain('Mahala Price has their answer');
   await expect(page.getByText('5 of 5')).toBeVisible();
+  await page.getByRole('button', { name: 'Transcript' }).click();
+  await page.getByRole('menuitem', { name: 'Print' }).click();
+  await expect(page.locator('body')).toHaveAttribute('data-printed', /Mahala Price[^]*a bright streak/);
 });

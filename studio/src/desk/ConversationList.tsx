@@ -1,6 +1,6 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useEffectEvent, useRef } from 'react';
+import { memo, useEffect, useEffectEvent, useRef } from 'react';
 import type { ListedConversation } from '../shared/api/index.ts';
 import { ago } from '../shared/format.ts';
 import type { Member } from '../shared/AssigneeSelect.tsx';
@@ -26,6 +26,7 @@ export function ConversationList({ conversations, members, openId, onOpen }: Pro
     estimateSize: () => rowHeight,
     getItemKey: (index) => conversations[index]?.id ?? index,
     overscan: 6,
+    useFlushSync: false,
   });
   // Whenever another is opened, and not when a message moves them: what one looks at stays in sight of its own accord.
   const scrollTo = useEffectEvent((id: string) => {
@@ -42,7 +43,12 @@ export function ConversationList({ conversations, members, openId, onOpen }: Pro
         listStyleType="none"
         aria-label="Conversations"
         position="relative"
-        h={`${rows.getTotalSize()}px`}
+        style={{ height: rows.getTotalSize() }}
+        // One for all of them, so that a row that is the same is not drawn again (bench/desk).
+        onClick={({ target }: React.MouseEvent) => {
+          const row = (target as Element).closest<HTMLElement>('[data-conversation]');
+          if (row?.dataset['conversation'] !== undefined) onOpen(row.dataset['conversation']);
+        }}
       >
         {rows.getVirtualItems().map(({ index, key, start }) => {
           const one = conversations[index];
@@ -60,7 +66,7 @@ export function ConversationList({ conversations, members, openId, onOpen }: Pro
                 aria-setsize={conversations.length}
                 aria-posinset={index + 1}
               >
-                <Row {...{ one, members, onOpen }} isOpen={one.id === openId} />
+                <Row {...{ one, members }} isOpen={one.id === openId} />
               </Box>
             )
           );
@@ -74,10 +80,9 @@ interface RowProps {
   one: ListedConversation;
   members: readonly Member[];
   isOpen: boolean;
-  onOpen(id: string): void;
 }
 
-function Row({ one, members, isOpen, onOpen }: RowProps) {
+const Row = memo(function Row({ one, members, isOpen }: RowProps) {
   return (
     <Button
       variant="plain"
@@ -92,7 +97,7 @@ function Row({ one, members, isOpen, onOpen }: RowProps) {
       bg={isOpen ? 'wash' : undefined}
       boxShadow={isOpen ? 'inset 3px 0 0 {colors.deep}' : undefined}
       aria-current={isOpen ? 'true' : undefined}
-      onClick={() => onOpen(one.id)}
+      data-conversation={one.id}
     >
       <Flex align="center" gap="2">
         <StateDot state={one.state} />
@@ -114,4 +119,4 @@ function Row({ one, members, isOpen, onOpen }: RowProps) {
       </Text>
     </Button>
   );
-}
+});

@@ -1,10 +1,12 @@
 import { IconButton, Menu, Portal } from '@chakra-ui/react';
 import { Download } from 'lucide-react';
-import { at, withQuery } from '../shared/api/index.ts';
+import { at, getText, withQuery } from '../shared/api/index.ts';
+import { inBackground } from '../shared/background.ts';
+import { printText } from './print-text.ts';
 
 const kinds = [
-  ['text', 'Text'],
-  ['json', 'JSON'],
+  ['text', 'Download as text'],
+  ['json', 'Download as JSON'],
 ] as const;
 
 interface Props {
@@ -12,7 +14,7 @@ interface Props {
   conversation: string;
 }
 
-/** A conversation to be kept elsewhere, as a text or as data. */
+/** A conversation to be kept elsewhere: as a text, as data or on paper. */
 export function TranscriptMenu(path: Props) {
   const address = at('/api/sites/{site}/conversations/{conversation}/transcript', path);
   return (
@@ -22,8 +24,8 @@ export function TranscriptMenu(path: Props) {
           size="xs"
           variant="outline"
           colorPalette="plain"
-          aria-label="Download the transcript"
-          title="Download the transcript"
+          aria-label="Transcript"
+          title="Transcript"
         >
           <Download size={14} aria-hidden />
         </IconButton>
@@ -38,6 +40,9 @@ export function TranscriptMenu(path: Props) {
                 </a>
               </Menu.Item>
             ))}
+            <Menu.Item value="print" onClick={() => inBackground(getText(address).then(printText))}>
+              Print
+            </Menu.Item>
           </Menu.Content>
         </Menu.Positioner>
       </Portal>

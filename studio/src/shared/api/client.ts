@@ -33,10 +33,9 @@ export type BodyOf<P extends keyof paths, M extends Method> =
 
 type Given<B> = [B] extends [undefined] ? [] : [body: B];
 
-async function request(method: Method, address: string, body?: unknown): Promise<unknown> {
-  let response: Response;
+async function reach(method: Method, address: string, body?: unknown): Promise<Response> {
   try {
-    response = await fetch(address, {
+    return await fetch(address, {
       method: method.toUpperCase(),
       ...(body !== undefined && {
         headers: { 'content-type': 'application/json' },
@@ -49,16 +48,31 @@ async function request(method: Method, address: string, body?: unknown): Promise
       'Sirene can’t be reached. Check the connection; your work is kept here and saved when it is back.',
     );
   }
+}
+
+const read = (response: Response) => response.json().catch(() => ({})) as Promise<Record<string, unknown>>;
+
+const refusal = (status: number, answer: Record<string, unknown>): ApiError =>
+  new ApiError(status, String(answer['message'] ?? 'That did not work'), answer);
+
+async function request(method: Method, address: string, body?: unknown): Promise<unknown> {
+  const response = await reach(method, address, body);
   if (response.status === 204) return undefined;
-  const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
-  if (!response.ok)
-    throw new ApiError(response.status, String(answer['message'] ?? 'That did not work'), answer);
+  const answer = await read(response);
+  if (!response.ok) throw refusal(response.status, answer);
   return answer;
 }
 
 /** Asks a route. Throws an {@link ApiError} where it refuses or can’t be reached, as all of these do. */
 export const get = <P extends PathsBy<'get'>>(address: Address<P>) =>
   request('get', address) as Promise<AnswerOf<P, 'get'>>;
+
+/** Asks a route that answers with a text. */
+export async function getText<P extends PathsBy<'get'>>(address: Address<P>): Promise<string> {
+  const response = await reach('get', address);
+  if (!response.ok) throw refusal(response.status, await read(response));
+  return response.text();
+}
 
 /** Sends to a route that makes or does something. */
 export const post = <P extends PathsBy<'post'>>(address: Address<P>, ...[body]: Given<BodyOf<P, 'post'>>) =>

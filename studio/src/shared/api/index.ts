@@ -2,7 +2,7 @@ import { at, type Address } from './address.ts';
 import type { components } from './types.ts';
 
 export { at, withQuery, type Address } from './address.ts';
-export { ApiError, get, patch, post, put, remove, type AnswerOf } from './client.ts';
+export { ApiError, get, getText, patch, post, put, remove, type AnswerOf } from './client.ts';
 export { useAnswer } from './use-answer.ts';
 
 type Named = components['schemas'];
