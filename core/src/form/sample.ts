@@ -9,6 +9,9 @@ interface Asked {
 // By what a key speaks of, as designers name them; the rest is a text like any other.
 const texts: readonly (readonly [RegExp, string])[] = [
   [/mail/, 'mira@stone.example'],
+  [/-prefix$/, 'Dr'],
+  [/-suffix$/, 'MSc'],
+  [/middle|additional/, 'Jane'],
   [/first|given/, 'Mira'],
   [/last|family|surname/, 'Stone'],
   [/name/, 'Mira Stone'],

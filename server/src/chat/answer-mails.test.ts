@@ -59,7 +59,7 @@ test('who has gone is answered by mail, and what they answer stands in the conve
   const address = replyAddress(mail);
   expect(address).toMatch(/^post\+chat-[0-9a-f]{32}@sirene\.example$/);
 
-  const text = `Then I am coming.\n\nOn Tuesday Evening desk wrote:\n> ${answerAbove}\n>\n> From nine, if it clears.`;
+  const text = `Then I am coming.\n\nOn Tuesday Evening desk wrote:\n> ${answerAbove('en')}\n>\n> From nine, if it clears.`;
   for (let times = 0; times < 2; times++) await writeBack(address, text, '<a1@stone.example>');
   const { messages } = await bench.follow();
   expect(texts({ messages })).toEqual([

@@ -12,6 +12,7 @@ import { Transactions } from '../database/transactions.js';
 import { brandedMail } from '../mail/branded.js';
 import { InboundMail, type Inbound } from '../mail/inbound-mail.js';
 import { Mailer, siteHeader } from '../mail/mailer.js';
+import { datesOf, languageOf } from '../shared/site-language.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { ConversationEntity } from './chat.entity.js';
 import { Happenings } from './happenings.js';
@@ -60,7 +61,10 @@ export class AnswerMails implements OnModuleInit {
       headers: { [siteHeader]: site.id },
       ...brandedMail(
         { brand: completeBrand(site.brand), siteName: site.name },
-        { text: `${answerAbove}\n\n${text}`, foot: { text: `${by.name}, ${site.name}` } },
+        {
+          text: `${answerAbove(languageOf(site.brand))}\n\n${text}`,
+          foot: { text: `${by.name}, ${site.name}` },
+        },
       ),
     };
     this.#send(mail, site, conversation, by).catch((error: unknown) => this.#logger.error(error));
@@ -74,7 +78,12 @@ export class AnswerMails implements OnModuleInit {
   async transcript(site: SiteEntity, conversation: ConversationEntity): Promise<void> {
     const { id, email, name, widgetName, page } = conversation;
     const messages = messagesOf(this.connection.bare, id, 0, false);
-    const text = transcriptText({ chat: widgetName, visitor: name, page }, messages, site.zone);
+    const text = transcriptText(
+      { chat: widgetName, visitor: name, page },
+      messages,
+      site.zone,
+      datesOf(site.brand),
+    );
     const mail = {
       to: email,
       subject: `${widgetName}: ${site.name}`,

@@ -2,6 +2,7 @@ import { majorUnits, money } from '@sirene/core/base/money';
 import { defaultLanguage, filled, type Language } from '@sirene/core/base/messages';
 import { pageWordsIn, type PageWords } from '@sirene/core/base/page-words';
 import type { Said } from '../shared/brand-page.js';
+import { dateLanguage } from '../shared/site-language.js';
 import type { PaymentEntity, PaymentState } from './payments.entity.js';
 
 /** A payment's amount as people read it: "€40", "€12.50 every month". */
@@ -24,9 +25,8 @@ const standing = (
   refunded: { title: words.refunded, text: [words.refundedWhat] },
 });
 
-// British dates where nothing else is known of who reads English.
 const dated = (at: number, language: Language) =>
-  new Intl.DateTimeFormat(language === 'en' ? 'en-GB' : language, {
+  new Intl.DateTimeFormat(dateLanguage(language), {
     dateStyle: 'long',
     timeStyle: 'short',
     timeZone: 'UTC',

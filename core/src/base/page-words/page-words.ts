@@ -48,4 +48,6 @@ export interface PageWords {
   moment: string;
   momentWhat: string;
   openNow: string;
+  /** Stands between an answer to a mail and what that mail said. */
+  answerAbove: string;
 }

@@ -40,4 +40,5 @@ export const ar: PageWords = {
   moment: 'لحظة من فضلك',
   momentWhat: 'يجري فتح صفحة خدمة الدفع.',
   openNow: 'فتح الآن',
+  answerAbove: 'اكتب ردك فوق هذا السطر',
 };

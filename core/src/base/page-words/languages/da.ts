@@ -40,4 +40,5 @@ export const da: PageWords = {
   moment: 'Et øjeblik',
   momentWhat: 'Betalingstjenestens side åbner.',
   openNow: 'Åbn nu',
+  answerAbove: 'Svar over denne linje',
 };

@@ -43,4 +43,5 @@ export const de: PageWords = {
   moment: 'Einen Moment',
   momentWhat: 'Die Seite des Zahlungsdienstes öffnet sich.',
   openNow: 'Jetzt öffnen',
+  answerAbove: 'Bitte über dieser Zeile antworten',
 };

@@ -40,4 +40,5 @@ export const en: PageWords = {
   moment: 'One moment',
   momentWhat: 'The page of the payment service opens.',
   openNow: 'Open it now',
+  answerAbove: 'Answer above this line',
 };

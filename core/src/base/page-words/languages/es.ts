@@ -40,4 +40,5 @@ export const es: PageWords = {
   moment: 'Un momento',
   momentWhat: 'Se abre la página del servicio de pago.',
   openNow: 'Abrir ahora',
+  answerAbove: 'Responde encima de esta línea',
 };

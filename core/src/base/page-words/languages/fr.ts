@@ -43,4 +43,5 @@ export const fr: PageWords = {
   moment: 'Un instant',
   momentWhat: 'La page du service de paiement s’ouvre.',
   openNow: 'L’ouvrir maintenant',
+  answerAbove: 'Répondez au-dessus de cette ligne',
 };

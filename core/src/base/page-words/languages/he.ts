@@ -39,4 +39,5 @@ export const he: PageWords = {
   moment: 'רק רגע',
   momentWhat: 'הדף של שירות התשלומים נפתח.',
   openNow: 'פתיחה עכשיו',
+  answerAbove: 'נא להשיב מעל השורה הזאת',
 };

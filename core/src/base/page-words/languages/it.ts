@@ -40,4 +40,5 @@ export const it: PageWords = {
   moment: 'Un momento',
   momentWhat: 'Si apre la pagina del servizio di pagamento.',
   openNow: 'Aprila ora',
+  answerAbove: 'Rispondi sopra questa riga',
 };

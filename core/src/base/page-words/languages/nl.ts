@@ -41,4 +41,5 @@ export const nl: PageWords = {
   moment: 'Een ogenblik',
   momentWhat: 'De pagina van de betaaldienst wordt geopend.',
   openNow: 'Nu openen',
+  answerAbove: 'Antwoord boven deze regel',
 };

@@ -40,4 +40,5 @@ export const pl: PageWords = {
   moment: 'Chwileczkę',
   momentWhat: 'Otwiera się strona serwisu płatności.',
   openNow: 'Otwórz teraz',
+  answerAbove: 'Odpowiedz powyżej tej linii',
 };

@@ -40,4 +40,5 @@ export const pt: PageWords = {
   moment: 'Um momento',
   momentWhat: 'A página do serviço de pagamento está a abrir.',
   openNow: 'Abrir agora',
+  answerAbove: 'Responda acima desta linha',
 };

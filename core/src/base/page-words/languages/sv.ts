@@ -39,4 +39,5 @@ export const sv: PageWords = {
   moment: 'Ett ögonblick',
   momentWhat: 'Betaltjänstens sida öppnas.',
   openNow: 'Öppna nu',
+  answerAbove: 'Svara ovanför den här raden',
 };
