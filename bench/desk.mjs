@@ -3,6 +3,7 @@
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { root } from '../scripts/lib.mjs';
+import { longestTask } from './browser.mjs';
 import { figure, median } from './lib.mjs';
 import { studio, withDemo } from './serve.mjs';
 
@@ -55,26 +56,6 @@ const chosen = (page, at) =>
     return performance.now() - start;
   }, at);
 
-/** The longest task while a list is scrolled, ms. */
-const longest = (page, selector) =>
-  page.evaluate(async (wanted) => {
-    let element = document.querySelector(wanted);
-    while (element.scrollHeight <= element.clientHeight) element = element.parentElement;
-    let most = 0;
-    const observer = new PerformanceObserver((list) => {
-      for (const { duration } of list.getEntries()) most = Math.max(most, duration);
-    });
-    observer.observe({ type: 'longtask' });
-    for (let step = 0; step <= 120; step++) {
-      element.scrollTop = step * 240;
-      await new Promise(requestAnimationFrame);
-    }
-    await new Promise((done) => setTimeout(done, 300));
-    observer.disconnect();
-    element.scrollTop = 0;
-    return most;
-  }, selector);
-
 /** As many rows of plain HTML: how long until one that is pressed is marked and painted, and the longest task on scrolling, ms. */
 async function plainRows(browser) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
@@ -86,7 +67,7 @@ async function plainRows(browser) {
     await new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
     return performance.now() - start;
   });
-  const task = await longest(page, 'ul');
+  const task = await longestTask(page, 'ul', [240, 0]);
   await page.close();
   return { marked, task };
 }
@@ -103,7 +84,8 @@ export default function desk() {
     const took = [];
     for (let at = 1; at <= switches; at++) took.push(await chosen(page, at));
     const tasks = [];
-    for (let round = 0; round < 5; round++) tasks.push(await longest(page, '[aria-label="Conversations"]'));
+    for (let round = 0; round < 5; round++)
+      tasks.push(await longestTask(page, '[aria-label="Conversations"]', [240, 0]));
     return [
       figure(`desk of ${count} conversations: from one to another`, median(took), 'ms', plain.marked, 100),
       figure(

@@ -1,6 +1,7 @@
 // The page plan of a large site in the studio: how soon it is first painted, and how long the longest task is while it is
 // scrolled. Beside it, as many plain cells.
 import { figure, median } from './lib.mjs';
+import { longestTask } from './browser.mjs';
 import { pagesOf, widgetsOf } from './large-site.mjs';
 import { studio, withDemo } from './serve.mjs';
 
@@ -32,25 +33,6 @@ const firstPaint = (page) =>
     return performance.now() - start;
   });
 
-/** The longest task while an element is scrolled to its end and across, ms. */
-const longest = (page, selector) =>
-  page.evaluate(async (wanted) => {
-    const element = document.querySelector(wanted);
-    let most = 0;
-    const observer = new PerformanceObserver((list) => {
-      for (const { duration } of list.getEntries()) most = Math.max(most, duration);
-    });
-    observer.observe({ type: 'longtask' });
-    for (let step = 0; step <= 120; step++) {
-      element.scrollTop = step * 80;
-      element.scrollLeft = step * 40;
-      await new Promise(requestAnimationFrame);
-    }
-    await new Promise((done) => setTimeout(done, 300));
-    observer.disconnect();
-    return most;
-  }, selector);
-
 async function plainCells(browser) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const start = performance.now();
@@ -59,7 +41,7 @@ async function plainCells(browser) {
     `<div id="all" style="height:600px;overflow:auto"><table>${row.repeat(pages.length)}</table></div>`,
   );
   const shown = performance.now() - start;
-  const task = await longest(page, '#all');
+  const task = await longestTask(page, '#all', [80, 40]);
   await page.close();
   return [shown, task];
 }
@@ -77,7 +59,7 @@ export default function plan() {
       paints.push(await firstPaint(page));
       // The plan is worked out meanwhile; what is scrolled then is the whole of it.
       await page.waitForTimeout(1500);
-      tasks.push(await longest(page, '[role=grid]'));
+      tasks.push(await longestTask(page, '[role=grid]', [80, 40]));
       await page.getByText('List', { exact: true }).click();
       await page.getByRole('table').waitFor();
       plain.push(await plainCells(browser));

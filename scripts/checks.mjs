@@ -10,7 +10,7 @@ const lanes = [
   [['npx', ['eslint', '.']]],
   [
     [process.execPath, ['scripts/types.mjs']],
-    // The rules that ask for types, by the native compiler: in a tenth of the time. What nobody waits for ends somewhere: in a
+    // The rules that ask for types, by the native compiler. What nobody waits for ends somewhere: in a
     // catch, or in the studio's inBackground().
     ['npx', ['oxlint', '--type-aware', ...'core embed server studio demo e2e'.split(' ')]],
     ['npx', ['prettier', '--check', '.']],

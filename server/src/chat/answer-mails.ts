@@ -12,7 +12,7 @@ import { Transactions } from '../database/transactions.js';
 import { brandedMail } from '../mail/branded.js';
 import { InboundMail, type Inbound } from '../mail/inbound-mail.js';
 import { Mailer, siteHeader } from '../mail/mailer.js';
-import { datesOf, languageOf } from '../shared/site-language.js';
+import { dateLanguage, languageOf } from '../shared/site-language.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { ConversationEntity } from './chat.entity.js';
 import { Happenings } from './happenings.js';
@@ -82,7 +82,7 @@ export class AnswerMails implements OnModuleInit {
       { chat: widgetName, visitor: name, page },
       messages,
       site.zone,
-      datesOf(site.brand),
+      dateLanguage(languageOf(site.brand)),
     );
     const mail = {
       to: email,

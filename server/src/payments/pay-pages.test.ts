@@ -15,8 +15,8 @@ const payment = (more: Partial<PaymentEntity> = {}) =>
   }) as PaymentEntity;
 
 test('an amount is written as its language writes it, and says how often', () => {
-  expect(amountText(payment())).toBe('€12.50');
-  expect(amountText(payment({ interval: 'month' }))).toBe('€12.50 every month');
+  expect(amountText(payment(), 'en')).toBe('€12.50');
+  expect(amountText(payment({ interval: 'month' }), 'en')).toBe('€12.50 every month');
   expect(amountText(payment({ interval: 'month' }), 'de')).toBe('12,50\u00a0€ jeden Monat');
 });
 

@@ -1,5 +1,5 @@
 import { majorUnits, money } from '@sirene/core/base/money';
-import { defaultLanguage, filled, type Language } from '@sirene/core/base/messages';
+import { filled, type Language } from '@sirene/core/base/messages';
 import { pageWordsIn, type PageWords } from '@sirene/core/base/page-words';
 import type { Said } from '../shared/brand-page.js';
 import { dateLanguage } from '../shared/site-language.js';
@@ -8,7 +8,7 @@ import type { PaymentEntity, PaymentState } from './payments.entity.js';
 /** A payment's amount as people read it: "€40", "€12.50 every month". */
 export function amountText(
   { units, currency, interval }: Pick<PaymentEntity, 'units' | 'currency' | 'interval'>,
-  language: Language = defaultLanguage,
+  language: Language,
 ): string {
   const amount = money(majorUnits(units, currency), { locale: language, currency });
   return interval === 'month' ? filled(pageWordsIn(language).monthly, { amount }) : amount;

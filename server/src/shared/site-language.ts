@@ -5,10 +5,7 @@ import type { Brand } from '@sirene/core/style';
 /** The language in which a site speaks to its visitors. */
 export const languageOf = ({ language }: Pick<Brand, 'language'>): Language => language ?? defaultLanguage;
 
-/** How it writes dates: as in Britain where nothing else is known of who reads English (BCP 47). */
-export const datesOf = (brand: Pick<Brand, 'language'>): string => dateLanguage(languageOf(brand));
-
-/** How dates are written in a language (BCP 47). */
+/** How dates are written in a language (BCP 47): as in Britain where nothing else is known of who reads English. */
 export const dateLanguage = (language: Language): string => (language === 'en' ? 'en-GB' : language);
 
 /** The words of the site's pages and mails in that language. */

@@ -2,13 +2,12 @@ import { Type, type Static } from '@sinclair/typebox';
 import { IdCard } from 'lucide';
 import { define, elementFields, line, oneOf } from './definition.js';
 import {
-  leftOut,
-  lineAnswers,
   linedCss,
-  linedHtml,
+  linedField,
   linedKey,
-  linedParts,
+  linedProperties,
   lineLabel,
+  lineProperty,
   lineRules,
   shownLines,
   type Lines,
@@ -60,11 +59,7 @@ export const fullName = define({
   label: 'First and last name',
   icon: IdCard,
   schema,
-  role: () => 'field',
-  parts: linedParts,
-  texts: () => ['label', 'input'],
-  container: false,
-  inside: { always: ['form'] },
+  ...linedField(shown, about),
   create: () => ({
     type: 'full-name',
     key: 'name',
@@ -74,24 +69,16 @@ export const fullName = define({
     required: false,
   }),
   title: ({ label }) => label || 'Name',
-  properties: [
-    { path: ['label'], label: 'Label', control: 'line', always: true },
-    {
-      path: ['order'],
-      label: 'Order',
-      control: 'choice',
-      options: { 'given-family': 'First, then last name', 'family-given': 'Last, then first name' },
-    },
-    { path: ['lines', 'prefix'], label: 'Title', control: 'line', help: leftOut },
-    { path: ['lines', 'given'], label: 'First name', control: 'line', always: true },
-    { path: ['lines', 'additional'], label: 'Middle name', control: 'line', help: leftOut },
-    { path: ['lines', 'family'], label: 'Last name', control: 'line', help: leftOut },
-    { path: ['lines', 'suffix'], label: 'Suffix', control: 'line', help: leftOut },
-    { path: ['required'], label: 'Required', control: 'toggle', always: true },
-    { path: ['key'], label: 'Field name', control: 'line', rare: true, always: true },
-  ],
-  answers: (element) => lineAnswers(element, shown(element)),
-  render: (element, context) => linedHtml(element, shown(element), about, context),
+  properties: linedProperties(
+    { 'given-family': 'First, then last name', 'family-given': 'Last, then first name' },
+    [
+      lineProperty('prefix', 'Title', 'perhaps'),
+      lineProperty('given', 'First name', 'always'),
+      lineProperty('additional', 'Middle name', 'perhaps'),
+      lineProperty('family', 'Last name', 'perhaps'),
+      lineProperty('suffix', 'Suffix', 'perhaps'),
+    ],
+  ),
   // Beside each other while there is room for nine letters each.
   css: `${linedCss}& .lines{display:flex;flex-wrap:wrap}& .line{flex:1 1 9em;min-width:0}& .prefix,& .suffix{flex:0 1 5em}`,
   fieldRules: (element: FullName, id, { missingName, malformed, tooLong }) =>

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { h, type Html } from '../../base/html/index.js';
 import type { FieldRule } from '../../form/index.js';
-import type { AnswerField, RenderContext } from './definition.js';
+import type { AnswerField, InspectorProperty, RenderContext } from './definition.js';
 import { labelWords } from './label-words.js';
 
 /** A field that is entered in lines of their own, each of them sent under the field's name and its own, such as `address-city`. */
@@ -42,10 +42,7 @@ export const shownLines = <Line extends string>(
 const keyOf = ({ key }: { key: string }, line: string) => `${key}-${line}`;
 
 /** How conditions and formulas know the lines. */
-export const lineAnswers = <Line extends string>(
-  field: LinedField<Line>,
-  shown: readonly Line[],
-): AnswerField[] =>
+const lineAnswers = <Line extends string>(field: LinedField<Line>, shown: readonly Line[]): AnswerField[] =>
   shown.map((one) => ({ key: keyOf(field, one), label: field.lines[one] ?? one, gives: 'text' as const }));
 
 /** What the lines ask a submission to hold. */
@@ -67,7 +64,7 @@ export const lineRules = <Line extends string>(
   }));
 
 /** The lines under the field's label. */
-export const linedHtml = <Line extends string>(
+const linedHtml = <Line extends string>(
   field: LinedField<Line>,
   shown: readonly Line[],
   { tokens, optional, maxLength }: Lines<Line>,
@@ -107,8 +104,40 @@ export const linedCss =
   '& .lines{display:grid;grid-template-columns:repeat(6,minmax(0,1fr));gap:10px 12px}& .line{grid-column:span 6;display:grid;gap:4px;align-content:start;font-size:.9375em}' +
   '& .input{width:100%;font:inherit;border-style:solid;min-height:44px}& .input::placeholder{color:inherit}';
 
-/** What of it the brand styles. */
-export const linedParts = ['box', 'label', 'input', 'error'] as const;
+/** What every kind of such a field has alike, by which of its lines are shown and what there is to say of them. */
+export const linedField = <Line extends string, F extends LinedField<Line>>(
+  shown: (field: F) => readonly Line[],
+  about: Lines<Line>,
+) => ({
+  role: () => 'field' as const,
+  parts: ['box', 'label', 'input', 'error'],
+  texts: () => ['label', 'input'],
+  container: false,
+  inside: { always: ['form'] },
+  answers: (field: F) => lineAnswers(field, shown(field)),
+  render: (field: F, context: RenderContext) => linedHtml(field, shown(field), about, context),
+});
 
-/** What is offered for a line that need not be asked for. */
-export const leftOut = 'Left empty, it is not asked for.';
+/** The line of the inspector in which such a line gets its name; one that need not be asked for can be left empty. */
+export const lineProperty = (
+  line: string,
+  label: string,
+  isAsked: 'always' | 'perhaps',
+): InspectorProperty => ({
+  path: ['lines', line],
+  label,
+  control: 'line',
+  ...(isAsked === 'always' ? { always: true } : { help: 'Left empty, it is not asked for.' }),
+});
+
+/** The rows of the inspector for such a field: its orders, by what they are called, and its lines. */
+export const linedProperties = (
+  orders: Readonly<Record<string, string>>,
+  lines: readonly InspectorProperty[],
+): InspectorProperty[] => [
+  { path: ['label'], label: 'Label', control: 'line', always: true },
+  { path: ['order'], label: 'Order', control: 'choice', options: orders },
+  ...lines,
+  { path: ['required'], label: 'Required', control: 'toggle', always: true },
+  { path: ['key'], label: 'Field name', control: 'line', rare: true, always: true },
+];
