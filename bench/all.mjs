@@ -14,6 +14,8 @@ const names = [
   'inbox',
   'chat',
   'desk',
+  'outbox',
+  'exports',
 ];
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const json = process.argv.includes('--json');

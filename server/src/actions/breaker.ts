@@ -21,6 +21,11 @@ export class Breaker {
     return now >= state.restsUntil ? 1 : 0;
   }
 
+  /** Those that failed and have not been had since. */
+  targets(): Iterable<string> {
+    return this.#states.keys();
+  }
+
   succeeded(target: string): void {
     this.#states.delete(target);
   }

@@ -1,9 +1,11 @@
+import { setImmediate } from 'node:timers/promises';
 import { Inject, Injectable, Logger, NotFoundException, type OnApplicationShutdown } from '@nestjs/common';
 import { follows, type Action } from '@sirene/core/actions';
 import { valueAt } from '@sirene/core/base/maps';
 import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
+import { Connection } from '../database/connection.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import { Transactions } from '../database/transactions.js';
@@ -20,21 +22,33 @@ import { writeDeliveries } from './write-deliveries.js';
 
 /** Deliveries under way at once: in all, and to one target, so that a slow one leaves room for the others. */
 const most = { all: 40, target: 10 };
-/** Deliveries looked at in one round: enough to find those of other targets behind the many of a slow one. */
+/** Deliveries looked at together. */
 const looked = 400;
 const roundMs = 1000;
+
+// In the order in which it was written. What has not been tried yet is due whatever the clock says, and so is what was
+// last tried at a time to come: a clock that was set back holds up nothing.
+const selectDue = `SELECT * FROM delivery
+  WHERE state = 'waiting' AND (attempts = 0 OR dueAt <= @now OR lastAt > @now)
+    AND target NOT IN (SELECT value FROM json_each(@full))
+  ORDER BY attempts, rowid LIMIT ${looked}`;
 
 /** The outbox: what has to follow a submission, tried until it is done. */
 @Injectable()
 export class OutboxService implements OnApplicationShutdown {
   readonly #logger = new Logger('Outbox');
   #timer: NodeJS.Timeout | undefined;
+  #isOver = false;
   readonly #underWay = new Map<string, { target: string; done: Promise<void> }>();
-  #choosing: Promise<void> = Promise.resolve();
+  /** What follows those that are done next, all of them together. */
+  #following: Promise<void> | undefined;
+  /** More is due than there was room for. */
+  #isMore = false;
   readonly #breaker = new Breaker();
 
   constructor(
     private readonly dataSource: DataSource,
+    private readonly connection: Connection,
     private readonly transactions: Transactions,
     private readonly groups: GroupWriter,
     private readonly sites: SitesService,
@@ -51,7 +65,7 @@ export class OutboxService implements OnApplicationShutdown {
 
   async onApplicationShutdown(): Promise<void> {
     clearInterval(this.#timer);
-    await this.#choosing.catch(() => undefined);
+    this.#isOver = true;
     await Promise.all([...this.#underWay.values()].map(({ done }) => done));
   }
 
@@ -96,20 +110,10 @@ export class OutboxService implements OnApplicationShutdown {
     return null;
   }
 
-  /** Begins to try what is due now, and waits for what it has begun; what is under way already is not tried twice. */
+  /** Begins to try what is due now, and waits for it and for what followed it; what is under way already is not tried twice. */
   async runDue(): Promise<void> {
-    let begun: Promise<void>[] = [];
-    // One after the other: who chooses sees what the one before has taken.
-    this.#choosing = this.#choosing.then(async () => {
-      begun = (await this.#chosen()).map((delivery) => this.#begin(delivery));
-    });
-    try {
-      await this.#choosing;
-      await Promise.all(begun);
-    } catch (error) {
-      this.#choosing = Promise.resolve();
-      this.#logger.error(error);
-    }
+    if (this.#isOver) return;
+    await Promise.all(this.#chosen().map((delivery) => this.#begin(delivery)));
   }
 
   /** Makes a delivery due now, whatever became of it. */
@@ -142,52 +146,62 @@ export class OutboxService implements OnApplicationShutdown {
   }
 
   /** What is due and has room: of all, and of its target. */
-  async #chosen(): Promise<DeliveryEntity[]> {
-    // What is under way as one looks may be done before the answer is there: it is none of what is due, either way.
-    const underWay = new Set(this.#underWay.keys());
+  #chosen(): DeliveryEntity[] {
     const busy = new Map<string, number>();
     for (const { target } of this.#underWay.values()) busy.set(target, (busy.get(target) ?? 0) + 1);
     const now = this.clock.now();
-    let room = most.all - underWay.size;
-    if (room === 0) return [];
-    return (await this.#due()).filter(({ id, target }) => {
-      const beside = busy.get(target) ?? 0;
-      if (room === 0 || beside >= Math.min(most.target, this.#breaker.room(target, now)) || underWay.has(id))
-        return false;
-      busy.set(target, beside + 1);
-      room--;
-      return true;
-    });
+    const roomOf = (target: string) =>
+      Math.min(most.target, this.#breaker.room(target, now)) - (busy.get(target) ?? 0);
+    const full = new Set([...busy.keys(), ...this.#breaker.targets()].filter((one) => roomOf(one) <= 0));
+    const chosen: DeliveryEntity[] = [];
+    const hasRoom = () => this.#underWay.size + chosen.length < most.all;
+    this.#isMore = !hasRoom() || full.size > 0;
+    let due: DeliveryEntity[] | undefined;
+    // The many of a target that has no room left hide those of others: they are left out of the next look.
+    while (hasRoom() && (!due || due.length === looked)) {
+      due = this.#due(full, now);
+      for (const delivery of due) {
+        const { id, target } = delivery;
+        if (!hasRoom() || roomOf(target) <= 0) {
+          this.#isMore = true;
+          full.add(target);
+        } else if (!this.#underWay.has(id)) {
+          busy.set(target, (busy.get(target) ?? 0) + 1);
+          chosen.push(delivery);
+        }
+      }
+    }
+    return chosen;
   }
 
   #handler({ type }: Action): ActionHandler {
     return this.handlers[type] as ActionHandler;
   }
 
-  #begin(delivery: DeliveryEntity): Promise<void> {
+  async #begin(delivery: DeliveryEntity): Promise<void> {
     const { id, target } = delivery;
     const done = this.#try(delivery)
       .catch((error: unknown) => this.#logger.error(error))
       .finally(() => this.#underWay.delete(id));
     this.#underWay.set(id, { target, done });
-    return done;
+    await done;
+    // What waited for its room follows at once: a backlog goes as fast as its target takes it.
+    if (this.#isMore) await (this.#following ??= this.#follow());
   }
 
-  /**
-   * What is due, in the order in which it was written. What has not been tried yet is due whatever the clock says, and
-   * so is what was last tried at a time to come: a clock that was set back holds up nothing.
-   */
-  #due(): Promise<DeliveryEntity[]> {
-    const now = this.clock.now();
-    return this.dataSource
-      .getRepository(DeliveryEntity)
-      .createQueryBuilder('delivery')
-      .where("delivery.state = 'waiting'")
-      .andWhere('(delivery.attempts = 0 OR delivery.dueAt <= :now OR delivery.lastAt > :now)', { now })
-      .orderBy('delivery.attempts')
-      .addOrderBy('delivery.rowid')
-      .limit(looked)
-      .getMany();
+  async #follow(): Promise<void> {
+    // Those that are written together are done together.
+    await setImmediate();
+    this.#following = undefined;
+    await this.runDue();
+  }
+
+  #due(full: ReadonlySet<string>, now: number): DeliveryEntity[] {
+    const rows = statement(this.connection.bare, selectDue).all({ now, full: JSON.stringify([...full]) });
+    return (rows as (Omit<DeliveryEntity, 'settings'> & { settings: string })[]).map((row) => ({
+      ...row,
+      settings: JSON.parse(row.settings) as DeliveryEntity['settings'],
+    }));
   }
 
   async #try(delivery: DeliveryEntity): Promise<void> {
