@@ -31,6 +31,7 @@ function fill(file) {
       `INSERT INTO sheet (id, siteId, name, columns, token, createdAt) VALUES ('sheet_bench', ?, 'Bench', ?, 'bench', 0)`,
     )
     .run(site, columns);
+  database.pragma('foreign_keys = OFF');
   const insert = database.prepare(
     `INSERT INTO sheet_row (sheetId, deliveryId, at, cells) VALUES ('sheet_bench', ?, ?, ?)`,
   );
@@ -91,13 +92,13 @@ function writePeople(path) {
     lines.push(
       at % Math.ceil(people / 3) === 7 ? 'no address,Nobody' : `mira${at}@import.example,Mira ${at}`,
     );
-  writeFileSync(path, lines.join('\r\n'), 'utf16le');
+  writeFileSync(path, `\ufeff${lines.join('\r\n')}`, 'utf16le');
 }
 
 async function bring(site, headers, path, dry) {
   const list = await fetch(`${studio}/api/sites/${site}/lists`, { headers }).then((answer) => answer.json());
   const words = encodeURIComponent('Agreed at the ticket desk');
-  const address = `${studio}/api/sites/${site}/lists/${list[0].id}/import?dry=${dry}&words=${words}`;
+  const address = `${studio}/api/sites/${site}/lists/${list[0].id}/import?words=${words}${dry ? '&dry=true' : ''}`;
   const answer = await fetch(address, {
     method: 'POST',
     headers: { ...headers, 'content-type': 'application/octet-stream' },

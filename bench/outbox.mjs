@@ -10,7 +10,7 @@ import { figure } from './lib.mjs';
 const Database = createRequire(`${root}server/package.json`)('better-sqlite3');
 const due = { quick: 5000, hanging: 1000 };
 /** So many of one target go out at once (outbox.service.ts). */
-const atOnce = 10;
+const atOnce = 16;
 
 /** A receiver that takes what comes, and says when it has had so many. */
 function receiver(answers) {

@@ -15,23 +15,19 @@ import { SitesService } from '../sites/sites.service.js';
 import { DeliveryEntity } from './actions.entity.js';
 import { waitAfter } from './backoff.js';
 import { Breaker } from './breaker.js';
+import { DueDeliveries, type Due } from './due-deliveries.js';
 import { Unwanted, type ActionHandler, type Asked, type Sent, type Verdict } from './handler.js';
 import type { Handlers } from './handlers/registry.js';
 import { HANDLERS } from './handlers/token.js';
 import { writeDeliveries } from './write-deliveries.js';
 
-/** Deliveries under way at once: in all, and to one target, so that a slow one leaves room for the others. */
-const most = { all: 40, target: 10 };
-/** Deliveries looked at together. */
-const looked = 400;
+/** Deliveries under way at once: in all, and those that one target has not answered yet. A dozen that hang leave room for others. */
+const most = { all: 200, target: 16 };
 const roundMs = 1000;
 
-// In the order in which it was written. What has not been tried yet is due whatever the clock says, and so is what was
-// last tried at a time to come: a clock that was set back holds up nothing.
-const selectDue = `SELECT * FROM delivery
-  WHERE state = 'waiting' AND (attempts = 0 OR dueAt <= @now OR lastAt > @now)
-    AND target NOT IN (SELECT value FROM json_each(@full))
-  ORDER BY attempts, rowid LIMIT ${looked}`;
+const selectWaiting = `SELECT * FROM delivery WHERE id = ? AND state = 'waiting'`;
+const updateTried =
+  'UPDATE delivery SET attempts = ?, state = ?, lastAt = ?, lastError = ?, dueAt = ? WHERE id = ?';
 
 /** The outbox: what has to follow a submission, tried until it is done. */
 @Injectable()
@@ -39,11 +35,13 @@ export class OutboxService implements OnApplicationShutdown {
   readonly #logger = new Logger('Outbox');
   #timer: NodeJS.Timeout | undefined;
   #isOver = false;
-  readonly #underWay = new Map<string, { target: string; done: Promise<void> }>();
+  /** Deliveries that have begun and are not written down yet, by their ids. */
+  readonly #underWay = new Map<string, Promise<void>>();
+  /** How many each target has not answered yet. */
+  readonly #asked = new Map<string, number>();
   /** What follows those that are done next, all of them together. */
   #following: Promise<void> | undefined;
-  /** More is due than there was room for. */
-  #isMore = false;
+  readonly #due = new DueDeliveries();
   readonly #breaker = new Breaker();
 
   constructor(
@@ -66,7 +64,7 @@ export class OutboxService implements OnApplicationShutdown {
   async onApplicationShutdown(): Promise<void> {
     clearInterval(this.#timer);
     this.#isOver = true;
-    await Promise.all([...this.#underWay.values()].map(({ done }) => done));
+    await Promise.all(this.#underWay.values());
   }
 
   /** Writes the rows of a submission's actions; called inside the transaction that stores the submission. */
@@ -112,8 +110,8 @@ export class OutboxService implements OnApplicationShutdown {
 
   /** Begins to try what is due now, and waits for it and for what followed it; what is under way already is not tried twice. */
   async runDue(): Promise<void> {
-    if (this.#isOver) return;
-    await Promise.all(this.#chosen().map((delivery) => this.#begin(delivery)));
+    this.#due.forget();
+    await this.#go();
   }
 
   /** Makes a delivery due now, whatever became of it. */
@@ -145,78 +143,66 @@ export class OutboxService implements OnApplicationShutdown {
     );
   }
 
-  /** What is due and has room: of all, and of its target. */
-  #chosen(): DeliveryEntity[] {
-    const busy = new Map<string, number>();
-    for (const { target } of this.#underWay.values()) busy.set(target, (busy.get(target) ?? 0) + 1);
+  /** Begins what is due and has room: of all, and of its target. */
+  async #go(): Promise<void> {
     const now = this.clock.now();
-    const roomOf = (target: string) =>
-      Math.min(most.target, this.#breaker.room(target, now)) - (busy.get(target) ?? 0);
-    const full = new Set([...busy.keys(), ...this.#breaker.targets()].filter((one) => roomOf(one) <= 0));
-    const chosen: DeliveryEntity[] = [];
-    const hasRoom = () => this.#underWay.size + chosen.length < most.all;
-    this.#isMore = !hasRoom() || full.size > 0;
-    let due: DeliveryEntity[] | undefined;
-    // The many of a target that has no room left hide those of others: they are left out of the next look.
-    while (hasRoom() && (!due || due.length === looked)) {
-      due = this.#due(full, now);
-      for (const delivery of due) {
-        const { id, target } = delivery;
-        if (!hasRoom() || roomOf(target) <= 0) {
-          this.#isMore = true;
-          full.add(target);
-        } else if (!this.#underWay.has(id)) {
-          busy.set(target, (busy.get(target) ?? 0) + 1);
-          chosen.push(delivery);
-        }
-      }
+    const isFull = (target: string) =>
+      (this.#asked.get(target) ?? 0) >= Math.min(most.target, this.#breaker.room(target, now));
+    const full = new Set([...this.#asked.keys(), ...this.#breaker.targets()].filter(isFull));
+    const begun: Promise<void>[] = [];
+    while (!this.#isOver && this.#underWay.size < most.all) {
+      const due = this.#due.next(this.connection.bare, full, now);
+      if (!due) break;
+      if (this.#underWay.has(due.id)) continue;
+      begun.push(this.#begin(due));
+      if (isFull(due.target)) full.add(due.target);
     }
-    return chosen;
+    await Promise.all(begun);
   }
 
   #handler({ type }: Action): ActionHandler {
     return this.handlers[type] as ActionHandler;
   }
 
-  async #begin(delivery: DeliveryEntity): Promise<void> {
-    const { id, target } = delivery;
-    const done = this.#try(delivery)
+  async #begin({ id, target }: Due): Promise<void> {
+    this.#asked.set(target, (this.#asked.get(target) ?? 0) + 1);
+    let followed: Promise<void> | undefined;
+    const answered = () => {
+      const left = (this.#asked.get(target) ?? 0) - 1;
+      if (left > 0) this.#asked.set(target, left);
+      else this.#asked.delete(target);
+      // What waited for its room follows at once: a backlog goes as fast as its target takes it.
+      if (this.#due.isLeft) followed = this.#following ??= this.#follow();
+    };
+    const done = this.#try(id, answered)
       .catch((error: unknown) => this.#logger.error(error))
       .finally(() => this.#underWay.delete(id));
-    this.#underWay.set(id, { target, done });
+    this.#underWay.set(id, done);
     await done;
-    // What waited for its room follows at once: a backlog goes as fast as its target takes it.
-    if (this.#isMore) await (this.#following ??= this.#follow());
+    await followed;
   }
 
   async #follow(): Promise<void> {
-    // Those that are written together are done together.
+    // Those that are answered together are followed together.
     await setImmediate();
     this.#following = undefined;
-    await this.runDue();
+    await this.#go();
   }
 
-  #due(full: ReadonlySet<string>, now: number): DeliveryEntity[] {
-    const rows = statement(this.connection.bare, selectDue).all({ now, full: JSON.stringify([...full]) });
-    return (rows as (Omit<DeliveryEntity, 'settings'> & { settings: string })[]).map((row) => ({
-      ...row,
-      settings: JSON.parse(row.settings) as DeliveryEntity['settings'],
-    }));
-  }
-
-  async #try(delivery: DeliveryEntity): Promise<void> {
+  async #try(id: string, answered: () => void): Promise<void> {
+    const delivery = this.#waiting(id);
+    const outcome = delivery ? await this.#attempt(delivery) : null;
+    answered();
+    if (!delivery) return;
     const attempts = delivery.attempts + 1;
-    const outcome = await this.#attempt(delivery);
     const now = this.clock.now();
     const wait = outcome === null || outcome.final ? null : waitAfter(attempts, delivery.id);
     // A target that wants no more of them has answered.
     if (outcome === null || outcome.final) this.#breaker.succeeded(delivery.target);
     else this.#breaker.failed(delivery.target, now);
     const state = outcome === null ? 'sent' : wait === null ? 'failed' : 'waiting';
-    const update =
-      'UPDATE delivery SET attempts = ?, state = ?, lastAt = ?, lastError = ?, dueAt = ? WHERE id = ?';
     await this.groups.add((database) =>
-      statement(database, update).run(
+      statement(database, updateTried).run(
         attempts,
         state,
         now,
@@ -225,6 +211,13 @@ export class OutboxService implements OnApplicationShutdown {
         delivery.id,
       ),
     );
+  }
+
+  // It may have been erased with its person since it was looked at.
+  #waiting(id: string): DeliveryEntity | undefined {
+    const row = statement(this.connection.bare, selectWaiting).get(id) as
+      (Omit<DeliveryEntity, 'settings'> & { settings: string }) | undefined;
+    return row && { ...row, settings: JSON.parse(row.settings) as DeliveryEntity['settings'] };
   }
 
   /** What went wrong, or `null` when it was taken. */

@@ -125,7 +125,7 @@ test('a target that is slow holds up no other, and nothing is tried twice at onc
     for (let left = 20; left > 0 && (await letters()).some(({ state }) => state !== 'sent'); left--)
       rounds.push(outbox.runDue());
     expect((await letters()).map(({ state }) => state)).toEqual(Array(30).fill('sent'));
-    expect(tried.filter((target) => target.startsWith('desk'))).toHaveLength(10);
+    expect(tried.filter((target) => target.startsWith('desk'))).toHaveLength(16);
     release();
     await Promise.all(rounds);
     await outbox.runDue();
@@ -170,7 +170,7 @@ test('a backlog is done in one go, behind more than can be looked at of a target
     const outbox = server.app.get(OutboxService);
     const round = outbox.runDue();
     while ((tried.get('quick') ?? 0) < 200) await setImmediate();
-    expect(tried.get('hanging')).toBe(10);
+    expect(tried.get('hanging')).toBe(16);
     release();
     await round;
     expect(tried.get('hanging')).toBe(900);

@@ -1,6 +1,7 @@
 import { ConflictException, Inject, Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import { CLOCK, type ServerClock } from '../config.js';
+import { Connection } from '../database/connection.js';
 import { statement } from '../database/statements.js';
 import { Transactions } from '../database/transactions.js';
 import { newId } from '../shared/ids.js';
@@ -17,6 +18,7 @@ const overlap = 24 * 3_600_000;
 export class WebhooksService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly connection: Connection,
     private readonly transactions: Transactions,
     private readonly vault: Vault,
     @Inject(CLOCK) private readonly clock: ServerClock,
@@ -25,7 +27,7 @@ export class WebhooksService {
   /** The site's key, made when it is asked for first, and until when the one before it still signs. */
   async key(site: SiteEntity): Promise<{ key: string; createdAt: number; previousUntil: number | null }> {
     const { sealed, createdAt } = await this.#own(site);
-    const previous = (await this.#keys(site.id)).find(({ signsUntil }) => signsUntil !== null);
+    const previous = this.#keys(site.id).find(({ signsUntil }) => signsUntil !== null);
     return { key: this.vault.open(sealed), createdAt, previousUntil: previous?.signsUntil ?? null };
   }
 
@@ -57,27 +59,29 @@ export class WebhooksService {
 
   /** The headers of a message that goes out now. */
   async headers(site: SiteEntity, id: string, body: string): Promise<Record<string, string>> {
-    await this.#own(site);
     const timestamp = Math.floor(this.clock.now() / 1000);
-    return webhookHeaders({ id, timestamp, body }, await this.#opened(site));
+    // The site's own one is there from the first message on.
+    let keys = this.#opened(site);
+    if (keys.length === 0) keys = [this.vault.open((await this.#own(site)).sealed)];
+    return webhookHeaders({ id, timestamp, body }, keys);
   }
 
   /** Whether a message came from this site, a moment ago. */
-  async isGenuine(site: SiteEntity, message: Message, signatures: string): Promise<boolean> {
-    return isGenuine(message, signatures, await this.#opened(site), Math.floor(this.clock.now() / 1000));
+  isGenuine(site: SiteEntity, message: Message, signatures: string): boolean {
+    return isGenuine(message, signatures, this.#opened(site), Math.floor(this.clock.now() / 1000));
   }
 
-  async #opened(site: SiteEntity): Promise<string[]> {
-    return (await this.#keys(site.id)).map(({ sealed }) => this.vault.open(sealed));
+  #opened(site: SiteEntity): string[] {
+    return this.#keys(site.id).map(({ sealed }) => this.vault.open(sealed));
   }
 
   /** Those that sign now, the newest first. */
-  async #keys(siteId: string): Promise<WebhookKeyEntity[]> {
-    const keys = await this.dataSource
-      .getRepository(WebhookKeyEntity)
-      .find({ where: { siteId }, order: { createdAt: 'DESC', id: 'DESC' } });
-    const now = this.clock.now();
-    return keys.filter(({ signsUntil }) => signsUntil === null || signsUntil > now);
+  #keys(siteId: string): WebhookKeyEntity[] {
+    return statement(
+      this.connection.bare,
+      `SELECT * FROM webhook_key WHERE siteId = ? AND (signsUntil IS NULL OR signsUntil > ?)
+       ORDER BY createdAt DESC, id DESC`,
+    ).all(siteId, this.clock.now()) as WebhookKeyEntity[];
   }
 
   async #own(site: SiteEntity): Promise<WebhookKeyEntity> {
