@@ -145,8 +145,10 @@ export default async function exports() {
         atLeast: true,
       }),
       figure(
-        `exports: memory above rest while ${brought.result} people are brought in`,
-        ...[brought.rose, 'MB', dry.rose, 150],
+        'exports: memory above rest while so many people are brought in',
+        dry.rose,
+        'MB',
+        brought.result,
       ),
       figure(
         `exports: people brought in a second`,
