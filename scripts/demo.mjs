@@ -12,6 +12,7 @@ const smtpPort = Number(process.env.SIRENE_SMTP_PORT || 4325);
 const hookPort = Number(process.env.SIRENE_TEST_WEBHOOK_PORT || smtpPort + 1);
 const paymentPort = Number(process.env.SIRENE_TEST_PAYMENT_PORT || smtpPort + 2);
 const memberPort = Number(process.env.SIRENE_TEST_MEMBER_PORT || smtpPort + 3);
+const messengerPort = Number(process.env.SIRENE_TEST_MESSENGER_PORT || smtpPort + 4);
 const data = resolve(root, process.env.SIRENE_DATA || 'data');
 
 await refuseTaken([
@@ -21,6 +22,7 @@ await refuseTaken([
   [hookPort, 'SIRENE_TEST_WEBHOOK_PORT', 'the webhook stand-in'],
   [paymentPort, 'SIRENE_TEST_PAYMENT_PORT', 'the payment stand-in'],
   [memberPort, 'SIRENE_TEST_MEMBER_PORT', 'the stand-in for member services'],
+  [messengerPort, 'SIRENE_TEST_MESSENGER_PORT', 'the stand-in for messengers'],
 ]);
 ensurePackages();
 if (!process.env.SIRENE_BUILT) buildAll();
@@ -33,6 +35,7 @@ const env = {
   SIRENE_TEST_WEBHOOK_PORT: String(hookPort),
   SIRENE_TEST_PAYMENT_PORT: String(paymentPort),
   SIRENE_TEST_MEMBER_PORT: String(memberPort),
+  SIRENE_TEST_MESSENGER_PORT: String(messengerPort),
   SIRENE_DATA: data,
   SIRENE_DEMO: '1',
   // The demo's site is on this very machine: its pages may be fetched all the same.

@@ -4,6 +4,7 @@ import { ActionsModule } from './actions/actions.module.js';
 import { ArchiveModule } from './archive/archive.module.js';
 import { AssetsModule } from './assets/assets.module.js';
 import { BrandModule } from './brand/brand.module.js';
+import { BridgeModule } from './bridge/bridge.module.js';
 import { ChatModule } from './chat/chat.module.js';
 import { CollectModule } from './collect/collect.module.js';
 import { CLOCK, CONFIG, type Config, type ServerClock } from './config.js';
@@ -66,6 +67,7 @@ export class AppModule {
         CodesModule,
         FilesModule,
         ChatModule,
+        BridgeModule,
         RepliesModule,
         CollectModule,
         PeopleModule,

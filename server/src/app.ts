@@ -15,6 +15,7 @@ import { dropUploads } from './assets/upload.js';
 import { AppModule } from './app.module.js';
 import { OutboxService } from './actions/outbox.service.js';
 import type { Config, ServerClock } from './config.js';
+import { BridgeOut } from './bridge/bridge-out.js';
 import { QuietChats } from './chat/quiet-chats.js';
 import { SocketAdapter } from './chat/socket-adapter.js';
 import { FilesService } from './files/files.service.js';
@@ -30,6 +31,7 @@ import { withPathParameters } from './shared/path-parameters.js';
 import { HookSink } from './standins/hook-sink.js';
 import { MailSink } from './standins/mail-sink.js';
 import { MemberSink } from './standins/member-sink.js';
+import { MessengerSink } from './standins/messenger-sink.js';
 import { PaymentSink } from './standins/payment-sink.js';
 import { version } from './version.js';
 import { openVisitorSurface } from './visitor-surface.js';
@@ -38,7 +40,7 @@ import { openVisitorSurface } from './visitor-surface.js';
 const bodyLimit = 1_200_000;
 
 /** Where what is signed is taken, and the largest of it, bytes. */
-const signedRoutes: ReadonlySet<string> = new Set(['/p/:key/payments']);
+const signedRoutes: ReadonlySet<string> = new Set(['/p/:key/payments', '/p/:key/messenger']);
 const signedBytes = 20_000;
 
 /** Longest time for a request to come in whole, ms: an upload over a slow line. */
@@ -119,12 +121,14 @@ export async function startApp(app: NestFastifyApplication, config: Config): Pro
   await app.get(HookSink).start();
   await app.get(PaymentSink).start();
   await app.get(MemberSink).start();
+  await app.get(MessengerSink).start();
   await app.listen(config.port, '0.0.0.0');
   app.get(OutboxService).start();
   app.get(FilesService).start();
   app.get(RetentionService).start();
   app.get(IndexerService).start();
   app.get(QuietChats).start();
+  app.get(BridgeOut).start();
 }
 
 /** The address a request comes from is that before the last of so many hops; a visitor can add to those before, never to it. */

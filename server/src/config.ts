@@ -22,6 +22,8 @@ export interface Config {
   standinPaymentPort: number | null;
   /** Port of the stand-in for member services, or null where there is none. */
   standinMemberPort: number | null;
+  /** Port of the stand-in for messengers, or null where there is none. */
+  standinMessengerPort: number | null;
   submissionsPerMinute: number;
   signInsPerMinute: number;
   /** How often one visitor may ask for what pages fetch: manifest, bodies, hosted pages, uploads. */
@@ -49,6 +51,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   const hookPort = wholeNumber(env, 'SIRENE_TEST_WEBHOOK_PORT', standinPort + 1);
   const paymentPort = wholeNumber(env, 'SIRENE_TEST_PAYMENT_PORT', standinPort + 2);
   const memberPort = wholeNumber(env, 'SIRENE_TEST_MEMBER_PORT', standinPort + 3);
+  const messengerPort = wholeNumber(env, 'SIRENE_TEST_MESSENGER_PORT', standinPort + 4);
   const smtpUrl = env['SIRENE_SMTP_URL'];
   const demo = env['SIRENE_DEMO'] === '1';
   return {
@@ -62,6 +65,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     standinHookPort: demo ? hookPort : null,
     standinPaymentPort: demo ? paymentPort : null,
     standinMemberPort: demo ? memberPort : null,
+    standinMessengerPort: demo ? messengerPort : null,
     submissionsPerMinute: wholeNumber(env, 'SIRENE_SUBMISSIONS_PER_MINUTE', 60, 10_000_000),
     signInsPerMinute: wholeNumber(env, 'SIRENE_SIGN_INS_PER_MINUTE', 10, 10_000),
     readsPerMinute: wholeNumber(env, 'SIRENE_READS_PER_MINUTE', 6000, 10_000_000),
@@ -69,7 +73,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     pagePatienceMs: 8000,
     privateHosts: [
       ...(env['SIRENE_PRIVATE_HOSTS'] ?? '').split(',').map((host) => host.trim()),
-      ...(demo ? [hookPort, paymentPort, memberPort].map((port) => `127.0.0.1:${port}`) : []),
+      ...(demo ? [hookPort, paymentPort, memberPort, messengerPort].map((port) => `127.0.0.1:${port}`) : []),
     ].filter(Boolean),
     studio: resolve(import.meta.dirname, '../../studio/dist'),
     embed: resolve(import.meta.dirname, '../../embed/dist/public'),

@@ -16,6 +16,8 @@ export interface Panel {
 export interface PanelPort {
   line: ChatLine;
   files: string;
+  /** The address that leads to the site's messenger. */
+  messenger: string;
   say(said: Omit<Said, 'page' | 'title'>): void;
   /** How it stands is asked anew. */
   ask(): void;
@@ -145,6 +147,7 @@ export function panelOf(place: HTMLElement, port: PanelPort): Panel {
     button?.addEventListener('click', () => call(button));
     return button;
   };
+  place.querySelector('[data-messenger]')?.setAttribute('href', port.messenger);
   onTool('end', () => tell('end', {}, ''));
   onTool('transcript', () => tell('transcript', {}, words.mailed));
   onTool('print', () => printed(log));

@@ -48,6 +48,7 @@ export function attach({ box }: Mounted, { chat, identify }: PartPage, { id }: P
   const port: PanelPort = {
     line,
     files: `${address}/files`,
+    messenger: `${address.replace(/c(\/[^/]+)\/chat$/, 'p$1')}/messenger?widget=${widget}`,
     say(said) {
       if (!memory.read()) memory.write(kept());
       const { token: identity } = (identify?.value ?? {}) as { token?: unknown };

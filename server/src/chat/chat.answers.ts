@@ -1,7 +1,7 @@
 import type { ChatAnswers } from '@sirene/core/chat';
 import { Type, type TSchema } from '@sinclair/typebox';
 import { answer, oneOf } from '../shared/answers.js';
-import { conversationStates, type ConversationEntity } from './chat.entity.js';
+import { chatChannels, conversationStates, type ConversationEntity } from './chat.entity.js';
 
 const strict = { additionalProperties: false };
 
@@ -80,6 +80,7 @@ const conversation = {
     description: 'Who they are by a token that the site has signed; null where there is none.',
   }),
   answers: Type.Array(Type.Object({ label: Type.String(), value: Type.String() }, strict)),
+  channel: oneOf(chatChannels, 'By which way they write.'),
   page: Type.String(),
   pageTitle: Type.String(),
   state: oneOf(conversationStates),
@@ -101,7 +102,14 @@ const conversation = {
 };
 
 export const listedConversation = answer('ListedConversation', conversation);
-export const readConversation = answer('Conversation', { ...conversation, ...signs, ...batch });
+export const readConversation = answer('Conversation', {
+  ...conversation,
+  undelivered: Type.Union([Type.String(), Type.Null()], {
+    description: 'Why an answer has not gone out yet; null where all have.',
+  }),
+  ...signs,
+  ...batch,
+});
 export const happened = answer('Happened', {
   count: Type.Integer({
     description: 'How often something has happened; what is sent with the next question.',
@@ -111,6 +119,7 @@ export const happened = answer('Happened', {
 
 export const toldOfConversation = (one: ConversationEntity) => ({
   ...{ id: one.id, person: one.personId, name: one.name, email: one.email, page: one.page },
+  channel: one.channel,
   widget: { id: one.widgetId, name: one.widgetName },
   answers: JSON.parse(one.answers) as { label: string; value: string }[] satisfies ChatAnswers,
   ...{ pageTitle: one.pageTitle, state: one.state, assignee: one.assigneeId, startedAt: one.startedAt },

@@ -2,6 +2,9 @@ import { Column, Entity, PrimaryColumn } from 'typeorm';
 
 export const conversationStates = ['waiting', 'open', 'closed'] as const;
 
+/** By which ways visitors write. */
+export const chatChannels = ['page', 'messenger'] as const;
+
 /** What one visitor and the desk wrote each other, from the first message until somebody ended it. */
 @Entity('conversation')
 export class ConversationEntity {
@@ -15,6 +18,8 @@ export class ConversationEntity {
   @Column('text', { nullable: true }) personId: string | null;
   @Column('text') name: string;
   @Column('text') email: string;
+  /** By which way they write: on the site's pages, or by its messenger. */
+  @Column('text', { default: 'page' }) channel: (typeof chatChannels)[number];
   @Column('text') page: string;
   @Column('text') pageTitle: string;
   /** Nobody has answered; somebody has taken it; it is over. */

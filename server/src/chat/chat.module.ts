@@ -4,6 +4,7 @@ import { FilesModule } from '../files/files.module.js';
 import { LeadsModule } from '../leads/leads.module.js';
 import { AddressLimit } from './address-limit.js';
 import { AnswerMails } from './answer-mails.js';
+import { Assigning } from './assigning.js';
 import { ChatSigns } from './chat.signs.js';
 import { DeskController } from './desk.controller.js';
 import { DeskGateway } from './desk.gateway.js';
@@ -29,6 +30,7 @@ import { VisitorGateway } from './visitor.gateway.js';
     VisitorChatService,
     DeskService,
     PublishedChats,
+    Assigning,
     QuietChats,
     SitePresence,
     VisitorPresence,
@@ -37,6 +39,6 @@ import { VisitorGateway } from './visitor.gateway.js';
     AddressLimit,
     ChatSigns,
   ],
-  exports: [QuietChats],
+  exports: [QuietChats, PublishedChats, Assigning],
 })
 export class ChatModule {}

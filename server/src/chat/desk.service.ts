@@ -79,7 +79,11 @@ export class DeskService {
   read(site: SiteEntity, id: string, after: number) {
     const conversation = conversationOf(this.connection.bare, site, id);
     const messages = messagesOf(this.connection.bare, id, after, true);
-    return { conversation: this.#awake(conversation), after, messages, ...this.#signsOf(conversation) };
+    const undelivered = this.#undelivered(conversation);
+    return {
+      ...{ conversation: this.#awake(conversation), after, messages, undelivered },
+      ...this.#signsOf(conversation),
+    };
   }
 
   /** How the conversations of the last days went. */
@@ -208,8 +212,16 @@ export class DeskService {
     if (!found) return null;
     const signs = this.#signsOf(found);
     const { state, assigneeId, lastSeq } = found;
-    const mark = [open, state, assigneeId, lastSeq, signs.typing, signs.seen, signs.isHere].join(' ');
-    return { ...signs, mark };
+    const trouble = this.#undelivered(found) ?? '';
+    const marks = [open, state, assigneeId, lastSeq, signs.typing, signs.seen, signs.isHere, trouble];
+    return { ...signs, mark: marks.join(' ') };
+  }
+
+  // Why an answer has not gone out by the messenger yet.
+  #undelivered({ id, channel }: ConversationEntity): string | null {
+    if (channel === 'page') return null;
+    const select = 'SELECT error FROM bridged WHERE conversationId = ?';
+    return (statement(this.connection.bare, select).pluck().get(id) ?? null) as string | null;
   }
 
   #signsOf(conversation: ConversationEntity): Signs {

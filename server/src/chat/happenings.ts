@@ -21,13 +21,21 @@ export const awayKey = (site: string): string => `away ${site}`;
 /** Tells both sides what has happened, once it is stored. */
 @Injectable()
 export class Happenings {
+  readonly #listeners: (() => void)[] = [];
+
   constructor(private readonly hub: ChatHub) {}
+
+  /** Has something done whenever something has happened in any conversation. */
+  listen(call: () => void): void {
+    this.#listeners.push(call);
+  }
 
   /** Something that the desk's list shows as well. */
   happened(conversation: Whose & { id: string }): void {
     this.hub.count(deskKey(conversation.siteId));
     const { siteId } = conversation;
     this.hub.tell(deskKey(siteId), awayKey(siteId), visitorKey(conversation), openKey(conversation.id));
+    for (const call of this.#listeners) call();
   }
 
   /** Something that only who has the conversation open sees. */

@@ -1,4 +1,4 @@
-import { assigneeOf, routedTo, type ChatAnswers, type ChatSigns as Signs } from '@sirene/core/chat';
+import type { ChatSigns as Signs } from '@sirene/core/chat';
 import {
   BadRequestException,
   ConflictException,
@@ -14,6 +14,7 @@ import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import { FilesService } from '../files/files.service.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
+import { Assigning } from './assigning.js';
 import { ConversationEntity } from './chat.entity.js';
 import { ChatHub } from './chat.hub.js';
 import { ChatSigns } from './chat.signs.js';
@@ -37,6 +38,7 @@ export class VisitorChatService {
     private readonly presence: VisitorPresence,
     private readonly happenings: Happenings,
     private readonly chats: PublishedChats,
+    private readonly assigning: Assigning,
     private readonly files: FilesService,
     private readonly collect: CollectService,
     private readonly identities: Identities,
@@ -192,38 +194,8 @@ export class VisitorChatService {
     const { page, title, identity, name, answers = [] } = said;
     const email = identity?.email || (said.email ?? '');
     const begun = { ...whose, widgetName: chat.name, name, email, page, pageTitle: title };
-    const assigneeId = this.#assignee(database, whose, chat, { answers, page });
+    const assigneeId = this.assigning.assignee(database, whose, chat, { answers, page });
     return beginConversation(database, { ...begun, identity: identity?.id ?? null, answers, assigneeId }, at);
-  }
-
-  #assignee(
-    database: Database,
-    { siteId, widgetId }: Whose,
-    { rule }: PublishedChat,
-    begun: { answers: ChatAnswers; page: string },
-  ): string | null {
-    const there = this.chats.operators(siteId, rule);
-    const routed = routedTo(rule.routes, begun).flatMap(
-      (to) => there.find(({ email }) => email === to) ?? [],
-    )[0];
-    if (routed || rule.assign === 'nobody') return routed?.id ?? null;
-    const operators = there.map(({ id }) => ({
-      id,
-      open: statement(
-        database,
-        `SELECT count(*) FROM conversation WHERE siteId = ? AND assigneeId = ? AND state <> 'closed'`,
-      )
-        .pluck()
-        .get(siteId, id) as number,
-    }));
-    const last = statement(
-      database,
-      `SELECT assigneeId FROM conversation WHERE siteId = ? AND widgetId = ? AND assigneeId IS NOT NULL
-        ORDER BY startedAt DESC, id DESC LIMIT 1`,
-    )
-      .pluck()
-      .get(siteId, widgetId) as string | undefined;
-    return assigneeOf(rule.assign, operators, last ?? null, rule.mostEach);
   }
 
   // What is left while nobody is there is a submission too: its actions tell whoever has to know.

@@ -10,8 +10,8 @@ import type { ChatMessageEntity, ConversationEntity } from './chat.entity.js';
 const shownOfLast = 200;
 
 const insertConversation = `INSERT INTO conversation
-    (id, siteId, widgetId, widgetName, visitor, personId, name, email, page, pageTitle, identity, answers, assigneeId, state, lastSeq, lastText, lastFrom, startedAt, lastAt)
-  VALUES (@id, @siteId, @widgetId, @widgetName, @visitor, @personId, @name, @email, @page, @pageTitle, @identity, @answers, @assigneeId, 'waiting', 0, '', 'visitor', @at, @at)`;
+    (id, siteId, widgetId, widgetName, visitor, personId, name, email, page, pageTitle, channel, identity, answers, assigneeId, state, lastSeq, lastText, lastFrom, startedAt, lastAt)
+  VALUES (@id, @siteId, @widgetId, @widgetName, @visitor, @personId, @name, @email, @page, @pageTitle, @channel, @identity, @answers, @assigneeId, 'waiting', 0, '', 'visitor', @at, @at)`;
 
 const insertMessage = `INSERT INTO chat_message (conversationId, seq, id, sender, byId, name, text, at, file)
   SELECT @conversation, lastSeq + 1, @id, @sender, @byId, @name, @text, @at, @file FROM conversation WHERE id = @conversation
@@ -31,19 +31,24 @@ const countMessage = `UPDATE conversation SET lastSeq = lastSeq + 1,
 type Begun = Pick<
   ConversationEntity,
   'siteId' | 'widgetId' | 'widgetName' | 'visitor' | 'name' | 'email' | 'page' | 'pageTitle'
-> & { identity?: string | null; answers?: ChatAnswers; assigneeId?: string | null };
+> & {
+  identity?: string | null;
+  answers?: ChatAnswers;
+  assigneeId?: string | null;
+  channel?: ConversationEntity['channel'];
+};
 
 /** By what a visitor's conversations are found: what their token hashes to. */
 export const visitorOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 /** Begins a conversation, of somebody whom the site knows from then on. Called inside a transaction; returns its id. */
 export function beginConversation(database: Database, begun: Begun, at: number): string {
-  const { siteId, email, name, identity = null, answers = [], assigneeId = null } = begun;
+  const { siteId, email, name, identity = null, answers = [], assigneeId = null, channel = 'page' } = begun;
   const id = newId('chat');
   const personId = knownPerson(database, { siteId, email, phone: '', name, at });
   statement(database, insertConversation).run({
     ...begun,
-    ...{ id, personId, identity, assigneeId, at, answers: JSON.stringify(answers) },
+    ...{ id, personId, identity, assigneeId, channel, at, answers: JSON.stringify(answers) },
   });
   return id;
 }

@@ -28,6 +28,7 @@ import { Inbox1765800000000 } from './migrations/1765800000000-inbox.js';
 import { Chat1766000000000 } from './migrations/1766000000000-chat.js';
 import { Replies1766100000000 } from './migrations/1766100000000-replies.js';
 import { ChatAtWork1766200000000 } from './migrations/1766200000000-chat-at-work.js';
+import { Bridge1766300000000 } from './migrations/1766300000000-bridge.js';
 import { Search1765900000000 } from './migrations/1765900000000-search.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
@@ -62,6 +63,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       Chat1766000000000,
       Replies1766100000000,
       ChatAtWork1766200000000,
+      Bridge1766300000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

@@ -4,6 +4,7 @@ import { AssetEntity } from '../assets/assets.entity.js';
 import { FileEntity } from '../files/files.entity.js';
 import { OwnStarterEntity, ShelfItemEntity } from '../library/library.entity.js';
 import { CodeEntity, SigningKeyEntity } from '../codes/codes.entity.js';
+import { BridgedEntity } from '../bridge/bridge.entity.js';
 import { ChatMessageEntity, ConversationEntity } from '../chat/chat.entity.js';
 import { SubmissionViewEntity } from '../inbox/inbox.entity.js';
 import { InvoiceEntity, InvoiceSettingsEntity } from '../invoices/invoices.entity.js';
@@ -26,7 +27,9 @@ import {
   MailEntity,
   TestHookEntity,
   TestMemberEntity,
+  TestMessengerEntity,
   TestPaymentEntity,
+  TestTextEntity,
 } from '../standins/standins.entity.js';
 import { SavedReplyEntity } from '../replies/replies.entity.js';
 import { TryLinkEntity } from '../tries/tries.entity.js';
@@ -58,6 +61,7 @@ export const entities = [
   SubmissionViewEntity,
   FileEntity,
   DeliveryEntity,
+  BridgedEntity,
   ConversationEntity,
   ChatMessageEntity,
   SavedReplyEntity,
@@ -81,4 +85,6 @@ export const entities = [
   TestHookEntity,
   TestPaymentEntity,
   TestMemberEntity,
+  TestMessengerEntity,
+  TestTextEntity,
 ];

@@ -7,12 +7,12 @@ import { Public } from '../accounts/permission.js';
 import { AnswersFile, AnswersNothing } from '../shared/answers.js';
 import { brandPage, type Said } from '../shared/brand-page.js';
 import { GuardedPage } from '../shared/guarded-page.js';
-import { rawBodyOf } from '../shared/raw-body.js';
 import { languageOf, pageWordsOf } from '../shared/site-language.js';
 import { ServiceError } from '../services/service-client.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { limited } from '../visitor-surface.js';
+import { signedIn } from '../webhooks/signed-request.js';
 import { goingOn, noPayment, payPage } from './pay-pages.js';
 import type { PaymentEntity } from './payments.entity.js';
 import { PaymentsService } from './payments.service.js';
@@ -65,17 +65,8 @@ export class PayController {
     @Headers() headers: IncomingHttpHeaders,
     @Req() request: FastifyRequest,
   ) {
-    const site = await this.sites.byKey(key);
-    const header = (name: string) => String(new Map(Object.entries(headers)).get(name) ?? '').slice(0, 1000);
-    await this.payments.take(
-      site,
-      {
-        id: header('webhook-id').slice(0, 100),
-        timestamp: Number(header('webhook-timestamp')),
-        body: rawBodyOf(request),
-      },
-      header('webhook-signature'),
-    );
+    const { message, signatures } = signedIn(headers, request);
+    await this.payments.take(await this.sites.byKey(key), message, signatures);
   }
 
   async #shown(site: SiteEntity, payment: PaymentEntity | null, isUnanswered: boolean): Promise<string> {

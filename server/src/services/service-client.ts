@@ -1,9 +1,17 @@
 import { Injectable } from '@nestjs/common';
-import { FetchError, GuardedFetch } from '../net/guarded-fetch.js';
+import { FetchError, GuardedFetch, type FetchOptions } from '../net/guarded-fetch.js';
 import type { ServiceAccount } from './services.service.js';
 
 const patience = 6000;
 const longestAnswer = 20_000;
+
+type Account = Pick<ServiceAccount, 'url' | 'key'>;
+
+/** What was answered. */
+interface Told {
+  status: number;
+  told: unknown;
+}
 
 /** Why a service did not do what it was asked, in words for people. */
 export class ServiceError extends Error {}
@@ -14,29 +22,40 @@ export class ServiceClient {
   constructor(private readonly net: GuardedFetch) {}
 
   /**
-   * Asks a service. Throws a {@link ServiceError} where it does not answer, or with another status than those given.
+   * Asks a service for something to be done. Throws a {@link ServiceError} where it does not answer, or with another status than
+   * those given.
    *
    * @param name what it is called in what is said of it: "The payment service"
    * @param requestKey asked again with the same one, it is done once (draft-ietf-httpapi-idempotency-key-header)
    * @param statuses what may be answered beside 2xx
    */
-  async post(
+  post(
     name: string,
-    { url, key }: Pick<ServiceAccount, 'url' | 'key'>,
+    account: Account,
     path: string,
     { requestKey, body }: { requestKey: string; body: object },
     statuses: readonly number[] = [],
-  ): Promise<{ status: number; told: unknown }> {
+  ): Promise<Told> {
+    const headers = { 'content-type': 'application/json', 'idempotency-key': requestKey };
+    return this.#ask(name, account, path, { method: 'POST', headers, body: JSON.stringify(body) }, statuses);
+  }
+
+  /** Asks a service for what it knows, as {@link post} does. */
+  get(name: string, account: Account, path: string, statuses: readonly number[] = []): Promise<Told> {
+    return this.#ask(name, account, path, {}, statuses);
+  }
+
+  async #ask(
+    name: string,
+    { url, key }: Account,
+    path: string,
+    { headers, ...request }: Pick<FetchOptions, 'method' | 'headers' | 'body'>,
+    statuses: readonly number[],
+  ): Promise<Told> {
     try {
       const answer = await this.net.fetch(new URL(url.replace(/\/$/, '') + path), {
-        method: 'POST',
-        headers: {
-          'content-type': 'application/json',
-          authorization: `Bearer ${key}`,
-          'idempotency-key': requestKey,
-          'user-agent': 'Sirene',
-        },
-        body: JSON.stringify(body),
+        ...request,
+        headers: { ...headers, authorization: `Bearer ${key}`, 'user-agent': 'Sirene' },
         patience,
       });
       const text = await answer.text(longestAnswer);

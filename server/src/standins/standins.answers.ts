@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { answer, nullable, oneOf } from '../shared/answers.js';
 
-import { testPaymentStatuses } from './standins.entity.js';
+import { testMessengerBehaviours, testPaymentStatuses } from './standins.entity.js';
 
 const common = {
   id: Type.String(),
@@ -78,6 +78,26 @@ export const testMembers = answer('TestMembers', {
   members: Type.Array(
     Type.Object(
       { id: Type.String(), name: Type.String(), email: Type.String(), at: Type.Integer() },
+      { additionalProperties: false },
+    ),
+  ),
+});
+
+export const testMessenger = answer('TestMessenger', {
+  url: nullable(Type.String({ description: 'Where the service listens; null where there is none.' })),
+  link: Type.String({ description: 'The page on which people write.' }),
+  webhookUrl: Type.String(),
+  domains: Type.Array(Type.String()),
+  behaviour: oneOf(testMessengerBehaviours),
+  texts: Type.Array(
+    Type.Object(
+      {
+        id: Type.String(),
+        name: Type.String({ description: 'Of whoever writes; empty for an answer of the site.' }),
+        text: Type.String(),
+        told: Type.Boolean({ description: 'Whether it has been taken by the other side.' }),
+        at: Type.Integer(),
+      },
       { additionalProperties: false },
     ),
   ),

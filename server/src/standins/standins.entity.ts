@@ -64,3 +64,35 @@ export class TestMemberEntity {
   @Column('text') requestKey: string;
   @Column('integer') at: number;
 }
+
+export const testMessengerBehaviours = ['works', 'wrong signature', 'down'] as const;
+
+/** How a site's channel at the messenger stand-in is set. */
+@Entity('test_messenger')
+export class TestMessengerEntity {
+  @PrimaryColumn('text') siteId: string;
+  /** Where it sends what people write. */
+  @Column('text') webhookUrl: string;
+  /** The origins whose pages may lead to it. */
+  @Column('simple-json') domains: string[];
+  @Column('text') behaviour: (typeof testMessengerBehaviours)[number];
+}
+
+/** A text at the messenger stand-in, of somebody to a site or the other way. */
+@Entity('test_text')
+export class TestTextEntity {
+  @PrimaryColumn('text') id: string;
+  @Column('text') siteId: string;
+  @Column('text') contact: string;
+  @Column('text') name: string;
+  /** What the link carried by which they came. */
+  @Column('text') ref: string;
+  /** 1 where the site wrote it. */
+  @Column('integer') fromSite: number;
+  @Column('text') text: string;
+  @Column('integer') at: number;
+  /** By which an answer is there once, however often it is sent. */
+  @Column('text', { nullable: true }) requestKey: string | null;
+  /** When the site has taken it; null while it has not. */
+  @Column('integer', { nullable: true }) told: number | null;
+}

@@ -7,7 +7,7 @@ import { origin, publishAlso, publishSignup, submissionId, TestServer, type Publ
 export const token = 'a'.repeat(32);
 
 /** A widget with a chat in it. */
-function chatDocument(changes: Partial<Element & { type: 'chat' }> = {}): WidgetDocument {
+export function chatDocument(changes: Partial<Element & { type: 'chat' }> = {}): WidgetDocument {
   const document = createWidget('Evening desk');
   document.elements = {
     opening: { type: 'group', direction: 'column', children: ['chat'] },

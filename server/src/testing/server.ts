@@ -9,6 +9,7 @@ import { createApp, describeApi } from '../app.js';
 import type { Config } from '../config.js';
 import { HookSink } from '../standins/hook-sink.js';
 import { MemberSink } from '../standins/member-sink.js';
+import { MessengerSink } from '../standins/messenger-sink.js';
 import { PaymentSink } from '../standins/payment-sink.js';
 import { MailSink } from '../standins/mail-sink.js';
 import { described } from './described.js';
@@ -58,6 +59,7 @@ export class TestServer {
       standinHookPort: null,
       standinPaymentPort: null,
       standinMemberPort: null,
+      standinMessengerPort: null,
       submissionsPerMinute: 10_000,
       signInsPerMinute: 1000,
       readsPerMinute: 100_000,
@@ -75,6 +77,7 @@ export class TestServer {
     await app.get(HookSink).start();
     await app.get(PaymentSink).start();
     await app.get(MemberSink).start();
+    await app.get(MessengerSink).start();
     await app.listen(config.port, '127.0.0.1');
     return new TestServer(app, clock, folder, config, await app.getUrl());
   }

@@ -59,6 +59,8 @@ export interface Messages {
   chatEnd: string;
   chatTranscript: string;
   chatPrint: string;
+  /** The link to the site’s messenger. */
+  chatMessenger: string;
   chatMute: string;
   chatUnmute: string;
   chatFile: string;

@@ -50,4 +50,7 @@ export interface PageWords {
   openNow: string;
   /** Stands between an answer to a mail and what that mail said. */
   answerAbove: string;
+  /** Where a chat’s messenger does not answer. */
+  noMessenger: string;
+  noMessengerWhat: string;
 }

@@ -94,6 +94,8 @@ const schema = elementFields('chat', {
   rates: Type.Optional(Type.Boolean()),
   transcript: Type.Optional(Type.Boolean()),
   prints: Type.Optional(Type.Boolean()),
+  /** Whether a link leads to the site's messenger. */
+  messenger: Type.Optional(Type.Boolean()),
   sound: Type.Optional(Type.Boolean()),
   ends: Type.Optional(Type.Boolean()),
   placeholder: line(80),
@@ -393,6 +395,14 @@ export const chat = define({
         tool('transcript', messages.chatTranscript, element.transcript, 'begun'),
         tool('print', messages.chatPrint, element.prints, 'begun'),
         tool('sound', messages.chatMute, element.sound, 'begun'),
+        element.messenger
+          ? h(
+              'a',
+              // Where it leads is known to the page's script, which knows the server.
+              { class: 'tool', 'data-messenger': '', target: '_blank', rel: 'noopener' },
+              messages.chatMessenger,
+            )
+          : null,
       ),
     );
   },

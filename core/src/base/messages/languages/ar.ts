@@ -50,6 +50,7 @@ export const ar: Messages = {
   chatEnd: 'إنهاء المحادثة',
   chatTranscript: 'إرسال المحادثة إليّ بالبريد الإلكتروني',
   chatPrint: 'طباعة',
+  chatMessenger: 'الكتابة عبر تطبيق مراسلة',
   chatMute: 'إيقاف الصوت',
   chatUnmute: 'تشغيل الصوت',
   chatFile: 'الملف كبير جدًا أو من نوع لا يمكن إرساله هنا',

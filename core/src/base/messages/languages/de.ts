@@ -50,6 +50,7 @@ export const de: Messages = {
   chatEnd: 'Gespräch beenden',
   chatTranscript: 'Gespräch per E-Mail erhalten',
   chatPrint: 'Drucken',
+  chatMessenger: 'Per Messenger schreiben',
   chatMute: 'Ton aus',
   chatUnmute: 'Ton an',
   chatFile: 'Die Datei ist zu groß oder von einer Art, die hier nicht gesendet werden kann',

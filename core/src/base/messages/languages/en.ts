@@ -50,6 +50,7 @@ export const en: Messages = {
   chatEnd: 'End the conversation',
   chatTranscript: 'Send me the conversation by e-mail',
   chatPrint: 'Print',
+  chatMessenger: 'Write by messenger',
   chatMute: 'Sound off',
   chatUnmute: 'Sound on',
   chatFile: 'The file is too large, or of another kind than can be sent here',

@@ -50,6 +50,7 @@ export const es: Messages = {
   chatEnd: 'Terminar la conversación',
   chatTranscript: 'Recibir la conversación por correo electrónico',
   chatPrint: 'Imprimir',
+  chatMessenger: 'Escribir por mensajería',
   chatMute: 'Quitar el sonido',
   chatUnmute: 'Activar el sonido',
   chatFile: 'El archivo es demasiado grande o de un tipo que no se puede enviar aquí',

@@ -50,6 +50,7 @@ export const fr: Messages = {
   chatEnd: 'Terminer la conversation',
   chatTranscript: 'Recevoir la conversation par e-mail',
   chatPrint: 'Imprimer',
+  chatMessenger: 'Écrire par messagerie',
   chatMute: 'Couper le son',
   chatUnmute: 'Activer le son',
   chatFile: 'Le fichier est trop volumineux ou d’un type qui ne peut pas être envoyé ici',

@@ -50,6 +50,7 @@ export const nl: Messages = {
   chatEnd: 'Gesprek beëindigen',
   chatTranscript: 'Gesprek per e-mail ontvangen',
   chatPrint: 'Afdrukken',
+  chatMessenger: 'Schrijf via een berichtendienst',
   chatMute: 'Geluid uit',
   chatUnmute: 'Geluid aan',
   chatFile: 'Het bestand is te groot of van een soort dat hier niet verzonden kan worden',

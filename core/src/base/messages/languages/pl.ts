@@ -50,6 +50,7 @@ export const pl: Messages = {
   chatEnd: 'Zakończ rozmowę',
   chatTranscript: 'Wyślij mi rozmowę e-mailem',
   chatPrint: 'Drukuj',
+  chatMessenger: 'Napisz przez komunikator',
   chatMute: 'Wyłącz dźwięk',
   chatUnmute: 'Włącz dźwięk',
   chatFile: 'Plik jest za duży albo jest typu, którego nie można tu wysłać',

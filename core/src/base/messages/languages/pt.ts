@@ -50,6 +50,7 @@ export const pt: Messages = {
   chatEnd: 'Terminar a conversa',
   chatTranscript: 'Receber a conversa por e-mail',
   chatPrint: 'Imprimir',
+  chatMessenger: 'Escrever por mensagem',
   chatMute: 'Desligar o som',
   chatUnmute: 'Ligar o som',
   chatFile: 'O ficheiro é demasiado grande ou de um tipo que não pode ser enviado aqui',

@@ -41,4 +41,6 @@ export const ar: PageWords = {
   momentWhat: 'يجري فتح صفحة خدمة الدفع.',
   openNow: 'فتح الآن',
   answerAbove: 'اكتب ردك فوق هذا السطر',
+  noMessenger: 'تعذّر الوصول إلى خدمة المراسلة',
+  noMessengerWhat: 'يرجى الكتابة في الدردشة على الصفحة أو المحاولة لاحقًا.',
 };

@@ -41,4 +41,6 @@ export const da: PageWords = {
   momentWhat: 'Betalingstjenestens side åbner.',
   openNow: 'Åbn nu',
   answerAbove: 'Svar over denne linje',
+  noMessenger: 'Beskedtjenesten kan ikke nås',
+  noMessengerWhat: 'Skriv i chatten på siden, eller prøv igen senere.',
 };

@@ -44,4 +44,6 @@ export const de: PageWords = {
   momentWhat: 'Die Seite des Zahlungsdienstes öffnet sich.',
   openNow: 'Jetzt öffnen',
   answerAbove: 'Bitte über dieser Zeile antworten',
+  noMessenger: 'Der Messenger ist nicht erreichbar',
+  noMessengerWhat: 'Bitte schreiben Sie im Chat auf der Seite, oder versuchen Sie es später noch einmal.',
 };

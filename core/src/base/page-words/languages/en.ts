@@ -41,4 +41,6 @@ export const en: PageWords = {
   momentWhat: 'The page of the payment service opens.',
   openNow: 'Open it now',
   answerAbove: 'Answer above this line',
+  noMessenger: 'The messenger can’t be reached',
+  noMessengerWhat: 'Please write in the chat on the page, or try again later.',
 };

@@ -41,4 +41,6 @@ export const es: PageWords = {
   momentWhat: 'Se abre la página del servicio de pago.',
   openNow: 'Abrir ahora',
   answerAbove: 'Responde encima de esta línea',
+  noMessenger: 'No se puede acceder a la mensajería',
+  noMessengerWhat: 'Escriba en el chat de la página o inténtelo más tarde.',
 };

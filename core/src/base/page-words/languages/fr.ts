@@ -44,4 +44,6 @@ export const fr: PageWords = {
   momentWhat: 'La page du service de paiement s’ouvre.',
   openNow: 'L’ouvrir maintenant',
   answerAbove: 'Répondez au-dessus de cette ligne',
+  noMessenger: 'La messagerie n’est pas joignable',
+  noMessengerWhat: 'Écrivez dans le chat de la page, ou réessayez plus tard.',
 };

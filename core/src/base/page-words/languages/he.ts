@@ -40,4 +40,6 @@ export const he: PageWords = {
   momentWhat: 'הדף של שירות התשלומים נפתח.',
   openNow: 'פתיחה עכשיו',
   answerAbove: 'נא להשיב מעל השורה הזאת',
+  noMessenger: 'לא ניתן להגיע לשירות ההודעות',
+  noMessengerWhat: 'אפשר לכתוב בצ׳אט שבדף או לנסות שוב מאוחר יותר.',
 };

@@ -41,4 +41,6 @@ export const it: PageWords = {
   momentWhat: 'Si apre la pagina del servizio di pagamento.',
   openNow: 'Aprila ora',
   answerAbove: 'Rispondi sopra questa riga',
+  noMessenger: 'Il servizio di messaggistica non è raggiungibile',
+  noMessengerWhat: 'Scriva nella chat della pagina o riprovi più tardi.',
 };

@@ -42,4 +42,6 @@ export const nl: PageWords = {
   momentWhat: 'De pagina van de betaaldienst wordt geopend.',
   openNow: 'Nu openen',
   answerAbove: 'Antwoord boven deze regel',
+  noMessenger: 'De berichtendienst is niet bereikbaar',
+  noMessengerWhat: 'Schrijf in de chat op de pagina, of probeer het later opnieuw.',
 };

@@ -41,4 +41,6 @@ export const pl: PageWords = {
   momentWhat: 'Otwiera się strona serwisu płatności.',
   openNow: 'Otwórz teraz',
   answerAbove: 'Odpowiedz powyżej tej linii',
+  noMessenger: 'Komunikator jest niedostępny',
+  noMessengerWhat: 'Napisz na czacie na stronie lub spróbuj później.',
 };

@@ -41,4 +41,6 @@ export const pt: PageWords = {
   momentWhat: 'A página do serviço de pagamento está a abrir.',
   openNow: 'Abrir agora',
   answerAbove: 'Responda acima desta linha',
+  noMessenger: 'Não é possível aceder ao serviço de mensagens',
+  noMessengerWhat: 'Escreva no chat da página ou tente mais tarde.',
 };

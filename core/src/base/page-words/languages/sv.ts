@@ -40,4 +40,6 @@ export const sv: PageWords = {
   momentWhat: 'Betaltjänstens sida öppnas.',
   openNow: 'Öppna nu',
   answerAbove: 'Svara ovanför den här raden',
+  noMessenger: 'Meddelandetjänsten kan inte nås',
+  noMessengerWhat: 'Skriv i chatten på sidan eller försök igen senare.',
 };
