@@ -226,3 +226,49 @@ test('visitors who are played keep the desk busy: they ask on once they are answ
   await page.getByRole('menuitem', { name: 'Print' }).click();
   await expect(page.locator('body')).toHaveAttribute('data-printed', /Mahala Price[^]*a bright streak/);
 });
+
+test('a messenger is set up by its checklist, and who writes there is answered from the desk', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page, 'post');
+  await page.getByRole('tab', { name: 'Messenger' }).click();
+  const behave = (how: string) => page.getByLabel('Behaviour').selectOption({ label: how });
+  await behave('Sign with a wrong key');
+  await expect(page.getByLabel('Behaviour')).toHaveValue('wrong signature');
+  await expectAccessible(page);
+  await page.goto(`${studio}/site`);
+  const steps = page.getByRole('list', { name: 'Checklist' });
+  await page.getByRole('button', { name: 'Test all', exact: true }).click();
+  await expect(steps.getByText('A test message arrived, but its signature is wrong.')).toBeVisible();
+  await expect(steps.getByText(/Copy the signing key/)).toBeVisible();
+  await expectAccessible(page);
+  await page.goto(`${studio}/post`);
+  await page.getByRole('tab', { name: 'Messenger' }).click();
+  await behave('Works');
+  await page.goto(`${studio}/site`);
+  await page.getByRole('button', { name: 'Test Signing key' }).click();
+  await expect(steps.getByText('A test message arrived, and its signature is right.')).toBeVisible();
+
+  const context = await browser.newContext({ reducedMotion: 'reduce' });
+  const visitor = await context.newPage();
+  await visitor.goto(`${demo}/members/`);
+  await visitor.getByRole('button', { name: 'Evening desk' }).click();
+  const opened = context.waitForEvent('page');
+  await visitor.getByRole('link', { name: 'Write by messenger' }).click();
+  const messenger = await opened;
+  await messenger.getByLabel('Your name').fill('Ines Garrow');
+  await messenger.getByLabel('Message').fill('May I bring a dog?');
+  await messenger.getByRole('button', { name: 'Send' }).click();
+  await page.goto(`${studio}/desk`);
+  await page
+    .getByRole('list', { name: 'Conversations' })
+    .getByRole('button', { name: /Ines Garrow/ })
+    .click();
+  await expect(page.getByText('Writes by messenger')).toBeVisible();
+  await expect(page.getByRole('link', { name: '/members/' })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Answer' }).fill('On a lead, yes.');
+  await page.keyboard.press('Enter');
+  await expect(messenger.frameLocator('iframe').getByText('On a lead, yes.')).toBeVisible();
+  await context.close();
+});

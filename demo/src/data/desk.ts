@@ -22,6 +22,7 @@ export const eveningDesk = buildWidget({
       files: 'pictures',
       rates: true,
       transcript: true,
+      messenger: true,
       sound: true,
       ends: true,
       placeholder: 'Write a message',

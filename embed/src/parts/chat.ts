@@ -48,7 +48,7 @@ export function attach({ box }: Mounted, { chat, identify }: PartPage, { id }: P
   const port: PanelPort = {
     line,
     files: `${address}/files`,
-    messenger: `${address.replace(/c(\/[^/]+)\/chat$/, 'p$1')}/messenger?widget=${widget}`,
+    messenger: `${address.replace(/c(\/[^/]+)\/chat$/, 'p$1')}/messenger?${new URLSearchParams({ widget: id, page: location.href.slice(0, 2048) }).toString()}`,
     say(said) {
       if (!memory.read()) memory.write(kept());
       const { token: identity } = (identify?.value ?? {}) as { token?: unknown };

@@ -42,13 +42,12 @@ export class BridgeController {
   @GuardedPage()
   async go(
     @Param('key') key: string,
-    @Query() { widget }: MessengerLinkDto,
-    @Headers('referer') from: string | undefined,
+    @Query() { widget, page = '' }: MessengerLinkDto,
     @Res() reply: FastifyReply,
   ) {
     const site = await this.sites.byKey(key);
     try {
-      return await reply.redirect(await this.bridge.linkTo(site, widget, (from ?? '').slice(0, 2048)), 303);
+      return await reply.redirect(await this.bridge.linkTo(site, widget, page), 303);
     } catch (error) {
       if (!(error instanceof ServiceError) && !(error instanceof NotFoundException)) throw error;
       const words = pageWordsOf(site.brand);

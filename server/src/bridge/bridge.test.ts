@@ -183,10 +183,8 @@ test('each step of the set-up is tested by itself, and says what is wrong', asyn
 });
 
 test('a visitor is led to the channel, from allowed pages alone', async () => {
-  const go = await fetch(`${server.address}/p/${site.key}/messenger?widget=${widget}`, {
-    redirect: 'manual',
-    headers: { referer: `${origin}/visit/` },
-  });
+  const from = new URLSearchParams({ widget, page: `${origin}/visit/` });
+  const go = await fetch(`${server.address}/p/${site.key}/messenger?${from}`, { redirect: 'manual' });
   expect(go.status).toBe(303);
   const link = new URL(go.headers.get('location') ?? '');
   expect([link.pathname, link.searchParams.get('ref')]).toEqual([`/chat/${site.key}`, widget]);

@@ -1,4 +1,5 @@
 import { h } from '@sirene/core/compile';
+import { htmlPage, styleElement } from '../shared/html-page.js';
 import { standinPage } from './standin-page.js';
 import type { TestTextEntity } from './standins.entity.js';
 
@@ -39,17 +40,21 @@ export function messengerPage(
   );
 }
 
-/** What was written, read anew every two seconds. */
+const textsCss = `
+body{font:15px/1.5 system-ui,sans-serif;color:#1c2128;margin:0;padding:12px;box-sizing:border-box;height:100vh;overflow:auto;display:flex;flex-direction:column-reverse}
+p{margin:4px 0;padding:8px 12px;border-radius:6px;background:#eef0f3;align-self:start;max-width:85%}p.answer{align-self:end;background:#dcebf5}
+span{display:block;font-size:12px;color:#566070}`;
+
+/** What was written, the last at the foot; read anew every two seconds. */
 export const textsPage = (texts: readonly TestTextEntity[]): string =>
-  standinPage(
-    'Messages',
-    texts.length === 0
-      ? [h('p', {}, 'Nothing has been written yet.')]
-      : texts.map(({ fromSite, name, text }) =>
-          h('p', { class: 'text' }, h('strong', {}, fromSite ? 'Answer' : name), ': ', text),
-        ),
-    '',
-    2,
+  htmlPage(
+    { title: 'Messages' },
+    [h('meta', { 'http-equiv': 'refresh', content: 2 }), styleElement(textsCss)],
+    texts
+      .toReversed()
+      .map(({ fromSite, name, text }) =>
+        h('p', { class: fromSite ? 'answer' : null }, h('span', {}, fromSite ? 'Answer' : name), text),
+      ),
   );
 
 /** Said to who comes from a page that may not lead here. */

@@ -9,23 +9,10 @@ form{display:grid;gap:10px}button,input{font:inherit;min-height:44px;border-radi
 button{cursor:pointer}button.first{background:#1f5f8b;border-color:#1f5f8b;color:#fff;font-weight:600}button:focus-visible,input:focus-visible{outline:3px solid #1f5f8b;outline-offset:2px}
 .texts{width:100%;height:300px;border:1px solid #ccd2da;border-radius:6px;margin:0 0 16px}.small{font-size:13px;color:#566070;margin:18px 0 0}`;
 
-/**
- * A page of a stand-in: plainly none of the site's.
- *
- * @param again after how many seconds it is read anew; never, where nothing is said
- */
-export const standinPage = (
-  title: string,
-  inside: readonly (Html | null)[],
-  foot: string,
-  again?: number,
-): string =>
+/** A page of a stand-in: plainly none of the site's. */
+export const standinPage = (title: string, inside: readonly (Html | null)[], foot: string): string =>
   htmlPage(
     { title },
-    [
-      h('meta', { name: 'robots', content: 'noindex' }),
-      ...(again === undefined ? [] : [h('meta', { 'http-equiv': 'refresh', content: again })]),
-      styleElement(css),
-    ],
-    [h('main', {}, h('h1', {}, title), ...inside, foot ? h('p', { class: 'small' }, foot) : null)],
+    [h('meta', { name: 'robots', content: 'noindex' }), styleElement(css)],
+    [h('main', {}, h('h1', {}, title), ...inside, h('p', { class: 'small' }, foot))],
   );

@@ -8,6 +8,9 @@ import { at, post, useAnswer, type ListedConversation, type Site } from '../shar
 import type { OpenConversation } from './use-conversation.ts';
 import type { VisitorSigns } from './use-desk-line.ts';
 
+const presence = (signs: VisitorSigns | null): string =>
+  signs === null ? '' : signs.isHere ? 'On the page now' : 'Not on the page';
+
 interface Props {
   site: Site;
   about: NonNullable<OpenConversation['about']>;
@@ -29,22 +32,16 @@ export function AboutVisitor({ site, about, signs, onOpen, onChange }: Props) {
       );
       await onChange();
     });
+  const page: [string, React.ReactNode] = [
+    'Page',
+    <Link key="page" color="deep" href={about.page} target="_blank" rel="noreferrer" overflowWrap="anywhere">
+      {about.pageTitle || pathOf(about.page)}
+    </Link>,
+  ];
   const rows: [string, React.ReactNode][] = [
     ['Name', about.name || '–'],
     ['E-mail', about.email || '–'],
-    [
-      'Page',
-      <Link
-        key="page"
-        color="deep"
-        href={about.page}
-        target="_blank"
-        rel="noreferrer"
-        overflowWrap="anywhere"
-      >
-        {about.pageTitle || pathOf(about.page)}
-      </Link>,
-    ],
+    ...(about.page === '' ? [] : [page]),
     ...(about.identity === null ? [] : [['Member', about.identity] as [string, React.ReactNode]]),
     ...about.answers.map(({ label, value }): [string, React.ReactNode] => [label, value]),
     ['Chat', about.widget.name],
@@ -61,7 +58,7 @@ export function AboutVisitor({ site, about, signs, onOpen, onChange }: Props) {
   return (
     <Stack gap="4" p="4">
       <Text color={signs?.isHere ? 'kelp' : 'slate'} fontSize="13px">
-        {signs === null ? '' : signs.isHere ? 'On the page now' : 'Not on the page'}
+        {about.channel === 'messenger' ? 'Writes by messenger' : presence(signs)}
       </Text>
       <DataList.Root size="sm" orientation="vertical" gap="3">
         {rows.map(([label, value]) => (

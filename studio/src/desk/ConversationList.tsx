@@ -114,6 +114,7 @@ const Row = memo(function Row({ one, members, isOpen }: RowProps) {
       </Text>
       <Text truncate color="slate" fontSize="12px" fontWeight="400">
         {one.widget.name}
+        {one.channel === 'messenger' ? ' · Messenger' : ''}
         {one.assignee ? ` · ${members.find(({ id }) => id === one.assignee)?.name ?? 'somebody'}` : ''}
         {one.rating !== null ? ` · ${one.rating} of 5` : ''}
       </Text>

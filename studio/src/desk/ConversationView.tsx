@@ -115,6 +115,11 @@ export function ConversationView(props: Props) {
           <Message key={id} {...{ site, text, from: 'desk', name: 'Sending …' }} />
         ))}
       </Flex>
+      {about.undelivered !== null && (
+        <Text px="4" py="1" color="wine" fontSize="13px" role="status">
+          Not delivered yet: {about.undelivered} It is tried again.
+        </Text>
+      )}
       <Text px="4" minH="20px" color="slate" fontSize="12px">
         {signs?.typing ? `${signs.typing} is typing …` : isSeen ? 'Seen' : ''}
       </Text>

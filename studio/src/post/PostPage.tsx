@@ -7,12 +7,25 @@ import { Waiting } from '../shared/Waiting.tsx';
 import { ago, exactTime } from '../shared/format.ts';
 import { Page } from '../shared/Page.tsx';
 import { TestMembers } from './TestMembers.tsx';
+import { TestMessenger } from './TestMessenger.tsx';
 import { TestPayments } from './TestPayments.tsx';
 import { TestWebhooks } from './TestWebhooks.tsx';
 import { inBackground } from '../shared/background.ts';
 
-const tabs = { mailbox: Mailbox, webhooks: TestWebhooks, payments: TestPayments, members: TestMembers };
-const tabNames = { mailbox: 'Mailbox', webhooks: 'Webhooks', payments: 'Payments', members: 'Members' };
+const tabs = {
+  mailbox: Mailbox,
+  webhooks: TestWebhooks,
+  payments: TestPayments,
+  members: TestMembers,
+  messenger: TestMessenger,
+};
+const tabNames = {
+  mailbox: 'Mailbox',
+  webhooks: 'Webhooks',
+  payments: 'Payments',
+  members: 'Members',
+  messenger: 'Messenger',
+};
 
 /** The stand-ins for services outside: what they were sent, to be read here. */
 export function PostPage() {

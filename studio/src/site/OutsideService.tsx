@@ -12,8 +12,9 @@ interface Words {
   none: string;
   test: string;
   own(url: string): string;
-  /** Whether it sends results that it signs. */
-  signs: boolean;
+  /** What the key is called that it signs with, and where what it tells is sent; of one that tells nothing, neither. */
+  signing?: string;
+  webhook?: string;
 }
 
 const services = {
@@ -22,26 +23,42 @@ const services = {
     none: 'No payment service is set up: forms can’t ask for payments yet.',
     test: 'Payments are made at the test service. No money moves until a payment service is set up here.',
     own: (url) => `Payments are made at ${url}.`,
-    signs: true,
+    signing: 'Signing key of its results',
+    webhook: 'Have its results sent to',
+  },
+  messenger: {
+    title: 'Messenger',
+    none: 'No messenger is set up: chats can’t offer one yet.',
+    test: 'Visitors who prefer a messenger write at the test service, until a messenger is set up here.',
+    own: (url) => `Visitors who prefer a messenger write at ${url}.`,
+    signing: 'Signing key of its messages',
+    webhook: 'Have messages sent to',
   },
   members: {
     title: 'Member service',
     none: 'No member service is set up: forms can’t sign visitors in yet.',
     test: 'Members are known to the test service, until a member service is set up here.',
     own: (url) => `Members are known to ${url}.`,
-    signs: false,
   },
 } as const satisfies Record<string, Words>;
+
+interface Props {
+  site: Site;
+  kind: keyof typeof services;
+  /** What belongs to it beside. */
+  children?: React.ReactNode;
+}
 
 const empty = { url: '', key: '', signingKey: '' };
 
 /** An outside service of the site. Only its owners are told, and its keys are told to nobody. */
-export function OutsideService({ site, kind }: { site: Site; kind: keyof typeof services }) {
+export function OutsideService({ site, kind, children }: Props) {
   const path = at('/api/sites/{site}/services/{kind}', { site: site.id, kind });
   const { data, error: refused, mutate } = useAnswer(path);
   const [given, setGiven] = useState<typeof empty | null>(null);
   const { error, busy, attempt } = useAttempt();
-  const { title, none, test, own, signs } = services[kind];
+  const { title, none, test, own, signing, webhook }: Words = services[kind];
+  const signs = signing !== undefined;
   if (refused?.status === 403) return null;
   const save = ({ signingKey, ...account }: typeof empty) =>
     attempt(async () => {
@@ -79,8 +96,8 @@ export function OutsideService({ site, kind }: { site: Site; kind: keyof typeof 
           <>
             {field('url', 'URL', 'https://…')}
             {field('key', 'API key', '')}
-            {signs && field('signingKey', 'Signing key of its results', 'whsec_…')}
-            {data?.resultUrl && <Snippet label="Have its results sent to" text={data.resultUrl} />}
+            {signing && field('signingKey', signing, 'whsec_…')}
+            {data?.resultUrl && webhook && <Snippet label={webhook} text={data.resultUrl} />}
             <Flex gap="2">
               <Button
                 size="sm"
@@ -115,6 +132,7 @@ export function OutsideService({ site, kind }: { site: Site; kind: keyof typeof 
           </Flex>
         )}
         {error !== null && <ErrorNote error={error} />}
+        {children}
       </Stack>
     </Panel>
   );

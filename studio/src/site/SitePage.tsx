@@ -14,6 +14,7 @@ import { StateMark } from '../shared/StateMark.tsx';
 import { CodePools } from './CodePools.tsx';
 import { MemberIdentity } from './MemberIdentity.tsx';
 import { Members } from './Members.tsx';
+import { MessengerChecks } from './MessengerChecks.tsx';
 import { Panel } from '../shared/Panel.tsx';
 import { OutsideService } from './OutsideService.tsx';
 import { ScriptTag } from './ScriptTag.tsx';
@@ -41,6 +42,9 @@ export function SitePage() {
           <WebhookKey key={`webhooks ${site.id}`} site={site} />
           <OutsideService key={`payments ${site.id}`} site={site} kind="payments" />
           <OutsideService key={`members ${site.id}`} site={site} kind="members" />
+          <OutsideService key={`messenger ${site.id}`} site={site} kind="messenger">
+            <MessengerChecks site={site} />
+          </OutsideService>
           <MemberIdentity key={`identity ${site.id}`} site={site} />
           <Origins key={site.id} site={site} />
           <Members site={site} />

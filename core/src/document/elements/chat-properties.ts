@@ -195,6 +195,7 @@ export const chatProperties: readonly InspectorProperty[] = [
   toggle('transcript', 'Transcript by e-mail'),
   toggle('prints', 'Print button'),
   toggle('sound', 'Sound'),
+  { ...toggle('messenger', 'Messenger link'), help: 'Leads to the messenger that is set up under Site.' },
   line('placeholder', 'Placeholder', { rare: true }),
   line('button', 'Button text', { rare: true }),
   line('typing', 'Typing text', { rare: true, help: 'Stands behind the name of who is writing.' }),

@@ -1454,6 +1454,41 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/p/{key}/messenger': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Leads to the page of the messenger on which a visitor writes. */
+    get: operations['BridgeController_go'];
+    put?: never;
+    /** Takes what the messenger tells, signed by it (Standard Webhooks). */
+    post: operations['BridgeController_take'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/messenger/checks/{step}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Tests one thing of the site’s messenger. */
+    get: operations['ChecksController_check'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/saved-replies': {
     parameters: {
       query?: never;
@@ -2542,6 +2577,24 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/test-messenger': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The site’s channel at the messenger stand-in, and what was written there, the newest first. */
+    get: operations['TestMessengerController_read'];
+    /** Sets the site’s channel at the messenger stand-in. */
+    put: operations['TestMessengerController_set'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/health': {
     parameters: {
       query?: never;
@@ -3003,6 +3056,17 @@ export interface components {
       /** @enum {string} */
       behaviour: 'ok' | 'fail' | 'slow' | 'gone';
     };
+    TestMessengerDto: {
+      /** @description Where it sends what people write; empty: nowhere */
+      webhookUrl: string;
+      /** @description The origins whose pages may lead to it */
+      domains: string[];
+      /**
+       * @description How it behaves
+       * @enum {string}
+       */
+      behaviour: 'works' | 'wrong signature' | 'down';
+    };
     /** @description A refusal. Some carry more, such as `problems` with path and reason. */
     Problem: {
       statusCode: number;
@@ -3364,6 +3428,11 @@ export interface components {
         label: string;
         value: string;
       }[];
+      /**
+       * @description By which way they write.
+       * @enum {string}
+       */
+      channel: 'page' | 'messenger';
       page: string;
       pageTitle: string;
       /** @enum {string} */
@@ -3422,6 +3491,11 @@ export interface components {
         label: string;
         value: string;
       }[];
+      /**
+       * @description By which way they write.
+       * @enum {string}
+       */
+      channel: 'page' | 'messenger';
       page: string;
       pageTitle: string;
       /** @enum {string} */
@@ -3440,6 +3514,8 @@ export interface components {
         seq: number;
       };
       startedAt: number;
+      /** @description Why an answer has not gone out yet; null where all have. */
+      undelivered: string | null;
       /** @description Who is writing just now on the other side; empty where nobody is. */
       typing: string;
       /** @description The last message that the other side has seen. */
@@ -3476,6 +3552,15 @@ export interface components {
     MadeSecret: {
       /** @description null where none was made. */
       secret: string | null;
+    };
+    CheckedStep: {
+      /** @enum {string} */
+      step: 'address' | 'key' | 'webhook' | 'signature' | 'domains';
+      works: boolean;
+      /** @description What was found. */
+      says: string;
+      /** @description What to do about it; empty where it works. */
+      todo: string;
     };
     SavedReply: {
       id: string;
@@ -4039,6 +4124,24 @@ export interface components {
         id: string;
         name: string;
         email: string;
+        at: number;
+      }[];
+    };
+    TestMessenger: {
+      url: string | null;
+      /** @description The page on which people write. */
+      link: string;
+      webhookUrl: string;
+      domains: string[];
+      /** @enum {string} */
+      behaviour: 'works' | 'wrong signature' | 'down';
+      texts: {
+        id: string;
+        /** @description Of whoever writes; empty for an answer of the site. */
+        name: string;
+        text: string;
+        /** @description Whether it has been taken by the other side. */
+        told: boolean;
         at: number;
       }[];
     };
@@ -7313,6 +7416,101 @@ export interface operations {
       };
     };
   };
+  BridgeController_go: {
+    parameters: {
+      query: {
+        /** @description The chat that the visitor came from */
+        widget: string;
+      };
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  BridgeController_take: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ChecksController_check: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+        step: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CheckedStep'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   RepliesController_all: {
     parameters: {
       query?: never;
@@ -10000,6 +10198,72 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['TestMembers'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  TestMessengerController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TestMessenger'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  TestMessengerController_set: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TestMessengerDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TestMessenger'];
         };
       };
       /** @description Refused */
