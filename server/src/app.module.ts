@@ -23,6 +23,7 @@ import { LeadsModule } from './leads/leads.module.js';
 import { ListsModule } from './lists/lists.module.js';
 import { LibraryModule } from './library/library.module.js';
 import { MailModule } from './mail/mail.module.js';
+import { MemberChatModule } from './member-chat/member-chat.module.js';
 import { MembersModule } from './members/members.module.js';
 import { NetModule } from './net/net.module.js';
 import { PagesModule } from './pages/pages.module.js';
@@ -68,6 +69,7 @@ export class AppModule {
         FilesModule,
         ChatModule,
         BridgeModule,
+        MemberChatModule,
         RepliesModule,
         CollectModule,
         PeopleModule,

@@ -39,6 +39,6 @@ import { VisitorGateway } from './visitor.gateway.js';
     AddressLimit,
     ChatSigns,
   ],
-  exports: [QuietChats, PublishedChats, Assigning],
+  exports: [QuietChats, PublishedChats, Assigning, Identities],
 })
 export class ChatModule {}

@@ -29,6 +29,7 @@ import { Chat1766000000000 } from './migrations/1766000000000-chat.js';
 import { Replies1766100000000 } from './migrations/1766100000000-replies.js';
 import { ChatAtWork1766200000000 } from './migrations/1766200000000-chat-at-work.js';
 import { Bridge1766300000000 } from './migrations/1766300000000-bridge.js';
+import { MemberChat1766400000000 } from './migrations/1766400000000-member-chat.js';
 import { Search1765900000000 } from './migrations/1765900000000-search.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
@@ -64,6 +65,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       Replies1766100000000,
       ChatAtWork1766200000000,
       Bridge1766300000000,
+      MemberChat1766400000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,
