@@ -28,6 +28,7 @@ const archives = [
       brand,
       zone: 'Europe/London',
       policy,
+      memberChat: true,
     },
     pages: pages.map((page) => ({
       address: origin + page.path,

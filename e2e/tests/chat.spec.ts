@@ -272,3 +272,65 @@ test('a messenger is set up by its checklist, and who writes there is answered f
   await expect(messenger.frameLocator('iframe').getByText('On a lead, yes.')).toBeVisible();
   await context.close();
 });
+
+test('members of the site write to each other, block and report, and the desk looks after it', async ({
+  page,
+  browser,
+}) => {
+  // Two who have signed in on the client's site, each with the token that its server made for them.
+  const signedIn = async (name: string) => {
+    const context = await browser.newContext({ reducedMotion: 'reduce' });
+    const member = await context.newPage();
+    await member.goto(`${studio}/p/larkmoor/members-door`);
+    await member.getByRole('button', { name: 'Register' }).click();
+    await member.getByLabel('Your name').fill(name);
+    await member.getByLabel('E-mail address').fill(`${name.replace(' ', '.').toLowerCase()}@circle.example`);
+    await member.getByLabel('Password').fill('a longer starlight');
+    await member.getByRole('button', { name: 'Create account' }).click();
+    await expect(member.getByText(`Signed in as ${name}`)).toBeVisible();
+    await member.getByRole('button', { name: /Members’ messages/ }).click();
+    return member;
+  };
+  const lars = await signedIn('Lars Ivers');
+  const mina = await signedIn('Mina Garrow');
+  const panel = (member: typeof lars) => member.getByRole('dialog', { name: 'Members’ messages' });
+  await expect(panel(lars).getByText(/^Nobody has written to you yet/)).toBeVisible();
+  await panel(lars).getByLabel('Find a member').fill('mina');
+  await panel(lars).getByRole('button', { name: 'Mina Garrow' }).click();
+  await panel(lars).getByLabel('Write a message').fill('Shall we share a lamp?');
+  await lars.keyboard.press('Enter');
+  await expect(panel(lars).getByRole('log')).toContainText('Shall we share a lamp?');
+  await expectAccessible(lars);
+
+  await panel(mina)
+    .getByRole('button', { name: /Lars Ivers/ })
+    .click();
+  await expect(panel(mina).getByRole('log')).toContainText('Shall we share a lamp?');
+  await panel(mina).getByLabel('Write a message').fill('<b>Go away</b>');
+  await panel(mina).getByRole('button', { name: 'Send' }).click();
+  await expect(panel(lars).getByRole('log')).toContainText('<b>Go away</b>');
+
+  await panel(lars).getByRole('button', { name: 'Report' }).click();
+  await panel(lars).getByLabel('What is wrong?').fill('This is rude');
+  await lars.keyboard.press('Enter');
+  await expect(panel(lars).getByText('Thank you. The observatory looks at it.')).toBeVisible();
+  await panel(lars).getByRole('button', { name: 'Block' }).click();
+  await expect(panel(lars).getByRole('button', { name: 'Unblock' })).toBeVisible();
+  await panel(mina).getByLabel('Write a message').fill('Sorry!');
+  await panel(mina).getByRole('button', { name: 'Send' }).click();
+  await expect(panel(mina).getByText('This member can’t be written to.')).toBeVisible();
+
+  await signIn(page, 'desk');
+  await page.getByRole('button', { name: 'Member reports (1)' }).click();
+  const report = page.getByRole('region', { name: 'Report about Mina Garrow' });
+  await expect(report).toContainText('“This is rude”');
+  await expectAccessible(page);
+  const remove = report.getByRole('button', { name: 'Remove' });
+  await remove.click();
+  await report.getByRole('button', { name: 'Remove for both' }).click();
+  await expect(report.getByText('Removed', { exact: true })).toBeVisible();
+  await report.getByRole('button', { name: 'Settle' }).click();
+  await expect(report.getByText('Settled')).toBeVisible();
+  await lars.context().close();
+  await mina.context().close();
+});

@@ -1,5 +1,6 @@
 export type { ChatAnswers } from './answers.js';
 export { withoutCards } from './cards.js';
+export type { MemberChatWords } from './member-words.js';
 import type { ChatHours } from './hours.js';
 import type { ChatRoute } from './route.js';
 

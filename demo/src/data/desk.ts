@@ -104,3 +104,28 @@ export const shopDesk = buildWidget({
     returning: { afterClosing: 0, afterSubmitting: 0 },
   },
 });
+
+/** Where members of the circle write to each other, on their own page. */
+export const membersMessages = buildWidget({
+  name: 'Members’ messages',
+  kind: 'chat',
+  placement: { type: 'launcher', at: 'bottom-right', shape: 'tab', width: 340 },
+  opening: [
+    {
+      type: 'member-chat',
+      name: 'Members’ messages',
+      signedOut: 'Sign in at the members’ door to write to other members of the circle.',
+      none: 'Nobody has written to you yet. Find a member and say good evening.',
+      placeholder: 'Write a message',
+      button: 'Send',
+      reported: 'Thank you. The observatory looks at it.',
+    },
+  ],
+  scenes: { teaser: [words('Members’ messages', { color: '{color.on-accent}', fontWeight: 600 })] },
+  behaviour: {
+    triggers: { any: [{ type: 'load' }] },
+    targeting: { all: [{ type: 'address', include: ['/members/'], exclude: [] }] },
+    frequency: { per: 'page' },
+    returning: { afterClosing: 0, afterSubmitting: 0 },
+  },
+});

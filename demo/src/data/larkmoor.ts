@@ -4,7 +4,7 @@ import { clearSky, meteorNight } from './bars.js';
 import { basket } from './basket.js';
 import { circlePlans, domeMotor, membersCircle, membersDoor } from './circle.js';
 import { askTheObservatory, skyLetter } from './letter.js';
-import { eveningDesk, shopDesk } from './desk.js';
+import { eveningDesk, membersMessages, shopDesk } from './desk.js';
 import { lampOffer } from './offer.js';
 import { howWasYourEvening } from './evening.js';
 import { schoolVisit } from './school.js';
@@ -38,6 +38,7 @@ export const widgets = (
   { document: howWasYourEvening, publish: true, did: [6, 0.4, 37] },
   { document: domeMotor, publish: true, did: [22, 0.06, 17] },
   { document: eveningDesk, publish: true, did: [27, 0, 41] },
+  { document: membersMessages, publish: true, did: [8, 0, 47] },
   { document: shopDesk, publish: true, did: [11, 0, 43] },
   { document: basket, publish: true, did: [63, 0, 19] },
   { document: membersDoor(site), publish: true, did: [18, 0.52, 23] },

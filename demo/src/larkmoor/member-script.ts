@@ -4,7 +4,10 @@
  */
 export const memberScript = (members: string): string => `{
 const key = 'larkmoor-member';
-const read = () => { try { return JSON.parse(localStorage.getItem(key)); } catch { return null; } };
+const read = () => {
+  // A token is signed for some hours: after them one signs in again.
+  try { const member = JSON.parse(localStorage.getItem(key)); return member && !(member.until < Date.now()) ? member : null; } catch { return null; }
+};
 if (read()) window.sirene = { identify: read() };
 const code = new URLSearchParams(location.search).get('code');
 const show = () => {

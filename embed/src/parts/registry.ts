@@ -12,6 +12,7 @@ export interface Parts extends Record<PartName, object> {
   work: typeof import('./work.ts');
   basket: typeof import('./basket.ts');
   chat: typeof import('./chat.ts');
+  members: typeof import('./members.ts');
   countdown: typeof import('./countdown.ts');
   raised: typeof import('./raised.ts');
   copy: typeof import('./copy.ts');

@@ -52,6 +52,11 @@ class ArchivedSite extends CreateSiteDto {
   @ValidateNested()
   @Type(() => PolicyDto)
   policy?: PolicyDto;
+
+  /** Whether members of the site may write to each other. */
+  @MayBeLeftOut()
+  @IsBoolean()
+  memberChat?: boolean;
 }
 
 class ArchivedAsset {

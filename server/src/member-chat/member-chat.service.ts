@@ -14,6 +14,7 @@ import { CLOCK, type ServerClock } from '../config.js';
 import { Connection } from '../database/connection.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
+import { knownPerson } from '../people/known-person.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FollowMembersDto, SayToMemberDto } from './dto/member-chat.dto.js';
@@ -25,8 +26,8 @@ const mostFound = 20;
 const mostReports = 20;
 const dayMs = 86_400_000;
 
-const meet = `INSERT INTO chat_member (siteId, id, name, heardAt) VALUES (@site, @id, @name, @at)
-  ON CONFLICT (siteId, id) DO UPDATE SET name = excluded.name, heardAt = excluded.heardAt
+const meet = `INSERT INTO chat_member (siteId, id, name, personId, heardAt) VALUES (@site, @id, @name, @person, @at)
+  ON CONFLICT (siteId, id) DO UPDATE SET name = excluded.name, personId = excluded.personId, heardAt = excluded.heardAt
   WHERE name <> excluded.name OR heardAt < excluded.heardAt - 60000`;
 
 const findMembers = `SELECT id, name FROM chat_member
@@ -129,9 +130,19 @@ export class MemberChatService {
     if (isOn !== 1) throw new ForbiddenException('Members of this site do not write to each other.');
     const me = await this.identities.of(site, token);
     if (!me) throw new UnauthorizedException('identity: is missing');
-    const row = { site: site.id, id: me.id, name: me.name || me.id.slice(0, 40), at: this.clock.now() };
-    await this.groups.add((database) => statement(database, meet).run(row));
-    return { ...me, name: row.name };
+    const at = this.clock.now();
+    const name = me.name || me.id.slice(0, 40);
+    await this.groups.add((database) => {
+      const person = knownPerson(database, {
+        siteId: site.id,
+        email: me.email,
+        phone: '',
+        name: me.name,
+        at,
+      });
+      statement(database, meet).run({ site: site.id, id: me.id, name, person, at });
+    });
+    return { ...me, name };
   }
 
   #known(site: SiteEntity, me: Identity, { other, after }: FollowMembersDto) {

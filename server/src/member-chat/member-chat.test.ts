@@ -6,8 +6,8 @@ let site: { id: string; key: string };
 let secret: string;
 const tokens = new Map<string, string>();
 
-const sign = (id: string, name: string) =>
-  new SignJWT({ sub: id, aud: site.key, exp: Math.floor(server.clock.now() / 1000) + 3600, name })
+const sign = (id: string, name: string, email = '') =>
+  new SignJWT({ sub: id, aud: site.key, exp: Math.floor(server.clock.now() / 1000) + 3600, name, email })
     .setProtectedHeader({ alg: 'HS256' })
     .sign(new TextEncoder().encode(secret));
 
@@ -134,4 +134,19 @@ test('nobody passes for another, writes to themselves, to who is not there, or f
 test('of many reports of one day there is an end', async () => {
   for (let count = 0; count < 19; count++) await ask('ada', 'report', { other: 'bram', reason: 'Again' });
   expect((await ask('ada', 'report', { other: 'bram', reason: 'Again' })).status).toBe(403);
+});
+
+test('a person takes along what they wrote to other members: exported with them, and erased', async () => {
+  tokens.set('dora', await sign('dora', 'Dora Birk', 'dora@birk.example'));
+  await follow('dora');
+  await say('dora', 'cleo', 'See you at the dome');
+  await say('cleo', 'dora', 'At eight');
+  const { persons } = (await server.get(api('persons?words=dora'))).body;
+  const person = api(`persons/${persons[0].id}`);
+  const { memberMessages } = (await server.get(`${person}/export.json`)).body;
+  expect(memberMessages).toMatchObject([{ text: 'See you at the dome', to: 'Cleo 100%' }]);
+  expect((await server.send('DELETE', person)).status).toBe(204);
+  expect(
+    (await follow('cleo')).threads.map(({ other }: { other: { id: string } }) => other.id),
+  ).not.toContain('dora');
 });

@@ -47,6 +47,8 @@ export class MergeService {
     ]);
     await this.transactions.writeBare((database) => {
       const run = (sql: string, ...values: unknown[]) => statement(database, sql).run(...values);
+      // Not taken back by an undo: with their next token they belong to whose address it names.
+      run('UPDATE chat_member SET personId = ? WHERE personId = ?', keptId, goneId);
       const rows = Object.fromEntries(
         owned.map((table) => [
           table,

@@ -124,7 +124,16 @@ export class PersonsService {
        FROM conversation WHERE personId = ? ORDER BY startedAt`,
       [id],
     );
+    const memberMessages = await this.dataSource.query<{ text: string; at: number; to: string }[]>(
+      `SELECT message.text, message.at, other.name AS "to" FROM chat_member me
+       JOIN member_thread thread ON thread.siteId = me.siteId AND me.id IN (thread.low, thread.high)
+       JOIN chat_member other ON other.siteId = me.siteId AND other.id IN (thread.low, thread.high) AND other.id <> me.id
+       JOIN member_message message ON message.threadId = thread.id AND message.byId = me.id
+       WHERE me.personId = ? ORDER BY message.at`,
+      [id],
+    );
     return {
+      ...{ memberMessages },
       ...{ site: site.name, person, aliases, lists, leads, timeline, submissions },
       conversations: conversations.map((one) => ({ ...one, messages: JSON.parse(one.messages) as unknown })),
     };
@@ -165,7 +174,7 @@ export class PersonsService {
 
   /**
    * Erases a person with all that they sent and all that followed it (GDPR, art. 17): submissions, deliveries,
-   * conversations, lists, leads, notes.
+   * conversations, what they wrote to other members and were written, lists, leads, notes.
    * What widgets counted names nobody, and stays.
    */
   async erase(site: SiteEntity, id: string): Promise<void> {

@@ -18,6 +18,8 @@ export class SiteEntity {
   @Column('integer') createdAt: number;
   /** Words that hold a submission back as spam, in small letters. */
   @Column('simple-json', { default: '[]' }) unwantedWords: string[];
+  /** 1 where its members may write to each other. */
+  @Column('integer', { default: 0 }) memberChat: number;
   /** When a page last loaded the script, and which. */
   @Column('integer', { nullable: true }) seenAt: number | null;
   @Column('text', { nullable: true }) seenPage: string | null;

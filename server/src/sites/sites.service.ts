@@ -22,6 +22,7 @@ const mostSeenPages = 500;
 export interface NewSite extends CreateSiteDto {
   zone?: string;
   policy?: Policy;
+  memberChat?: boolean;
   key?: string;
   brand?: Partial<Brand>;
 }
@@ -39,7 +40,10 @@ export class SitesService {
   ) {}
 
   /** Makes a site with its maker as owner. */
-  async create(user: UserEntity, { name, origins, key, brand, zone, policy }: NewSite): Promise<SiteEntity> {
+  async create(
+    user: UserEntity,
+    { name, origins, key, brand, zone, policy, memberChat }: NewSite,
+  ): Promise<SiteEntity> {
     const id = newId('site');
     const site = this.dataSource.getRepository(SiteEntity).create({
       id,
@@ -50,6 +54,7 @@ export class SitesService {
       zone: zone ?? 'UTC',
       policy: policy ?? openPolicy,
       unwantedWords: [],
+      memberChat: Number(memberChat ?? false),
       createdAt: this.clock.now(),
       seenAt: null,
       seenPage: null,

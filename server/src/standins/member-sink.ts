@@ -3,6 +3,7 @@ import { Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { checkPassword, hashPassword } from '../accounts/password.js';
 import { newToken } from '../accounts/tokens.js';
+import { Identities } from '../chat/identities.js';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { statement } from '../database/statements.js';
 import { Transactions } from '../database/transactions.js';
@@ -10,6 +11,7 @@ import { Mailer, siteHeader } from '../mail/mailer.js';
 import { ServicesService } from '../services/services.service.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
+import { SitesService } from '../sites/sites.service.js';
 import { answerJson, bodyOf, headerOf, LocalServer, parsedJson } from './local-server.js';
 import { passwordPage } from './password-page.js';
 import { TestMemberEntity } from './standins.entity.js';
@@ -24,6 +26,8 @@ const windowMs = 900_000;
 /** How long a code and a link are good for, ms. */
 const codeMs = 60_000;
 const linkMs = 3_600_000;
+/** How long a token is good for, ms. */
+const tokenMs = 12 * 3_600_000;
 
 interface Asked {
   name?: unknown;
@@ -37,7 +41,10 @@ const text = (value: unknown): string => (typeof value === 'string' ? value.slic
 @Injectable()
 export class MemberSink implements OnApplicationShutdown {
   readonly #server = new LocalServer('Members');
-  readonly #codes = new Map<string, { member: { id: string; name: string; email: string }; until: number }>();
+  readonly #codes = new Map<
+    string,
+    { siteId: string; member: { id: string; name: string; email: string }; until: number }
+  >();
   readonly #links = new Map<string, { id: string; until: number }>();
   readonly #wrong = new Map<string, number[]>();
 
@@ -47,6 +54,8 @@ export class MemberSink implements OnApplicationShutdown {
     private readonly transactions: Transactions,
     private readonly services: ServicesService,
     private readonly mailer: Mailer,
+    private readonly sites: SitesService,
+    private readonly identities: Identities,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -145,19 +154,22 @@ export class MemberSink implements OnApplicationShutdown {
     );
   }
 
-  #welcome(response: ServerResponse, status: number, { id, name, email }: TestMemberEntity): void {
+  #welcome(response: ServerResponse, status: number, { id, siteId, name, email }: TestMemberEntity): void {
     const code = newToken();
-    this.#codes.set(code, { member: { id, name, email }, until: this.clock.now() + codeMs });
+    this.#codes.set(code, { siteId, member: { id, name, email }, until: this.clock.now() + codeMs });
     answerJson(response, status, { code, member: { id, name } });
   }
 
-  /** Who came in by a code, once: the pages of the site ask. */
-  #code(response: ServerResponse, code: string): void {
+  /** Who came in by a code, once: the pages of the site ask. With it goes the token that a client's server would sign. */
+  async #code(response: ServerResponse, code: string): Promise<void> {
     const found = this.#codes.get(code);
     this.#codes.delete(code);
     response.setHeader('access-control-allow-origin', '*');
     if (!found || found.until < this.clock.now()) return answerJson(response, 404, { error: 'not found' });
-    answerJson(response, 200, found.member);
+    const site = await this.sites.byId(found.siteId);
+    const until = this.clock.now() + tokenMs;
+    const token = site && (await this.identities.vouchFor(site, found.member, until));
+    answerJson(response, 200, { ...found.member, ...(token && { token, until }) });
   }
 
   async #password(request: IncomingMessage, response: ServerResponse, token: string): Promise<void> {

@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common';
+import { ChatModule } from '../chat/chat.module.js';
 import { WebhooksModule } from '../webhooks/webhooks.module.js';
 import { ServicesModule } from '../services/services.module.js';
 import { HookSink } from './hook-sink.js';
@@ -13,7 +14,7 @@ import { TestMessengerController } from './test-messenger.controller.js';
 import { TestPaymentsController } from './test-payments.controller.js';
 
 @Module({
-  imports: [WebhooksModule, ServicesModule],
+  imports: [WebhooksModule, ServicesModule, ChatModule],
   controllers: [
     StandinsController,
     HooksController,

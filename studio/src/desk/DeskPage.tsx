@@ -15,6 +15,7 @@ import { ConversationView } from './ConversationView.tsx';
 import { useConversation } from './use-conversation.ts';
 import { useDeskSettings } from './desk-settings.ts';
 import { DeskReport } from './DeskReport.tsx';
+import { MemberReports } from './MemberReports.tsx';
 import { DeskTools } from './DeskTools.tsx';
 import { useBell } from './use-bell.ts';
 import { useDeskLine, type DeskLine } from './use-desk-line.ts';
@@ -24,7 +25,17 @@ import { useThrottled } from './use-throttled.ts';
 export function DeskPage() {
   const { site } = useSite();
   return (
-    <Page title="Desk" aside={site && <DeskReport site={site} />}>
+    <Page
+      title="Desk"
+      aside={
+        site && (
+          <Flex gap="2">
+            <MemberReports key={`reports ${site.id}`} site={site} />
+            <DeskReport site={site} />
+          </Flex>
+        )
+      }
+    >
       {site && <Desk key={site.id} site={site} />}
     </Page>
   );

@@ -12,6 +12,7 @@ import { useAttempt } from '../shared/use-attempt.ts';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
 import { CodePools } from './CodePools.tsx';
+import { MemberChat } from './MemberChat.tsx';
 import { MemberIdentity } from './MemberIdentity.tsx';
 import { Members } from './Members.tsx';
 import { MessengerChecks } from './MessengerChecks.tsx';
@@ -46,6 +47,7 @@ export function SitePage() {
             <MessengerChecks site={site} />
           </OutsideService>
           <MemberIdentity key={`identity ${site.id}`} site={site} />
+          <MemberChat key={`member chat ${site.id}`} site={site} />
           <Origins key={site.id} site={site} />
           <Members site={site} />
           <Archive site={site} />

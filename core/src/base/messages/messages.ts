@@ -65,6 +65,16 @@ export interface Messages {
   chatUnmute: string;
   chatFile: string;
   chatAgree: string;
+  /** What members read where they write to each other. */
+  memberFind: string;
+  memberAll: string;
+  memberBlock: string;
+  memberUnblock: string;
+  memberReport: string;
+  memberReason: string;
+  memberRemoved: string;
+  memberBlocked: string;
+  memberNobody: string;
   days: string;
   hours: string;
   minutes: string;

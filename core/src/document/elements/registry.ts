@@ -21,6 +21,7 @@ import { links } from './links.js';
 import { fileField } from './file-field.js';
 import { list } from './list.js';
 import { map } from './map.js';
+import { memberChat } from './member-chat.js';
 import { matrix } from './matrix.js';
 import { plan } from './plan.js';
 import { plans } from './plans.js';
@@ -65,6 +66,7 @@ export const definitions = {
   links,
   basket,
   chat,
+  'member-chat': memberChat,
   video,
   map,
   html,

@@ -14,6 +14,7 @@ export const partNames = [
   'work',
   'basket',
   'chat',
+  'members',
   'countdown',
   'own-choice',
   'signature',

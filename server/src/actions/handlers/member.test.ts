@@ -70,7 +70,14 @@ test('a member is signed in; who it is a page learns by a code, once and soon; n
   const next = new URL(body.next);
   expect([next.origin, next.searchParams.get('from')]).toEqual([origin, 'door']);
   const code = `${standin}/codes/${next.searchParams.get('code')}`;
-  expect(await (await fetch(code)).json()).toEqual({ ...body.member, email: firstMember.email });
+  expect(await (await fetch(code)).json()).toEqual({
+    ...{ ...body.member, email: firstMember.email },
+    // What the client's server would sign, for half a day.
+    ...{
+      token: expect.stringMatching(/^[\w-]+\.[\w-]+\.[\w-]+$/),
+      until: server.clock.time + 12 * 3_600_000,
+    },
+  });
   expect((await fetch(code)).status).toBe(404);
   const late = new URL((await send('form', known)).body.next).searchParams.get('code');
   server.clock.pass(61_000);

@@ -11,12 +11,16 @@ export class MemberChat1766400000000 implements MigrationInterface {
       ${site},
       id TEXT NOT NULL,
       name TEXT NOT NULL,
+      personId TEXT REFERENCES person (id) ON DELETE CASCADE,
       heardAt INTEGER NOT NULL,
       barredAt INTEGER,
       PRIMARY KEY (siteId, id)
     ) STRICT`);
     await runner.query('CREATE INDEX chat_member_name ON chat_member (siteId, name COLLATE NOCASE)');
-    // One thread of two, whoever began it: "low" is the one whose id comes first.
+    await runner.query(
+      'CREATE INDEX chat_member_person ON chat_member (personId) WHERE personId IS NOT NULL',
+    );
+    // Erased with its person, a member takes their threads along. One thread of two, whoever began it: "low" is the one whose id comes first.
     await runner.query(`CREATE TABLE member_thread (
       id TEXT PRIMARY KEY,
       ${site},
@@ -26,7 +30,9 @@ export class MemberChat1766400000000 implements MigrationInterface {
       lastAt INTEGER NOT NULL,
       lowSeen INTEGER NOT NULL DEFAULT 0,
       highSeen INTEGER NOT NULL DEFAULT 0,
-      UNIQUE (siteId, low, high)
+      UNIQUE (siteId, low, high),
+      FOREIGN KEY (siteId, low) REFERENCES chat_member (siteId, id) ON DELETE CASCADE,
+      FOREIGN KEY (siteId, high) REFERENCES chat_member (siteId, id) ON DELETE CASCADE
     ) STRICT`);
     await runner.query('CREATE INDEX member_thread_high ON member_thread (siteId, high)');
     await runner.query(`CREATE TABLE member_message (

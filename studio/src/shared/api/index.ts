@@ -29,6 +29,7 @@ export type Conversation = Named['Conversation'];
 export type ListedConversation = Named['ListedConversation'];
 export type CheckedStep = Named['CheckedStep'];
 export type TestChannel = Named['TestMessenger'];
+export type MemberReport = Named['MemberReports']['reports'][number];
 export type Payment = Named['Payment'];
 export type Invoice = Named['Invoice'];
 export type InvoiceSettings = Named['InvoiceSettings'];

@@ -1489,6 +1489,127 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/c/{key}/members/follow': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Tells a member’s threads, and what is new in the open one; once there is something. */
+    post: operations['MemberChatController_follow'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/members/messages': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Takes what a member writes to another; sent again with the same id, it is stored once. */
+    post: operations['MemberChatController_say'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/members/find': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Members by a part of their names. */
+    post: operations['MemberChatController_find'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/members/block': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Blocks another member, or does so no more. */
+    post: operations['MemberChatController_block'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/c/{key}/members/report': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Reports another member to the desk. */
+    post: operations['MemberChatController_report'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/member-chat': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** Whether members may write to each other. */
+    get: operations['ModerationController_read'];
+    /** Lets members write to each other, or no more. */
+    put: operations['ModerationController_turn'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sites/{site}/member-chat/reports': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** What was reported, what is open first, each with the end of its thread. */
+    get: operations['ModerationController_reports'];
+    put?: never;
+    /** Does something about a report. */
+    post: operations['ModerationController_moderate'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/saved-replies': {
     parameters: {
       query?: never;
@@ -2841,6 +2962,65 @@ export interface components {
       /** @description For EdDSA: an Ed25519 public key in PEM */
       publicKey?: string;
     };
+    FollowMembersDto: {
+      /** @description A token that the site’s own server signed: who the member is (JWT) */
+      identity: string;
+      /** @description Whose thread is open */
+      other?: string;
+      /** @description The last message of it that is known; 0 where none is */
+      after: number;
+      /** @description Whether it is answered only once there is something to tell */
+      wait: boolean;
+      /** @description The mark of the last answer */
+      mark?: string;
+      /** @description The last message of the open thread that was looked at */
+      seen?: number;
+    };
+    MemberMessageDto: {
+      /** @description Of the writer’s own making: sent again with the same, it is stored once */
+      id: string;
+      text: string;
+    };
+    SayToMemberDto: {
+      /** @description A token that the site’s own server signed: who the member is (JWT) */
+      identity: string;
+      /** @description To whom */
+      to: string;
+      message: components['schemas']['MemberMessageDto'];
+    };
+    FindMembersDto: {
+      /** @description A token that the site’s own server signed: who the member is (JWT) */
+      identity: string;
+      /** @description Part of a name; everybody where it is empty */
+      words: string;
+    };
+    BlockMemberDto: {
+      /** @description A token that the site’s own server signed: who the member is (JWT) */
+      identity: string;
+      other: string;
+      isBlocked: boolean;
+    };
+    ReportMemberDto: {
+      /** @description A token that the site’s own server signed: who the member is (JWT) */
+      identity: string;
+      other: string;
+      /** @description What is wrong, in words for the desk */
+      reason: string;
+    };
+    MemberChatDto: {
+      /** @description Whether members may write to each other */
+      isOn: boolean;
+    };
+    ModerateDto: {
+      /**
+       * @description Settles the report, removes a message, keeps the member it is about from writing, or lets them again
+       * @enum {string}
+       */
+      what: 'settle' | 'remove' | 'bar' | 'admit';
+      /** @description The message that is removed; 0 for anything else */
+      seq: number;
+      report: string;
+    };
     SavedReplyDto: {
       /** @description By which it is found: one word */
       name: string;
@@ -3284,6 +3464,7 @@ export interface components {
           | 'work'
           | 'basket'
           | 'chat'
+          | 'members'
           | 'countdown'
           | 'own-choice'
           | 'signature'
@@ -3334,6 +3515,7 @@ export interface components {
           | 'work'
           | 'basket'
           | 'chat'
+          | 'members'
           | 'countdown'
           | 'own-choice'
           | 'signature'
@@ -3561,6 +3743,76 @@ export interface components {
       says: string;
       /** @description What to do about it; empty where it works. */
       todo: string;
+    };
+    FollowedMembers: {
+      me: {
+        id: string;
+        name: string;
+      };
+      threads: {
+        other: {
+          id: string;
+          name: string;
+        };
+        last: {
+          /** @description Empty where it was removed. */
+          text: string;
+          isMine: boolean;
+          at: number;
+        };
+        unread: number;
+        /** @description Whether whoever asks has blocked them. */
+        isBlocked: boolean;
+      }[];
+      /** @description What is told is all of the open thread behind this message. */
+      after: number;
+      messages: {
+        seq: number;
+        id: string;
+        text: string;
+        at: number;
+        isMine: boolean;
+        isRemoved: boolean;
+      }[];
+      /** @description Another whenever something has changed; sent with the next question. */
+      mark: string;
+    };
+    FoundMembers: {
+      members: {
+        id: string;
+        name: string;
+      }[];
+    };
+    MemberChat: {
+      /** @description Whether members may write to each other. */
+      isOn: boolean;
+      /** @description How many have been there. */
+      members: number;
+    };
+    MemberReports: {
+      reports: {
+        id: string;
+        reason: string;
+        at: number;
+        isSettled: boolean;
+        by: {
+          id: string;
+          name: string;
+        };
+        about: {
+          id: string;
+          name: string;
+          isBarred: boolean;
+        };
+        messages: {
+          seq: number;
+          text: string;
+          at: number;
+          /** @description Written by the member whom the report is about. */
+          isAbout: boolean;
+          isRemoved: boolean;
+        }[];
+      }[];
     };
     SavedReply: {
       id: string;
@@ -7421,6 +7673,8 @@ export interface operations {
       query: {
         /** @description The chat that the visitor came from */
         widget: string;
+        /** @description The page that the visitor came from */
+        page?: string;
       };
       header?: never;
       path: {
@@ -7499,6 +7753,307 @@ export interface operations {
         content: {
           'application/json': components['schemas']['CheckedStep'];
         };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MemberChatController_follow: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['FollowMembersDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FollowedMembers'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MemberChatController_say: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SayToMemberDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      202: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['StoredMessage'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MemberChatController_find: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['FindMembersDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FoundMembers'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MemberChatController_block: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BlockMemberDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  MemberChatController_report: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReportMemberDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ModerationController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MemberChat'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ModerationController_turn: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MemberChatDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MemberChat'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ModerationController_reports: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MemberReports'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ModerationController_moderate: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ModerateDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
       /** @description Refused */
       '4XX': {
