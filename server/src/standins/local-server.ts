@@ -5,6 +5,7 @@ import { Logger } from '@nestjs/common';
 /** A small server of a stand-in, which only this machine reaches. */
 export class LocalServer {
   #server: Server | undefined;
+  #timer: NodeJS.Timeout | undefined;
   readonly #logger: Logger;
 
   constructor(name: string) {
@@ -29,7 +30,16 @@ export class LocalServer {
     });
   }
 
+  /** Does something every so many ms, such as telling again what was not taken, for as long as it listens. */
+  every(ms: number, work: () => Promise<void>): void {
+    if (!this.#server) return;
+    this.#timer = setInterval(() => {
+      work().catch((error: unknown) => this.#logger.error(error));
+    }, ms).unref();
+  }
+
   async stop(): Promise<void> {
+    clearInterval(this.#timer);
     this.#server?.closeAllConnections();
     await new Promise<void>((resolve) => (this.#server ? this.#server.close(() => resolve()) : resolve()));
   }

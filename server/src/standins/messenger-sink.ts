@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import type { IncomingMessage, ServerResponse } from 'node:http';
-import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
+import { Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { statement } from '../database/statements.js';
@@ -23,9 +23,7 @@ const most = 200;
 /** Works as a messenger does: a channel by a key, a page to write on, texts that it signs, and allowed domains. */
 @Injectable()
 export class MessengerSink implements OnApplicationShutdown {
-  readonly #logger = new Logger('Messenger');
   readonly #server = new LocalServer('Messenger');
-  #timer: NodeJS.Timeout | undefined;
 
   constructor(
     @Inject(CONFIG) private readonly config: Config,
@@ -41,14 +39,11 @@ export class MessengerSink implements OnApplicationShutdown {
     const port = this.config.standinMessengerPort;
     if (port === null) return;
     await this.#server.start(port, (request, response) => this.#take(request, response));
-    this.#timer = setInterval(() => {
-      this.tellAgain().catch((error: unknown) => this.#logger.error(error));
-    }, againMs).unref();
+    this.#server.every(againMs, () => this.tellAgain());
   }
 
-  async onApplicationShutdown(): Promise<void> {
-    clearInterval(this.#timer);
-    await this.#server.stop();
+  onApplicationShutdown(): Promise<void> {
+    return this.#server.stop();
   }
 
   get url(): string | null {

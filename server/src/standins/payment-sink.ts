@@ -1,5 +1,5 @@
 import type { IncomingMessage, ServerResponse } from 'node:http';
-import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/common';
+import { Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { Type, type Static } from '@sinclair/typebox';
 import { Value } from '@sinclair/typebox/value';
 import { DataSource, IsNull, Not } from 'typeorm';
@@ -34,9 +34,7 @@ const patience = 5000;
 /** Works as a payment service does: sessions by a key, a page to pay on, refunds, and results that it signs. No money moves. */
 @Injectable()
 export class PaymentSink implements OnApplicationShutdown {
-  readonly #logger = new Logger('Payments');
   readonly #server = new LocalServer('Payments');
-  #timer: NodeJS.Timeout | undefined;
 
   constructor(
     @Inject(CONFIG) private readonly config: Config,
@@ -52,14 +50,11 @@ export class PaymentSink implements OnApplicationShutdown {
     const port = this.config.standinPaymentPort;
     if (port === null) return;
     await this.#server.start(port, (request, response) => this.#take(request, response));
-    this.#timer = setInterval(() => {
-      this.tellAgain().catch((error: unknown) => this.#logger.error(error));
-    }, againMs).unref();
+    this.#server.every(againMs, () => this.tellAgain());
   }
 
-  async onApplicationShutdown(): Promise<void> {
-    clearInterval(this.#timer);
-    await this.#server.stop();
+  onApplicationShutdown(): Promise<void> {
+    return this.#server.stop();
   }
 
   get url(): string | null {

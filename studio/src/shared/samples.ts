@@ -1,6 +1,7 @@
 import { sampleLines } from '@sirene/core/document/basket';
 import { sampleChat, type ChatSample } from '@sirene/core/chat';
 import { writeChat } from '@sirene/embed/chat/write-chat';
+import { writeMembers } from '@sirene/embed/members/write-members';
 import { writeBasket } from '@sirene/embed/parts/basket';
 import { lookAt } from '@sirene/embed/looking';
 import type { Mounted } from '@sirene/embed/mount';
@@ -20,5 +21,6 @@ export function writeSamples(
 ): void {
   if (to.body.scripts.includes('basket')) writeBasket(to, sampleLines(lines));
   if (to.body.scripts.includes('chat')) writeChat(to.box, sampleChat(chat));
+  if (to.body.scripts.includes('members')) writeMembers(to.box);
   lookAt(to, now);
 }

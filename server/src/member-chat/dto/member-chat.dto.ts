@@ -18,7 +18,7 @@ import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
 /** The longest id of a member. */
 const longestId = 200;
 
-export class MemberDto {
+class MemberDto {
   @ApiProperty({ description: 'A token that the site’s own server signed: who the member is (JWT)' })
   @IsString()
   @Length(1, 4000)
