@@ -1,6 +1,7 @@
 export type { ChatAnswers } from './answers.js';
 export { withoutCards } from './cards.js';
 export type { MemberChatWords } from './member-words.js';
+import type { Automation } from './automation/index.js';
 import type { ChatHours } from './hours.js';
 import type { ChatRoute } from './route.js';
 
@@ -64,6 +65,8 @@ export interface ChatRule {
   /** After how many minutes without an answer somebody is told by e-mail, and who. */
   remindAfter?: number;
   remind?: string;
+  /** What it does by itself beside that. */
+  automations: readonly Automation[];
 }
 
 /** What the page's script needs of a chat, beside what is drawn already. */

@@ -83,6 +83,20 @@ export const shopDesk = buildWidget({
       except: [{ on: '2026-12-26' }],
       files: 'any',
       routes: [{ answer: 'Return', page: '', to: 'designer@sirene.example' }],
+      automations: [
+        {
+          when: 'begins',
+          if: { any: [{ type: 'asked', question: 'Topic', how: 'one-of', value: 'Return, Delivery' }] },
+          do: 'tag',
+          value: 'Parcel',
+        },
+        {
+          when: 'unanswered',
+          minutes: 20,
+          do: 'say',
+          value: 'Thank you for waiting. We are still packing, and answer before the shop closes.',
+        },
+      ],
       rates: true,
       transcript: true,
       prints: true,

@@ -8,6 +8,7 @@ import {
 } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
 import { Assigning } from '../chat/assigning.js';
+import { Automations } from '../chat/automations.js';
 import { Happenings, type Whose } from '../chat/happenings.js';
 import { PublishedChats } from '../chat/published-chats.js';
 import { lastOf } from '../chat/read-conversation.js';
@@ -48,6 +49,7 @@ export class BridgeService {
     private readonly groups: GroupWriter,
     private readonly chats: PublishedChats,
     private readonly assigning: Assigning,
+    private readonly automations: Automations,
     private readonly happenings: Happenings,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
@@ -92,7 +94,7 @@ export class BridgeService {
     // Nobody else's token hashes to it: a visitor's has no such beginning.
     const visitor = visitorOf(`messenger ${site.id} ${from.id}`);
     const whose: Whose = { siteId: site.id, visitor, widgetId };
-    const id = await this.groups.add((database) => {
+    const { id, tell } = await this.groups.add((database) => {
       const at = this.clock.now();
       const last = lastOf(database, whose);
       const going = last?.state === 'closed' ? undefined : last;
@@ -106,7 +108,7 @@ export class BridgeService {
       };
       // Told again, it stands there already, though that conversation may be over.
       const known = statement(database, conversationWith).pluck().get(site.id, from.id, message.id);
-      if (known !== undefined) return known as string;
+      if (known !== undefined) return { id: known as string, tell: () => undefined };
       const begin = () => {
         const assigneeId = this.assigning.assignee(database, whose, chat, { answers: [], page });
         const begun = { ...whose, widgetName: chat.name, name: from.name, email: '', page, pageTitle: '' };
@@ -116,8 +118,10 @@ export class BridgeService {
       };
       const conversation = going?.id ?? begin();
       writeMessage(database, conversation, message);
-      return conversation;
+      const tell = this.automations.written(database, site, chat, conversation, { text, isFirst: !going });
+      return { id: conversation, tell };
     });
+    tell();
     this.happenings.happened({ ...whose, id });
   }
 

@@ -85,10 +85,12 @@ const conversation = {
   pageTitle: Type.String(),
   state: oneOf(conversationStates),
   assignee: Type.Union([Type.String(), Type.Null()], { description: 'The member who has taken it on.' }),
+  group: Type.Union([Type.String(), Type.Null()], { description: 'The group that it was handed to.' }),
   snoozedUntil: Type.Union([Type.Integer(), Type.Null()]),
   rating: Type.Union([Type.Integer(), Type.Null()]),
   ratingText: Type.String(),
   lead: Type.Union([Type.String(), Type.Null()]),
+  tags: Type.Array(Type.String()),
   last: Type.Object(
     {
       text: Type.String(),
@@ -120,6 +122,8 @@ export const happened = answer('Happened', {
 export const toldOfConversation = (one: ConversationEntity) => ({
   ...{ id: one.id, person: one.personId, name: one.name, email: one.email, page: one.page },
   channel: one.channel,
+  group: one.groupId,
+  tags: JSON.parse(one.tags) as string[],
   widget: { id: one.widgetId, name: one.widgetName },
   answers: JSON.parse(one.answers) as { label: string; value: string }[] satisfies ChatAnswers,
   ...{ pageTitle: one.pageTitle, state: one.state, assignee: one.assigneeId, startedAt: one.startedAt },
@@ -135,4 +139,17 @@ export const identityKind = answer('IdentityKind', {
 });
 export const madeSecret = answer('MadeSecret', {
   secret: Type.Union([Type.String(), Type.Null()], { description: 'null where none was made.' }),
+});
+
+export const deskGroups = answer('DeskGroups', {
+  groups: Type.Array(
+    Type.Object(
+      {
+        id: Type.String(),
+        name: Type.String(),
+        members: Type.Array(Type.String(), { description: 'Members of the site, by their ids.' }),
+      },
+      strict,
+    ),
+  ),
 });

@@ -25,6 +25,8 @@ export class ConversationEntity {
   /** Nobody has answered; somebody has taken it; it is over. */
   @Column('text') state: (typeof conversationStates)[number];
   @Column('text', { nullable: true }) assigneeId: string | null;
+  /** The group of the desk that it was handed to, of which one has to take it on. */
+  @Column('text', { nullable: true }) groupId: string | null;
   @Column('integer') lastSeq: number;
   @Column('text') lastText: string;
   @Column('text') lastFrom: ChatMessageEntity['sender'];
@@ -49,6 +51,8 @@ export class ConversationEntity {
   /** What the visitor was asked before, as JSON (`ChatAnswers`). */
   @Column('text', { default: '[]' }) answers: string;
   @Column('text', { nullable: true }) leadId: string | null;
+  /** As JSON: a list of texts. */
+  @Column('text', { default: '[]' }) tags: string;
 }
 
 /** One message, in its place of its conversation. */

@@ -5,7 +5,10 @@ import { LeadsModule } from '../leads/leads.module.js';
 import { AddressLimit } from './address-limit.js';
 import { AnswerMails } from './answer-mails.js';
 import { Assigning } from './assigning.js';
+import { Automations } from './automations.js';
 import { ChatSigns } from './chat.signs.js';
+import { DeskGroupsController } from './desk-groups.controller.js';
+import { DeskGroups } from './desk-groups.service.js';
 import { DeskController } from './desk.controller.js';
 import { DeskGateway } from './desk.gateway.js';
 import { DeskService } from './desk.service.js';
@@ -23,7 +26,7 @@ import { VisitorGateway } from './visitor.gateway.js';
 /** Conversations between visitors and the desk. */
 @Module({
   imports: [HappeningsModule, CollectModule, FilesModule, LeadsModule],
-  controllers: [VisitorChatController, DeskController, IdentityController],
+  controllers: [VisitorChatController, DeskController, DeskGroupsController, IdentityController],
   providers: [
     VisitorGateway,
     DeskGateway,
@@ -31,6 +34,8 @@ import { VisitorGateway } from './visitor.gateway.js';
     DeskService,
     PublishedChats,
     Assigning,
+    Automations,
+    DeskGroups,
     QuietChats,
     SitePresence,
     VisitorPresence,
@@ -39,6 +44,6 @@ import { VisitorGateway } from './visitor.gateway.js';
     AddressLimit,
     ChatSigns,
   ],
-  exports: [QuietChats, PublishedChats, Assigning, Identities],
+  exports: [QuietChats, PublishedChats, Assigning, Automations, Identities],
 })
 export class ChatModule {}

@@ -27,6 +27,7 @@ import { ChatHub } from './chat.hub.js';
 import { ChatSigns } from './chat.signs.js';
 import type { ChangeConversationDto, DeskMessageDto, SinceDto, shownConversations } from './dto/desk.dto.js';
 import { awayKey, deskKey, Happenings, openKey, visitorKey } from './happenings.js';
+import { DeskGroups } from './desk-groups.service.js';
 import { conversationOf, findConversation, messagesOf } from './read-conversation.js';
 import { SitePresence } from './site-presence.js';
 import { VisitorPresence } from './visitor-presence.js';
@@ -59,6 +60,7 @@ export class DeskService {
     private readonly files: FilesService,
     private readonly leads: LeadsService,
     private readonly mails: AnswerMails,
+    private readonly groupsOf: DeskGroups,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -137,20 +139,25 @@ export class DeskService {
 
   /** Takes a conversation on, hands it to somebody, lets it rest, ends it or opens it again. */
   async change(site: SiteEntity, id: string, change: ChangeConversationDto): Promise<void> {
-    const { assignee, state, snoozedUntil } = change;
+    const { assignee, group, state, snoozedUntil, tags } = change;
     const conversation = conversationOf(this.connection.bare, site, id);
-    if (assignee === undefined && state === undefined && snoozedUntil === undefined) return;
+    if ([assignee, group, state, snoozedUntil, tags].every((one) => one === undefined)) return;
     await this.transactions.write(async (manager) => {
       const isOver = state === 'closed';
       if (assignee && !(await manager.existsBy(MemberEntity, { siteId: site.id, userId: assignee })))
         throw new NotFoundException('There is no such member of the site.');
+      if (group && !this.groupsOf.of(site).some(({ id: one }) => one === group))
+        throw new NotFoundException('There is no such group.');
       if (state === 'open' && conversation.state === 'closed' && (await this.#isAnotherGoing(conversation)))
         throw new ConflictException('This visitor has begun another conversation: go on with that one.');
       await manager.update(ConversationEntity, id, {
-        ...(assignee !== undefined && { assigneeId: assignee }),
+        // One of the group takes it on.
+        ...(group !== undefined && { groupId: group, ...(group !== null && { assigneeId: null }) }),
+        ...(assignee !== undefined && { assigneeId: assignee, ...(assignee !== null && { groupId: null }) }),
         ...(assignee && conversation.state === 'waiting' && { state: 'open' as const }),
         ...(state !== undefined && { state, closedAt: isOver ? this.clock.now() : null, snoozedUntil: null }),
         ...(snoozedUntil !== undefined && { snoozedUntil }),
+        ...(tags !== undefined && { tags: JSON.stringify([...new Set(tags.map((tag) => tag.trim()))]) }),
       });
     });
     this.happenings.happened(conversation);
@@ -212,7 +219,8 @@ export class DeskService {
     if (!found) return null;
     const signs = this.#signsOf(found);
     const { state, assigneeId, lastSeq } = found;
-    const trouble = this.#undelivered(found) ?? '';
+    // As long as its words: a mark is short.
+    const trouble = (this.#undelivered(found) ?? '').length;
     const marks = [open, state, assigneeId, lastSeq, signs.typing, signs.seen, signs.isHere, trouble];
     return { ...signs, mark: marks.join(' ') };
   }

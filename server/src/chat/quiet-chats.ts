@@ -1,4 +1,3 @@
-import type { ChatRule } from '@sirene/core/chat';
 import { Inject, Injectable, Logger, NotFoundException, type OnApplicationShutdown } from '@nestjs/common';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { Connection } from '../database/connection.js';
@@ -7,9 +6,10 @@ import { statement } from '../database/statements.js';
 import { Mailer, siteHeader } from '../mail/mailer.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
+import { Automations } from './automations.js';
 import type { ConversationEntity } from './chat.entity.js';
 import { Happenings } from './happenings.js';
-import { PublishedChats } from './published-chats.js';
+import { PublishedChats, type PublishedChat } from './published-chats.js';
 
 /** How often it is looked, ms. */
 const everyMs = 60_000;
@@ -51,6 +51,7 @@ export class QuietChats implements OnApplicationShutdown {
     private readonly groups: GroupWriter,
     private readonly sites: SitesService,
     private readonly chats: PublishedChats,
+    private readonly automations: Automations,
     private readonly happenings: Happenings,
     private readonly mailer: Mailer,
     @Inject(CONFIG) private readonly config: Config,
@@ -75,7 +76,9 @@ export class QuietChats implements OnApplicationShutdown {
 
   /** Goes through the chats in which something is going on. */
   async look(): Promise<void> {
-    for (const { site, widgetId, rule } of await this.#chats(goingChats)) {
+    for (const { site, widgetId, chat } of await this.#chats(goingChats)) {
+      const { rule } = chat;
+      await this.automations.look(site, widgetId, chat);
       if (rule.endAfter !== undefined) await this.#end(site, widgetId, rule.endAfter);
       if (rule.remind !== undefined && rule.remindAfter !== undefined)
         await this.#remind(site, widgetId, rule.remindAfter, rule.remind);
@@ -84,28 +87,29 @@ export class QuietChats implements OnApplicationShutdown {
 
   /** Deletes what has been over for as long as its chat says. */
   async forget(): Promise<void> {
-    for (const { site, widgetId, rule } of await this.#chats(allChats)) {
-      if (rule.keepFor === undefined) continue;
-      const at = { siteId: site.id, widgetId, before: this.clock.now() - rule.keepFor * dayMs };
+    for (const { site, widgetId, chat } of await this.#chats(allChats)) {
+      const { keepFor } = chat.rule;
+      if (keepFor === undefined) continue;
+      const at = { siteId: site.id, widgetId, before: this.clock.now() - keepFor * dayMs };
       await this.groups.add((database) => statement(database, forgetOld).run(at));
     }
   }
 
-  async #chats(which: string): Promise<{ site: SiteEntity; widgetId: string; rule: ChatRule }[]> {
+  async #chats(which: string): Promise<{ site: SiteEntity; widgetId: string; chat: PublishedChat }[]> {
     type Going = Pick<ConversationEntity, 'siteId' | 'widgetId'>;
-    const found: { site: SiteEntity; widgetId: string; rule: ChatRule }[] = [];
+    const found: { site: SiteEntity; widgetId: string; chat: PublishedChat }[] = [];
     for (const { siteId, widgetId } of statement(this.connection.bare, which).all() as Going[]) {
       const site = await this.sites.byId(siteId);
-      const rule = site && (await this.#ruleOf(site, widgetId));
-      if (site && rule) found.push({ site, widgetId, rule });
+      const chat = site && (await this.#chatOf(site, widgetId));
+      if (site && chat) found.push({ site, widgetId, chat });
     }
     return found;
   }
 
   // A chat that is published no more has no rules.
-  async #ruleOf(site: SiteEntity, widgetId: string): Promise<ChatRule | null> {
+  async #chatOf(site: SiteEntity, widgetId: string): Promise<PublishedChat | null> {
     try {
-      return (await this.chats.of(site, widgetId)).rule;
+      return await this.chats.of(site, widgetId);
     } catch (error) {
       if (error instanceof NotFoundException) return null;
       throw error;

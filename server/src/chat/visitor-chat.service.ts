@@ -15,6 +15,7 @@ import { statement } from '../database/statements.js';
 import { FilesService } from '../files/files.service.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { Assigning } from './assigning.js';
+import { Automations } from './automations.js';
 import { ConversationEntity } from './chat.entity.js';
 import { ChatHub } from './chat.hub.js';
 import { ChatSigns } from './chat.signs.js';
@@ -39,6 +40,7 @@ export class VisitorChatService {
     private readonly happenings: Happenings,
     private readonly chats: PublishedChats,
     private readonly assigning: Assigning,
+    private readonly automations: Automations,
     private readonly files: FilesService,
     private readonly collect: CollectService,
     private readonly identities: Identities,
@@ -53,7 +55,7 @@ export class VisitorChatService {
     const isClosed = this.chats.stateOf(site, chat) === 'closed';
     const { message } = said;
     const given = identity?.name ?? said.name ?? '';
-    const id = await this.groups.add((database) => {
+    const { id, tell } = await this.groups.add((database) => {
       const at = this.clock.now();
       // Asked once, they go on under the name and the address that they gave then, in the next conversation too.
       const last = lastOf(database, whose);
@@ -67,9 +69,13 @@ export class VisitorChatService {
       const isNew = writeMessage(database, conversation, {
         ...{ id: message.id, text, file, sender: 'visitor', byId: null, name, at },
       });
+      const tell = isNew
+        ? this.automations.written(database, site, chat, conversation, { text, isFirst: !going })
+        : () => undefined;
       if (isNew && !going && isClosed) this.#leave(database, site, chat, { ...said, name, email });
-      return conversation;
+      return { id: conversation, tell };
     });
+    tell();
     this.signs.sent('visitor', id);
     this.happenings.happened({ ...whose, id });
   }

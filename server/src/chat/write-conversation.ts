@@ -25,6 +25,7 @@ const countMessage = `UPDATE conversation SET lastSeq = lastSeq + 1,
     answeredAt = CASE @sender WHEN 'desk' THEN coalesce(answeredAt, @at) ELSE answeredAt END,
     state = CASE @sender WHEN 'desk' THEN 'open' ELSE state END,
     assigneeId = CASE @sender WHEN 'desk' THEN coalesce(assigneeId, @byId) ELSE assigneeId END,
+    groupId = CASE @sender WHEN 'desk' THEN NULL ELSE groupId END,
     snoozedUntil = CASE @sender WHEN 'visitor' THEN NULL ELSE snoozedUntil END
   WHERE id = @conversation`;
 
@@ -59,16 +60,19 @@ export function writeMessage(
   conversation: string,
   message: Pick<ChatMessageEntity, 'id' | 'sender' | 'byId' | 'name' | 'text' | 'at'> & {
     file?: ChatFile | null;
+    /** Nobody wrote it: the conversation stands as it did. */
+    isAutomatic?: boolean;
   },
 ): boolean {
   const file = message.file ? JSON.stringify(message.file) : null;
-  const row = { ...message, conversation, text: withoutCards(message.text), file };
+  const { isAutomatic = false, ...own } = message;
+  const row = { ...own, conversation, text: withoutCards(message.text), file };
   const { changes } = statement(database, insertMessage).run(row);
   if (changes === 0) return false;
   const { sender, byId, at, text } = row;
   statement(database, countMessage).run({
     conversation,
-    sender,
+    sender: isAutomatic ? 'note' : sender,
     byId,
     at,
     short: text.slice(0, shownOfLast),

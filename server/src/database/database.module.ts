@@ -30,6 +30,7 @@ import { Replies1766100000000 } from './migrations/1766100000000-replies.js';
 import { ChatAtWork1766200000000 } from './migrations/1766200000000-chat-at-work.js';
 import { Bridge1766300000000 } from './migrations/1766300000000-bridge.js';
 import { MemberChat1766400000000 } from './migrations/1766400000000-member-chat.js';
+import { Automations1766500000000 } from './migrations/1766500000000-automations.js';
 import { Search1765900000000 } from './migrations/1765900000000-search.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
 import { Transactions } from './transactions.js';
@@ -66,6 +67,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
       ChatAtWork1766200000000,
       Bridge1766300000000,
       MemberChat1766400000000,
+      Automations1766500000000,
     ],
     migrationsRun: true,
     statementCacheSize: 200,

@@ -4,7 +4,8 @@ import { dateTime, pathOf } from '../shared/format.ts';
 import { inBackground } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
-import { at, post, useAnswer, type ListedConversation, type Site } from '../shared/api/index.ts';
+import { at, patch, post, useAnswer, type ListedConversation, type Site } from '../shared/api/index.ts';
+import { TagField } from '../shared/TagField.tsx';
 import type { OpenConversation } from './use-conversation.ts';
 import type { VisitorSigns } from './use-desk-line.ts';
 
@@ -29,6 +30,14 @@ export function AboutVisitor({ site, about, signs, onOpen, onChange }: Props) {
     attempt(async () => {
       await post(
         at('/api/sites/{site}/conversations/{conversation}/lead', { site: site.id, conversation: about.id }),
+      );
+      await onChange();
+    });
+  const setTags = (tags: string[]) =>
+    attempt(async () => {
+      await patch(
+        at('/api/sites/{site}/conversations/{conversation}', { site: site.id, conversation: about.id }),
+        { tags },
       );
       await onChange();
     });
@@ -68,6 +77,7 @@ export function AboutVisitor({ site, about, signs, onOpen, onChange }: Props) {
           </DataList.Item>
         ))}
       </DataList.Root>
+      <TagField tags={about.tags} most={20} onChange={(tags) => inBackground(setTags(tags))} />
       {earlier.length > 0 && (
         <Stack gap="1">
           <Text color="slate" fontSize="13px">

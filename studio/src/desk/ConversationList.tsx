@@ -1,7 +1,7 @@
 import { Box, Button, Flex, Text } from '@chakra-ui/react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useEffectEvent, useRef } from 'react';
-import type { ListedConversation } from '../shared/api/index.ts';
+import type { DeskGroup, ListedConversation } from '../shared/api/index.ts';
 import { ago } from '../shared/format.ts';
 import type { Member } from '../shared/AssigneeSelect.tsx';
 import { StateDot } from './StateDot.tsx';
@@ -11,13 +11,14 @@ const rowHeight = 79;
 
 interface Props {
   conversations: readonly ListedConversation[];
+  groups: readonly DeskGroup[];
   members: readonly Member[];
   openId: string | undefined;
   onOpen(id: string): void;
 }
 
 /** The conversations of a site, what was said last in each. Only those in sight are drawn: there are thousands. */
-export function ConversationList({ conversations, members, openId, onOpen }: Props) {
+export function ConversationList({ conversations, groups, members, openId, onOpen }: Props) {
   const scroller = useRef<HTMLDivElement>(null);
   // eslint-disable-next-line react-hooks/incompatible-library -- what its functions return changes with the scrolling; nothing here keeps it
   const rows = useVirtualizer({
@@ -66,7 +67,7 @@ export function ConversationList({ conversations, members, openId, onOpen }: Pro
                 aria-setsize={conversations.length}
                 aria-posinset={index + 1}
               >
-                <Row {...{ one, members }} isOpen={one.id === openId} />
+                <Row {...{ one, groups, members }} isOpen={one.id === openId} />
               </Box>
             )
           );
@@ -78,11 +79,12 @@ export function ConversationList({ conversations, members, openId, onOpen }: Pro
 
 interface RowProps {
   one: ListedConversation;
+  groups: readonly DeskGroup[];
   members: readonly Member[];
   isOpen: boolean;
 }
 
-const Row = memo(function Row({ one, members, isOpen }: RowProps) {
+const Row = memo(function Row({ one, groups, members, isOpen }: RowProps) {
   return (
     <Button
       variant="plain"
@@ -115,6 +117,8 @@ const Row = memo(function Row({ one, members, isOpen }: RowProps) {
       <Text truncate color="slate" fontSize="12px" fontWeight="400">
         {one.widget.name}
         {one.channel === 'messenger' ? ' · Messenger' : ''}
+        {one.tags.map((tag) => ` · #${tag}`).join('')}
+        {one.group ? ` · ${groups.find(({ id }) => id === one.group)?.name ?? 'a group'}` : ''}
         {one.assignee ? ` · ${members.find(({ id }) => id === one.assignee)?.name ?? 'somebody'}` : ''}
         {one.rating !== null ? ` · ${one.rating} of 5` : ''}
       </Text>

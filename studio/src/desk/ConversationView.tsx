@@ -1,6 +1,6 @@
 import { Button, Flex, Heading, Text } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
-import { at, patch, type Site } from '../shared/api/index.ts';
+import { at, patch, type DeskGroup, type Site } from '../shared/api/index.ts';
 import { AssigneeSelect, type Member } from '../shared/AssigneeSelect.tsx';
 import { inBackground } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
@@ -18,6 +18,7 @@ import { WritePart } from './WritePart.tsx';
 interface Props {
   site: Site;
   members: readonly Member[];
+  groups: readonly DeskGroup[];
   conversation: OpenConversation;
   signs: VisitorSigns | null;
   /** What is being written, by conversation: going to another loses nothing. */
@@ -29,13 +30,14 @@ interface Props {
 
 interface Changes {
   assignee?: string | null;
+  group?: string | null;
   state?: 'open' | 'closed';
   snoozedUntil?: number | null;
 }
 
 /** One conversation: what was written, and the place to answer. */
 export function ConversationView(props: Props) {
-  const { site, members, conversation, signs, drafts, onTyping, onSent, onChange } = props;
+  const { site, members, groups, conversation, signs, drafts, onTyping, onSent, onChange } = props;
   const { about, log, error, catchUp, say, sendFile } = conversation;
   const list = useRef<HTMLDivElement>(null);
   const { error: refused, attempt } = useAttempt();
@@ -70,7 +72,11 @@ export function ConversationView(props: Props) {
         <AssigneeSelect
           members={members}
           value={about.assignee}
-          onChange={(assignee) => change({ assignee })}
+          groups={groups}
+          group={about.group}
+          onGroup={(group) => change({ group })}
+          // Nobody is no group either.
+          onChange={(assignee) => change({ assignee, ...(assignee === null && { group: null }) })}
         />
         {!isClosed &&
           (isSnoozed ? (

@@ -3,7 +3,14 @@ import { lastSeq } from '@sirene/core/chat';
 import { useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSession, useSite } from '../app/session.ts';
-import { at, type ListedConversation, type Site, useAnswer, withQuery } from '../shared/api/index.ts';
+import {
+  at,
+  type DeskGroup,
+  type ListedConversation,
+  type Site,
+  useAnswer,
+  withQuery,
+} from '../shared/api/index.ts';
 import type { Member } from '../shared/AssigneeSelect.tsx';
 import { inBackground } from '../shared/background.ts';
 import { EmptyNote } from '../shared/EmptyNote.tsx';
@@ -47,7 +54,9 @@ const shown = {
   waiting: { label: 'Waiting', fits: ({ state }: ListedConversation) => state === 'waiting' },
   mine: {
     label: 'Mine',
-    fits: ({ assignee }: ListedConversation, me: string | undefined) => assignee === me,
+    // What was handed to a group is that of each of it, until one takes it on.
+    fits: ({ assignee, group }: ListedConversation, me: string | undefined, own: ReadonlySet<string>) =>
+      assignee === me || (assignee === null && group !== null && own.has(group)),
   },
   others: {
     label: 'Others’',
@@ -62,6 +71,8 @@ const minuteMs = 60_000;
 /** Thousands of them are not compared with those before: drawing the few that can be seen takes less (bench/desk). */
 const asIs = { compare: Object.is };
 
+const noGroups: { groups: DeskGroup[] } = { groups: [] };
+
 function Desk({ site }: { site: Site }) {
   const [search, setSearch] = useSearchParams();
   const wanted = search.get('show') ?? '';
@@ -71,6 +82,11 @@ function Desk({ site }: { site: Site }) {
     at('/api/sites/{site}/members', { site: site.id }),
   );
   const me = members.find(({ email }) => email === session?.user?.email)?.id;
+  const { data: { groups } = noGroups } = useAnswer(at('/api/sites/{site}/desk-groups', { site: site.id }));
+  const own = useMemo(
+    () => new Set(groups.filter((one) => me !== undefined && one.members.includes(me)).map(({ id }) => id)),
+    [groups, me],
+  );
   const { data, error, mutate } = useAnswer(
     withQuery(at('/api/sites/{site}/conversations', { site: site.id }), {
       state: which === 'closed' || which === 'snoozed' ? which : 'going',
@@ -80,8 +96,8 @@ function Desk({ site }: { site: Site }) {
   const [{ isMuted, isAway }, setSettings] = useDeskSettings();
   useBell(which === 'closed' || which === 'snoozed' ? undefined : data, me, isMuted);
   const conversations = useMemo(
-    () => (data ?? []).filter((one) => shown[which].fits(one, me)),
-    [data, which, me],
+    () => (data ?? []).filter((one) => shown[which].fits(one, me, own)),
+    [data, which, me, own],
   );
   const asked = search.get('conversation');
   const [kept, setKept] = useState<{ which: Shown; id: string; asked: string | null }>();
@@ -169,7 +185,7 @@ function Desk({ site }: { site: Site }) {
             No conversations here.
           </Text>
         )}
-        <ConversationList {...{ conversations, members, openId }} onOpen={open} />
+        <ConversationList {...{ conversations, groups, members, openId }} onOpen={open} />
       </Flex>
       {openId === undefined ? (
         <EmptyNote title="No conversation is open">
@@ -180,7 +196,7 @@ function Desk({ site }: { site: Site }) {
         <OneOpen
           key={openId}
           id={openId}
-          {...{ site, members, beat, drafts, line }}
+          {...{ site, members, groups, beat, drafts, line }}
           onSeen={(seq) => setSeen({ id: openId, seq })}
           onOpen={(one) =>
             setSearch({ show: one.state === 'closed' ? 'closed' : 'all', conversation: one.id })
@@ -194,6 +210,7 @@ function Desk({ site }: { site: Site }) {
 
 interface OneOpenProps {
   site: Site;
+  groups: readonly DeskGroup[];
   members: readonly Member[];
   id: string;
   beat: number;
@@ -206,7 +223,7 @@ interface OneOpenProps {
 }
 
 /** The conversation that is open, beside what is known of the visitor. */
-function OneOpen({ site, members, id, beat, drafts, line, onSeen, onOpen, onChange }: OneOpenProps) {
+function OneOpen({ site, members, groups, id, beat, drafts, line, onSeen, onOpen, onChange }: OneOpenProps) {
   const conversation = useConversation(site, id, beat);
   const seq = lastSeq(conversation.log);
   const look = useEffectEvent(() => {
@@ -228,7 +245,7 @@ function OneOpen({ site, members, id, beat, drafts, line, onSeen, onOpen, onChan
       h={{ lg: 'calc(100vh - 180px)' }}
     >
       <ConversationView
-        {...{ site, members, conversation, drafts, onChange }}
+        {...{ site, members, groups, conversation, drafts, onChange }}
         signs={line.signs}
         onTyping={line.types}
         onSent={line.sent}

@@ -1,4 +1,4 @@
-import { Box, Button, Flex, Heading, Stack, TagsInput, Text, Textarea } from '@chakra-ui/react';
+import { Box, Button, Flex, Heading, Stack, Text, Textarea } from '@chakra-ui/react';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
@@ -6,6 +6,7 @@ import { at, patch, type Person, post, remove, type Site, useAnswer } from '../s
 import { inBackground } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { dateTime } from '../shared/format.ts';
+import { TagField } from '../shared/TagField.tsx';
 import { TwiceButton } from '../shared/TwiceButton.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
 import { Waiting } from '../shared/Waiting.tsx';
@@ -125,39 +126,12 @@ function Tags({
   const { error, attempt } = useAttempt();
   const set = (tags: string[]) =>
     attempt(async () => {
-      await patch(path, { tags: [...new Set(tags.map((tag) => tag.trim()))] });
+      await patch(path, { tags });
       onChange();
     });
   return (
     <Stack gap="1">
-      <TagsInput.Root
-        size="sm"
-        max={30}
-        addOnPaste
-        blurBehavior="add"
-        validate={({ inputValue }) => inputValue.trim() !== '' && inputValue.length <= 40}
-        value={person.tags}
-        onValueChange={({ value }) => inBackground(set(value))}
-      >
-        <TagsInput.Label>Tags</TagsInput.Label>
-        <TagsInput.Control>
-          {person.tags.map((tag, index) => (
-            <TagsInput.Item key={tag} index={index} value={tag}>
-              <TagsInput.ItemPreview>
-                <TagsInput.ItemText>{tag}</TagsInput.ItemText>
-                <TagsInput.ItemDeleteTrigger aria-label={`Remove ${tag}`} />
-              </TagsInput.ItemPreview>
-              <TagsInput.ItemInput />
-            </TagsInput.Item>
-          ))}
-          <TagsInput.Input placeholder="Add a tag" list="known-tags" maxLength={40} />
-        </TagsInput.Control>
-      </TagsInput.Root>
-      <datalist id="known-tags">
-        {known.map((tag) => (
-          <option key={tag} value={tag} />
-        ))}
-      </datalist>
+      <TagField tags={person.tags} known={known} most={30} onChange={(tags) => inBackground(set(tags))} />
       {error !== null && <ErrorNote error={error} />}
     </Stack>
   );

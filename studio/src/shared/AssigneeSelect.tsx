@@ -11,20 +11,34 @@ interface Props {
   value: string | null | undefined;
   isDisabled?: boolean;
   onChange(assignee: string | null): void;
+  /** Groups to whom it can be handed, and to which it was. */
+  groups?: readonly Member[];
+  group?: string | null;
+  onGroup?(group: string): void;
 }
 
 const nobody = '-';
 const unsaid = '';
 
 /** Who of the site takes something on. */
-export function AssigneeSelect({ members, value, isDisabled, onChange }: Props) {
+export function AssigneeSelect({
+  members,
+  value,
+  isDisabled,
+  onChange,
+  groups = [],
+  group = null,
+  onGroup,
+}: Props) {
+  const choose = (chosen: string) =>
+    groups.some(({ id }) => id === chosen) ? onGroup?.(chosen) : onChange(chosen === nobody ? null : chosen);
   return (
     <NativeSelect.Root size="xs" w="150px" disabled={isDisabled}>
       <NativeSelect.Field
         aria-label="Assign to"
         bg="sheet"
-        value={value === undefined ? unsaid : (value ?? nobody)}
-        onChange={({ target }) => onChange(target.value === nobody ? null : target.value)}
+        value={value === undefined ? unsaid : (value ?? group ?? nobody)}
+        onChange={({ target }) => choose(target.value)}
       >
         {value === undefined && (
           <option value={unsaid} disabled>
@@ -37,6 +51,15 @@ export function AssigneeSelect({ members, value, isDisabled, onChange }: Props) 
             {name}
           </option>
         ))}
+        {groups.length > 0 && (
+          <optgroup label="Groups">
+            {groups.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </optgroup>
+        )}
       </NativeSelect.Field>
       <NativeSelect.Indicator />
     </NativeSelect.Root>

@@ -12,6 +12,7 @@ import { useAttempt } from '../shared/use-attempt.ts';
 import { Page } from '../shared/Page.tsx';
 import { StateMark } from '../shared/StateMark.tsx';
 import { CodePools } from './CodePools.tsx';
+import { DeskGroups } from './DeskGroups.tsx';
 import { MemberChat } from './MemberChat.tsx';
 import { MemberIdentity } from './MemberIdentity.tsx';
 import { Members } from './Members.tsx';
@@ -46,6 +47,7 @@ export function SitePage() {
           <OutsideService key={`messenger ${site.id}`} site={site} kind="messenger">
             <MessengerChecks site={site} />
           </OutsideService>
+          <DeskGroups key={`groups ${site.id}`} site={site} />
           <MemberIdentity key={`identity ${site.id}`} site={site} />
           <MemberChat key={`member chat ${site.id}`} site={site} />
           <Origins key={site.id} site={site} />

@@ -1,3 +1,12 @@
+import {
+  automationTimes,
+  automationTitle,
+  deeds,
+  defaultMinutes,
+  isWaiting,
+  type Automation,
+  type ChatDeed,
+} from '../../chat/automation/index.js';
 import type { InspectorProperty } from '../property/index.js';
 import { shortWeekdays } from '../../base/time/weekdays.js';
 
@@ -17,6 +26,38 @@ const toggle = (path: string, label: string): InspectorProperty => ({
   label,
   control: 'toggle',
 });
+
+const automationProperties: readonly InspectorProperty[] = [
+  { path: ['when'], label: 'When', control: 'choice', options: automationTimes },
+  {
+    path: ['minutes'],
+    label: 'Time',
+    control: 'number',
+    unit: 'min',
+    min: 1,
+    max: 10_080,
+    only: isWaiting,
+    help: `${defaultMinutes} minutes where nothing is entered.`,
+  },
+  { path: ['if'], label: 'Conditions', control: 'chat-conditions' },
+  {
+    path: ['do'],
+    label: 'Then',
+    control: 'choice',
+    options: Object.fromEntries(Object.entries(deeds).map(([name, { label }]) => [name, label])),
+  },
+  // One field, called as the deed calls it.
+  ...Object.entries(deeds).flatMap(([name, { asks, help }]: [string, ChatDeed]): InspectorProperty[] =>
+    asks === undefined
+      ? []
+      : [
+          line('value', asks, {
+            only: ({ do: deed }: Automation) => deed === name,
+            ...(help !== undefined && { help }),
+          }),
+        ],
+  ),
+];
 
 /** What the inspector offers of a chat. */
 export const chatProperties: readonly InspectorProperty[] = [
@@ -172,6 +213,17 @@ export const chatProperties: readonly InspectorProperty[] = [
     help: 'Without an answer for so long, the address below is told.',
   },
   { path: ['remind'], label: 'Remind by e-mail', control: 'line' },
+  {
+    path: ['automations'],
+    label: 'Automations',
+    control: 'list',
+    entries: {
+      mayBeNone: true,
+      blank: (): Automation => ({ when: 'begins', do: 'tag', value: '' }),
+      title: automationTitle,
+      properties: automationProperties,
+    },
+  },
   {
     path: ['endAfter'],
     label: 'End after',

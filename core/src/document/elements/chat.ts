@@ -10,6 +10,7 @@ import {
   type ChatRule,
   type ChatWords,
 } from '../../chat/index.js';
+import { automationProblems, automationSchema, mostAutomations } from '../../chat/automation/index.js';
 import { isMailAddress } from '../../actions/index.js';
 import { h } from '../../base/html/index.js';
 import { safeAddress } from '../../base/sanitise/index.js';
@@ -91,6 +92,7 @@ const schema = elementFields('chat', {
   keepFor: Type.Optional(Type.Integer({ minimum: 1, maximum: 3650 })),
   remindAfter: Type.Optional(Type.Number({ minimum: 1, maximum: 1440 })),
   remind: Type.Optional(Type.String({ maxLength: 254 })),
+  automations: Type.Optional(Type.Array(automationSchema(), { maxItems: mostAutomations })),
   rates: Type.Optional(Type.Boolean()),
   transcript: Type.Optional(Type.Boolean()),
   prints: Type.Optional(Type.Boolean()),
@@ -136,9 +138,10 @@ const chatRule = ({
   keepFor,
   remindAfter,
   remind,
+  automations = [],
 }: Chat): ChatRule => ({
   hours: { rows: hours.map((row) => ({ ...row, days: row.days.map(Number) })), except },
-  ...{ files, transcript, assign, routes },
+  ...{ files, transcript, assign, routes, automations },
   operators: optionsOf(operators.toLowerCase()),
   ...(mostEach !== undefined && { mostEach }),
   ...(endAfter !== undefined && { endAfter }),
@@ -213,7 +216,13 @@ export const chat = define({
     remindAfter,
     remind = '',
     routes = [],
+    automations = [],
   }) => [
+    ...automations.flatMap((one) =>
+      automationProblems(one).map(([, reason]) => ({
+        text: `An automation of the chat is not whole: ${reason}`,
+      })),
+    ),
     ...routes.flatMap((route) => wrongRoute(route, own)),
     ...(remindAfter !== undefined && !isMailAddress(remind.trim())
       ? [{ text: 'Nobody can be reminded: there is no e-mail address' }]

@@ -26,6 +26,7 @@ export interface InspectorProperty {
     | 'several'
     | 'order'
     | 'answers'
+    | 'chat-conditions'
     | 'formula'
     | 'comparison'
     | 'list';

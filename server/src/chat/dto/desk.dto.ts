@@ -1,6 +1,8 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Transform, Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  IsArray,
   IsBoolean,
   IsIn,
   IsInt,
@@ -14,6 +16,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { MayBeLeftOut } from '../../shared/may-be-left-out.js';
+import { mostTags } from '../deeds.js';
 import { ChatMessageDto } from './chat-message.dto.js';
 
 export const shownConversations = ['going', 'snoozed', 'closed'] as const;
@@ -127,6 +130,16 @@ export class ChangeConversationDto {
   @MaxLength(60)
   assignee?: string | null;
 
+  @ApiPropertyOptional({
+    type: String,
+    nullable: true,
+    description: 'The group that it is handed to; null for none. Who had taken it on has it no more',
+  })
+  @ValidateIf((_, value) => value !== undefined && value !== null)
+  @IsString()
+  @MaxLength(60)
+  group?: string | null;
+
   @ApiPropertyOptional({ enum: ['open', 'closed'] })
   @MayBeLeftOut()
   @IsIn(['open', 'closed'])
@@ -142,6 +155,14 @@ export class ChangeConversationDto {
   @Min(0)
   @Max(8_640_000_000_000_000)
   snoozedUntil?: number | null;
+
+  @ApiPropertyOptional({ type: [String], description: 'All of its tags' })
+  @MayBeLeftOut()
+  @IsArray()
+  @ArrayMaxSize(mostTags)
+  @IsString({ each: true })
+  @Length(1, 40, { each: true })
+  tags?: string[];
 }
 
 export class DeskFileDto {

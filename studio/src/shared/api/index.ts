@@ -30,6 +30,7 @@ export type ListedConversation = Named['ListedConversation'];
 export type CheckedStep = Named['CheckedStep'];
 export type TestChannel = Named['TestMessenger'];
 export type MemberReport = Named['MemberReports']['reports'][number];
+export type DeskGroup = Named['DeskGroups']['groups'][number];
 export type Payment = Named['Payment'];
 export type Invoice = Named['Invoice'];
 export type InvoiceSettings = Named['InvoiceSettings'];

@@ -1435,6 +1435,24 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/sites/{site}/desk-groups': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The groups of the desk, by name. */
+    get: operations['DeskGroupsController_read'];
+    /** Puts other groups in the place of these. */
+    put: operations['DeskGroupsController_set'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sites/{site}/identity-key': {
     parameters: {
       query?: never;
@@ -2948,10 +2966,24 @@ export interface components {
     ChangeConversationDto: {
       /** @description The member who takes it on; null for nobody */
       assignee?: string | null;
+      /** @description The group that it is handed to; null for none. Who had taken it on has it no more */
+      group?: string | null;
       /** @enum {string} */
       state?: 'open' | 'closed';
       /** @description When it comes back among what is going on, ms since 1970; null for now */
       snoozedUntil?: number | null;
+      /** @description All of its tags */
+      tags?: string[];
+    };
+    DeskGroupDto: {
+      /** @description Of the studio’s own making: 32 hexadecimal digits */
+      id: string;
+      name: string;
+      /** @description Members of the site, by their ids */
+      members: string[];
+    };
+    DeskGroupsDto: {
+      groups: components['schemas']['DeskGroupDto'][];
     };
     IdentityKeyDto: {
       /**
@@ -3621,10 +3653,13 @@ export interface components {
       state: 'waiting' | 'open' | 'closed';
       /** @description The member who has taken it on. */
       assignee: string | null;
+      /** @description The group that it was handed to. */
+      group: string | null;
       snoozedUntil: number | null;
       rating: number | null;
       ratingText: string;
       lead: string | null;
+      tags: string[];
       last: {
         text: string;
         /** @enum {string} */
@@ -3684,10 +3719,13 @@ export interface components {
       state: 'waiting' | 'open' | 'closed';
       /** @description The member who has taken it on. */
       assignee: string | null;
+      /** @description The group that it was handed to. */
+      group: string | null;
       snoozedUntil: number | null;
       rating: number | null;
       ratingText: string;
       lead: string | null;
+      tags: string[];
       last: {
         text: string;
         /** @enum {string} */
@@ -3726,6 +3764,14 @@ export interface components {
     };
     MadeLead: {
       lead: string;
+    };
+    DeskGroups: {
+      groups: {
+        id: string;
+        name: string;
+        /** @description Members of the site, by their ids. */
+        members: string[];
+      }[];
     };
     IdentityKind: {
       /** @description null where members are not told apart. */
@@ -7560,6 +7606,72 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['MadeLead'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskGroupsController_read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DeskGroups'];
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  DeskGroupsController_set: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        site: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DeskGroupsDto'];
+      };
+    };
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DeskGroups'];
         };
       };
       /** @description Refused */

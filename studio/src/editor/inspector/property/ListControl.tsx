@@ -15,6 +15,14 @@ function withKey(entry: unknown, key: string, value: unknown, blank: unknown): u
   return next === undefined ? rest : { ...(entry as object), [key]: next };
 }
 
+// What has no room beside a label.
+const tall: ReadonlySet<InspectorProperty['control']> = new Set([
+  'chat-conditions',
+  'answers',
+  'rich',
+  'code',
+]);
+
 /** Entries that are added, ordered and taken away, each with its own properties. */
 export function ListControl({
   id,
@@ -63,6 +71,25 @@ export function ListControl({
       );
     return <Entry id={id} property={inner} value={readPath(opened, inner.path)} onChange={set} />;
   };
+  const rows = (entry: unknown, at: number, properties: readonly InspectorProperty[]) =>
+    properties
+      .filter((inner) => !inner.only || inner.only(open(entry as never) as never))
+      .map((inner) => (
+        <Box key={inner.label}>
+          <Row
+            label={inner.unit ? `${inner.label} (${inner.unit})` : inner.label}
+            narrow
+            above={tall.has(inner.control)}
+          >
+            {(within) => control(entry, at, inner, within)}
+          </Row>
+          {inner.help && (
+            <Text mt="1" fontSize="12px" color="slate">
+              {inner.help}
+            </Text>
+          )}
+        </Box>
+      ));
   return (
     <Stack id={id} role="group" aria-label={property.label} gap={only ? '1' : '2'}>
       {value.map((entry, at) => {
@@ -108,11 +135,7 @@ export function ListControl({
               </Flex>
               {unfolded === at && (
                 <Stack gap="1.5" py="1.5" ps="2" ms="1" borderStartWidth="2px">
-                  {others.map((inner) => (
-                    <Row key={inner.label} label={inner.label} narrow>
-                      {(within) => control(entry, at, inner, within)}
-                    </Row>
-                  ))}
+                  {rows(entry, at, others)}
                 </Stack>
               )}
             </Box>
@@ -126,13 +149,7 @@ export function ListControl({
               </Text>
               {tools}
             </Flex>
-            <Stack gap="1.5">
-              {entries.properties.map((inner) => (
-                <Row key={inner.label} label={inner.label} narrow>
-                  {(within) => control(entry, at, inner, within)}
-                </Row>
-              ))}
-            </Stack>
+            <Stack gap="1.5">{rows(entry, at, entries.properties)}</Stack>
           </Box>
         );
       })}

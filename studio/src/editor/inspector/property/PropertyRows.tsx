@@ -144,6 +144,7 @@ const above: ReadonlySet<InspectorProperty['control']> = new Set([
   'video',
   'action',
   'answers',
+  'chat-conditions',
   'formula',
   'comparison',
 ]);

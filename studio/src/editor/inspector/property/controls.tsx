@@ -6,6 +6,7 @@ import { Choice } from '../../../shared/Choice.tsx';
 import { MeasureInput } from '../../../shared/MeasureInput.tsx';
 import { RichControl } from '../../text/RichControl.tsx';
 import { AnswersControl } from './AnswersControl.tsx';
+import { ChatConditionsControl } from './ChatConditionsControl.tsx';
 import { ActionControl } from './ActionControl.tsx';
 import { IconControl } from './IconControl.tsx';
 import { ListControl } from './ListControl.tsx';
@@ -181,6 +182,7 @@ const controls: Record<InspectorProperty['control'], Control> = {
   several: SeveralControl,
   order: OrderControl,
   answers: AnswersControl,
+  'chat-conditions': ChatConditionsControl,
   formula: LazyFormula,
   comparison: LazyFormula,
   list: EntriesControl,
