@@ -145,3 +145,17 @@ test('once ended it asks nothing more', async () => {
   await pass(120_000);
   expect(follow.mock.calls.length).toBe(before);
 });
+
+test('forgotten, it is as if nobody had written', async () => {
+  const desk = new Desk();
+  desk.store('1', 'desk', 'Hello');
+  const shown: Shown[] = [];
+  const conversation = converse(desk, (one) => shown.push(one));
+  await pass();
+  expect(shown.at(-1)?.log.messages).toHaveLength(1);
+  desk.stored = [];
+  conversation.forget();
+  await pass();
+  expect(shown.at(-1)?.log.messages).toEqual([]);
+  conversation.end();
+});

@@ -27,6 +27,8 @@ export interface Conversation {
   look(seq: number): void;
   /** Asks anew how it stands: something was done beside writing. */
   ask(): void;
+  /** Nothing is known any more: it is as if nobody had written. */
+  forget(): void;
   end(): void;
 }
 
@@ -129,6 +131,12 @@ export function converse(line: ChatLine, show: (shown: Shown) => void): Conversa
       asking?.abort();
     },
     ask: () => asking?.abort(),
+    forget() {
+      [mark, looked] = ['', 0];
+      unsent.length = 0;
+      change(atFirst);
+      asking?.abort();
+    },
     end() {
       ending.abort();
       line.end();

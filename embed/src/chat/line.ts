@@ -34,7 +34,7 @@ export interface Said {
 }
 
 /** What a visitor does beside writing. */
-export type Deed = 'typing' | 'end' | 'rating' | 'transcript';
+export type Deed = 'typing' | 'end' | 'rating' | 'transcript' | 'forget';
 
 /** Refused for good, in words for the visitor. */
 export class RefusedMessage extends Error {}

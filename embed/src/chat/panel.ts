@@ -3,7 +3,7 @@ import { newId } from '../new-id.ts';
 import { report } from '../report.ts';
 import type { Shown } from './conversation.ts';
 import { drawnIn } from './draw-log.ts';
-import { RefusedMessage, type ChatLine, type Said } from './line.ts';
+import { RefusedMessage, type ChatLine, type Deed, type Said } from './line.ts';
 import { questionsIn } from './questions.ts';
 import { showIn, wordsOf, write } from './show-panel.ts';
 
@@ -21,6 +21,8 @@ export interface PanelPort {
   say(said: Omit<Said, 'page' | 'title'>): void;
   /** How it stands is asked anew. */
   ask(): void;
+  /** This browser knows nothing of it any more. */
+  forget(): void;
   isMuted(): boolean;
   mute(isMuted: boolean): void;
 }
@@ -84,12 +86,12 @@ export function panelOf(place: HTMLElement, port: PanelPort): Panel {
       if (!(error instanceof RefusedMessage)) report(error);
     }
   };
-  const tell = (deed: 'end' | 'rating' | 'transcript', more: object, done: string) => {
+  const tell = (deed: Exclude<Deed, 'typing'>, more: object, done: string, after = ask) => {
     line
       .tell(deed, more)
       .then(() => {
         announce(done);
-        ask();
+        after();
       })
       .catch((error: unknown) => {
         announce(error instanceof RefusedMessage ? error.message : (place.dataset['failed'] ?? ''));
@@ -148,6 +150,7 @@ export function panelOf(place: HTMLElement, port: PanelPort): Panel {
     return button;
   };
   place.querySelector('[data-messenger]')?.setAttribute('href', port.messenger);
+  onTool('forget', () => tell('forget', {}, '', port.forget));
   onTool('end', () => tell('end', {}, ''));
   onTool('transcript', () => tell('transcript', {}, words.mailed));
   onTool('print', () => printed(log));

@@ -16,9 +16,9 @@ export function attach({ box }: Mounted, { chat, identify }: PartPage, { id }: P
   const { address, memory } = chat;
   // Made with the first message; a page that finds one goes on with the conversation.
   const isKnown = memory.read() !== undefined;
-  const { token } = memory.read() ?? { token: newId() };
+  let { token } = memory.read() ?? { token: newId() };
   const kept = () => memory.read() ?? { token, seen: {} };
-  const line = chatLine(address, id, token);
+  const line = chatLine(address, id, () => token);
   const panels = new Map<HTMLElement, Panel>();
   let conversation: Conversation | undefined;
   let last: Shown | undefined;
@@ -48,7 +48,7 @@ export function attach({ box }: Mounted, { chat, identify }: PartPage, { id }: P
   const port: PanelPort = {
     line,
     files: `${address}/files`,
-    messenger: `${address.replace(/c(\/[^/]+)\/chat$/, 'p$1')}/messenger?${new URLSearchParams({ widget: id, page: location.href.slice(0, 2048) }).toString()}`,
+    messenger: `${address.replace(/c(\/[^/]+)\/chat$/, 'p$1')}/messenger/go?${new URLSearchParams({ widget: id, page: location.href.slice(0, 2048) }).toString()}`,
     say(said) {
       if (!memory.read()) memory.write(kept());
       const { token: identity } = (identify?.value ?? {}) as { token?: unknown };
@@ -60,6 +60,11 @@ export function attach({ box }: Mounted, { chat, identify }: PartPage, { id }: P
       });
     },
     ask: () => conversation?.ask(),
+    forget() {
+      memory.write(undefined);
+      token = newId();
+      conversation?.forget();
+    },
     isMuted: () => kept().isMuted === true,
     mute: (isMuted) => memory.write({ ...kept(), isMuted }),
   };

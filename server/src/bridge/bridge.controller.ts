@@ -38,7 +38,7 @@ export class BridgeController {
 
   @AnswersFile('Leads to the page of the messenger on which a visitor writes.', 'text/html')
   @RouteConfig(limited('collect'))
-  @Get()
+  @Get('go')
   @GuardedPage()
   async go(
     @Param('key') key: string,

@@ -184,7 +184,7 @@ test('each step of the set-up is tested by itself, and says what is wrong', asyn
 
 test('a visitor is led to the channel, from allowed pages alone', async () => {
   const from = new URLSearchParams({ widget, page: `${origin}/visit/` });
-  const go = await fetch(`${server.address}/p/${site.key}/messenger?${from}`, { redirect: 'manual' });
+  const go = await fetch(`${server.address}/p/${site.key}/messenger/go?${from}`, { redirect: 'manual' });
   expect(go.status).toBe(303);
   const link = new URL(go.headers.get('location') ?? '');
   expect([link.pathname, link.searchParams.get('ref')]).toEqual([`/chat/${site.key}`, widget]);
@@ -192,12 +192,14 @@ test('a visitor is led to the channel, from allowed pages alone', async () => {
   expect(page).toContain('Your name');
   link.searchParams.set('page', 'https://elsewhere.example/');
   expect(await (await fetch(link)).text()).toContain('none of the channel’s allowed domains');
-  const none = await fetch(`${server.address}/p/${site.key}/messenger?widget=w_none`, { redirect: 'manual' });
+  const none = await fetch(`${server.address}/p/${site.key}/messenger/go?widget=w_none`, {
+    redirect: 'manual',
+  });
   expect(none.status).toBe(404);
 });
 
 test('somebody writes on the stand-in’s page and reads the answer there', async () => {
-  const go = await fetch(`${server.address}/p/${site.key}/messenger?widget=${widget}`);
+  const go = await fetch(`${server.address}/p/${site.key}/messenger/go?widget=${widget}`);
   const form = new URLSearchParams({ name: 'Kaja', text: 'May I bring a dog?' });
   const after = await fetch(go.url, { method: 'POST', body: form });
   const one = (await conversations()).find(({ name }: { name: string }) => name === 'Kaja');

@@ -234,3 +234,34 @@ test('outside its hours a message is a submission too, once, and the desk is sai
   ).toHaveLength(1);
   expect(texts(await bench.follow({ token: late }))).toEqual(['May I bring my dog?', 'It is a small one']);
 });
+
+test('the desk sees on which pages a visitor has been since they wrote, the last first, and nobody else does', async () => {
+  const own = 'e'.repeat(32);
+  const at = (path: string) => ({ token: own, page: `${origin}${path}`, title: path });
+  await bench.follow(at('/before/'));
+  await bench.say('Where is the shop?', { token: own });
+  for (const path of ['/shows/', '/shows/', '/shop/', '/shows/']) {
+    await bench.follow(at(path));
+    bench.server.clock.pass(1000);
+  }
+  const one = (await bench.going()).find(
+    ({ last }: { last: { text: string } }) => last.text === 'Where is the shop?',
+  );
+  const { journey } = (await bench.server.get(bench.desk(`/${one.id}?after=0`))).body;
+  expect(journey.map(({ title }: { title: string }) => title)).toEqual(['/shows/', '/shop/', '/shows/']);
+  expect(JSON.stringify(await bench.follow(at('/shows/')))).not.toContain('/shop/');
+  for (let page = 0; page < 60; page++) await bench.follow(at(`/${page}/`));
+  expect((await bench.server.get(bench.desk(`/${one.id}?after=0`))).body.journey).toHaveLength(50);
+});
+
+test('a visitor revokes their token: it opens nothing any more, and the desk keeps what was written', async () => {
+  const own = 'f'.repeat(32);
+  await bench.say('Nobody else may read this here', { token: own });
+  expect((await bench.chat('forget', { token: own, widget: bench.there.widget })).status).toBe(204);
+  expect(await bench.follow({ token: own })).toMatchObject({ conversation: null, messages: [] });
+  expect((await bench.going()).map(({ last }: { last: { text: string } }) => last.text)).toContain(
+    'Nobody else may read this here',
+  );
+  await bench.say('Somebody else', { token: own });
+  expect(texts(await bench.follow({ token: own }))).toEqual(['Somebody else']);
+});

@@ -106,6 +106,10 @@ const conversation = {
 export const listedConversation = answer('ListedConversation', conversation);
 export const readConversation = answer('Conversation', {
   ...conversation,
+  journey: Type.Array(
+    Type.Object({ page: Type.String(), title: Type.String(), at: Type.Integer() }, strict),
+    { description: 'The pages that they have seen since they wrote first, the last first.' },
+  ),
   undelivered: Type.Union([Type.String(), Type.Null()], {
     description: 'Why an answer has not gone out yet; null where all have.',
   }),

@@ -88,6 +88,18 @@ export class VisitorChatController {
     await this.chat.end(await this.#site(key, headers), asked);
   }
 
+  @AnswersNothing('Revokes the visitor’s token: it opens no conversation any more. The desk keeps them.')
+  @RouteConfig(limited('collect'))
+  @Post('forget')
+  @HttpCode(204)
+  async forget(
+    @Param('key') key: string,
+    @Headers() headers: IncomingHttpHeaders,
+    @Body() asked: VisitorDto,
+  ) {
+    await this.chat.forget(await this.#site(key, headers), asked);
+  }
+
   @AnswersNothing('Rates a conversation that has ended.')
   @RouteConfig(limited('collect'))
   @Post('rating')

@@ -23,6 +23,7 @@ import type { FollowDto, RateDto, VisitorDto, VisitorMessageDto } from './dto/vi
 import { Happenings, openKey, visitorKey, type Whose } from './happenings.js';
 import { Identities, type Identity } from './identities.js';
 import { PublishedChats, type PublishedChat } from './published-chats.js';
+import { isElsewhere, visited } from './journey.js';
 import { lastOf, messagesOf } from './read-conversation.js';
 import { longestWait } from './waiting.js';
 import { VisitorPresence } from './visitor-presence.js';
@@ -89,6 +90,7 @@ export class VisitorChatService {
   async follow(site: SiteEntity, asked: FollowDto, gone: AbortSignal) {
     const chat = await this.chats.of(site, asked.widget);
     await this.#see(site, asked);
+    await this.#follows(site, asked);
     // From the look until it waits nothing else runs, so that nothing is missed between the two.
     const known = this.#known(site, chat, asked);
     const isSame = known.mark === asked.mark && known.messages.length === 0;
@@ -136,6 +138,22 @@ export class VisitorChatService {
       ).run(this.clock.now(), going.id),
     );
     this.happenings.happened(going);
+  }
+
+  /**
+   * Revokes a visitor's token: whoever has it opens nothing with it any more. What was written in any chat of the site stays at the
+   * desk.
+   */
+  async forget(site: SiteEntity, { token }: VisitorDto): Promise<void> {
+    const known = await this.groups.add(
+      (database) =>
+        statement(
+          database,
+          `UPDATE conversation SET visitor = 'revoked ' || lower(hex(randomblob(16))) WHERE siteId = ? AND visitor = ?
+           RETURNING id, siteId, visitor, widgetId`,
+        ).all(site.id, visitorOf(token)) as ConversationEntity[],
+    );
+    for (const one of known) this.happenings.happened(one);
   }
 
   /** Rates what is over; rated again, the last word counts. */
@@ -188,6 +206,16 @@ export class VisitorChatService {
       ),
     );
     this.happenings.signed(last);
+  }
+
+  // Where they are is news to the desk, and to nobody else.
+  async #follows(site: SiteEntity, asked: FollowDto): Promise<void> {
+    const { page = '', title = '' } = asked;
+    const going = page === '' ? undefined : this.#going(site, asked);
+    if (!going || !isElsewhere(this.connection.bare, going.id, page)) return;
+    const visit = { page, title, at: this.clock.now() };
+    await this.groups.add((database) => visited(database, going.id, visit));
+    this.hub.tell(openKey(going.id));
   }
 
   #begin(

@@ -1,6 +1,6 @@
-import { Button, DataList, Link, Stack, Text } from '@chakra-ui/react';
+import { Button, DataList, Flex, Link, Stack, Text } from '@chakra-ui/react';
 import { Link as RouterLink } from 'react-router';
-import { dateTime, pathOf } from '../shared/format.ts';
+import { ago, dateTime, pathOf } from '../shared/format.ts';
 import { inBackground } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
 import { useAttempt } from '../shared/use-attempt.ts';
@@ -77,6 +77,33 @@ export function AboutVisitor({ site, about, signs, onOpen, onChange }: Props) {
           </DataList.Item>
         ))}
       </DataList.Root>
+      {about.journey.length > 0 && (
+        <Stack gap="1">
+          <Text color="slate" fontSize="13px">
+            Pages seen
+          </Text>
+          <Stack
+            as="ol"
+            gap="1"
+            listStyleType="none"
+            aria-label="Pages seen"
+            maxH="180px"
+            overflow="auto"
+            tabIndex={0}
+          >
+            {about.journey.map(({ page: seen, title, at: time }) => (
+              <Flex as="li" key={time} gap="2" fontSize="13px" justify="space-between">
+                <Link color="deep" href={seen} target="_blank" rel="noreferrer" overflowWrap="anywhere">
+                  {title || pathOf(seen)}
+                </Link>
+                <Text color="slate" flex="none">
+                  {ago(time)}
+                </Text>
+              </Flex>
+            ))}
+          </Stack>
+        </Stack>
+      )}
       <TagField tags={about.tags} most={20} onChange={(tags) => inBackground(setTags(tags))} />
       {earlier.length > 0 && (
         <Stack gap="1">

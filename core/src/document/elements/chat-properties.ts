@@ -247,6 +247,10 @@ export const chatProperties: readonly InspectorProperty[] = [
   toggle('transcript', 'Transcript by e-mail'),
   toggle('prints', 'Print button'),
   toggle('sound', 'Sound'),
+  {
+    ...toggle('forgets', 'Remove button'),
+    help: 'For shared computers: this browser can’t open the conversation any more. The desk keeps it.',
+  },
   { ...toggle('messenger', 'Messenger link'), help: 'Leads to the messenger that is set up under Site.' },
   line('placeholder', 'Placeholder', { rare: true }),
   line('button', 'Button text', { rare: true }),

@@ -96,6 +96,8 @@ const schema = elementFields('chat', {
   rates: Type.Optional(Type.Boolean()),
   transcript: Type.Optional(Type.Boolean()),
   prints: Type.Optional(Type.Boolean()),
+  /** Whether a visitor can have the conversation forgotten by this browser. */
+  forgets: Type.Optional(Type.Boolean()),
   /** Whether a link leads to the site's messenger. */
   messenger: Type.Optional(Type.Boolean()),
   sound: Type.Optional(Type.Boolean()),
@@ -404,6 +406,7 @@ export const chat = define({
         tool('transcript', messages.chatTranscript, element.transcript, 'begun'),
         tool('print', messages.chatPrint, element.prints, 'begun'),
         tool('sound', messages.chatMute, element.sound, 'begun'),
+        tool('forget', messages.chatForget, element.forgets, 'begun'),
         element.messenger
           ? h(
               'a',

@@ -115,6 +115,18 @@ export class FollowDto extends VisitorDto {
   @MaxLength(60)
   conversation?: string;
 
+  @ApiPropertyOptional({ description: 'The page on which they are' })
+  @MayBeLeftOut()
+  @IsString()
+  @MaxLength(2048)
+  page?: string;
+
+  @ApiPropertyOptional({ description: 'What it is called' })
+  @MayBeLeftOut()
+  @IsString()
+  @MaxLength(300)
+  title?: string;
+
   @ApiPropertyOptional({ description: 'The last message that the visitor has looked at' })
   @MayBeLeftOut()
   @IsInt()

@@ -1472,7 +1472,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/p/{key}/messenger': {
+  '/p/{key}/messenger/go': {
     parameters: {
       query?: never;
       header?: never;
@@ -1481,6 +1481,22 @@ export interface paths {
     };
     /** Leads to the page of the messenger on which a visitor writes. */
     get: operations['BridgeController_go'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/p/{key}/messenger': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
     put?: never;
     /** Takes what the messenger tells, signed by it (Standard Webhooks). */
     post: operations['BridgeController_take'];
@@ -2943,6 +2959,10 @@ export interface components {
       mark?: string;
       /** @description The conversation that the message is of */
       conversation?: string;
+      /** @description The page on which they are */
+      page?: string;
+      /** @description What it is called */
+      title?: string;
       /** @description The last message that the visitor has looked at */
       seen?: number;
     };
@@ -3734,6 +3754,12 @@ export interface components {
         seq: number;
       };
       startedAt: number;
+      /** @description The pages that they have seen since they wrote first, the last first. */
+      journey: {
+        page: string;
+        title: string;
+        at: number;
+      }[];
       /** @description Why an answer has not gone out yet; null where all have. */
       undelivered: string | null;
       /** @description Who is writing just now on the other side; empty where nobody is. */

@@ -50,6 +50,7 @@ export const de: Messages = {
   chatEnd: 'Gespräch beenden',
   chatTranscript: 'Gespräch per E-Mail erhalten',
   chatPrint: 'Drucken',
+  chatForget: 'Von diesem Gerät entfernen',
   chatMessenger: 'Per Messenger schreiben',
   chatMute: 'Ton aus',
   chatUnmute: 'Ton an',

@@ -50,6 +50,7 @@ export const pl: Messages = {
   chatEnd: 'Zakończ rozmowę',
   chatTranscript: 'Wyślij mi rozmowę e-mailem',
   chatPrint: 'Drukuj',
+  chatForget: 'Usuń z tego urządzenia',
   chatMessenger: 'Napisz przez komunikator',
   chatMute: 'Wyłącz dźwięk',
   chatUnmute: 'Włącz dźwięk',
