@@ -1196,6 +1196,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/c/{key}/chat/forget': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    /** Revokes the visitor’s token: it opens no conversation any more. The desk keeps them. */
+    post: operations['VisitorChatController_forget'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/c/{key}/chat/rating': {
     parameters: {
       query?: never;
@@ -7104,6 +7121,39 @@ export interface operations {
     };
   };
   VisitorChatController_end: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['VisitorDto'];
+      };
+    };
+    responses: {
+      /** @description Done; nothing more is told */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  VisitorChatController_forget: {
     parameters: {
       query?: never;
       header?: never;
