@@ -50,7 +50,7 @@ for (const part of partNames) {
   await writeFile(file, await squeezed(await readFile(file, 'utf8'), { module: true }));
   all.update(await readFile(file));
 }
-const hash = all.digest('hex').slice(0, 12);
+const hash = all.digest('hex').slice(0, 8);
 for (const part of partNames) await rename(`${out}/${part}.js`, `${out}/embed/${part}-${hash}.js`);
 await bundle('src/entry.ts', 'iife', 'embed.js', { PARTS: JSON.stringify(hash) });
 // The server calls it with what it knows of a site: a function, so that no page sees a name of ours.

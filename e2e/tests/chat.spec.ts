@@ -334,3 +334,37 @@ test('members of the site write to each other, block and report, and the desk lo
   await lars.context().close();
   await mina.context().close();
 });
+
+test('a chat goes on in a window of its own while its page is left, and a browser is made to forget it', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ reducedMotion: 'reduce' });
+  const page = await context.newPage();
+  await page.goto(`${demo}/tonight/`);
+  await page.getByRole('button', { name: 'Evening desk' }).click();
+  const panel = page.getByRole('dialog', { name: 'Evening desk' });
+  await panel.getByLabel('Your name').fill('Otto Lind');
+  await panel.getByLabel('Your e-mail address').fill('otto@lind.example');
+  await panel.getByLabel('Write a message').fill('Is there a bus?');
+  await page.keyboard.press('Enter');
+  const opened = context.waitForEvent('page');
+  await panel.getByRole('button', { name: 'Open in a window' }).click();
+  const own = await opened;
+  const log = own.getByRole('dialog', { name: 'Evening desk' }).getByRole('log');
+  await expect(log).toContainText('Is there a bus?');
+  await expect(own.getByRole('button', { name: 'Open in a window' })).toHaveCount(0);
+  await expectAccessible(own);
+  await page.goto(`${demo}/members/`);
+  await own.getByLabel('Write a message').fill('The last one back?');
+  await own.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^Evening desk/ }).click();
+  await expect(panel.getByRole('log')).toContainText('The last one back?');
+  // From here on this browser knows nothing of it, in either window.
+  await panel.getByRole('button', { name: 'Remove from this device' }).click();
+  await expect(panel.getByLabel('Your name')).toBeVisible();
+  await expect(panel.getByRole('log')).not.toContainText('The last one back?');
+  await page.reload();
+  await page.getByRole('button', { name: /^Evening desk/ }).click();
+  await expect(panel.getByLabel('Your name')).toBeVisible();
+  await context.close();
+});

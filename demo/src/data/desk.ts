@@ -23,6 +23,7 @@ export const eveningDesk = buildWidget({
       rates: true,
       transcript: true,
       messenger: true,
+      opensWindow: true,
       forgets: true,
       sound: true,
       ends: true,

@@ -21,6 +21,8 @@ export interface PanelPort {
   say(said: Omit<Said, 'page' | 'title'>): void;
   /** How it stands is asked anew. */
   ask(): void;
+  /** Opens it in a window of its own; left out in that. */
+  openWindow?: () => void;
   /** This browser knows nothing of it any more. */
   forget(): void;
   isMuted(): boolean;
@@ -150,6 +152,8 @@ export function panelOf(place: HTMLElement, port: PanelPort): Panel {
     return button;
   };
   place.querySelector('[data-messenger]')?.setAttribute('href', port.messenger);
+  const { openWindow } = port;
+  if (openWindow) onTool('window', openWindow);
   onTool('forget', () => tell('forget', {}, '', port.forget));
   onTool('end', () => tell('end', {}, ''));
   onTool('transcript', () => tell('transcript', {}, words.mailed));
@@ -173,6 +177,8 @@ export function panelOf(place: HTMLElement, port: PanelPort): Panel {
     show(shown) {
       if (last && last.state !== shown.state) news = '';
       last = shown;
+      // Each time: what is written anew has lost it.
+      place.toggleAttribute('data-alone', !openWindow);
       showIn(place, words, shown, news);
       draw(shown);
     },

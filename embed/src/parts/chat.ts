@@ -3,6 +3,7 @@ import { lastSeq } from '@sirene/core/chat';
 import { chatLine } from '../chat/chat-line.ts';
 import { converse, type Conversation, type Shown } from '../chat/conversation.ts';
 import { newsOn } from '../chat/news.ts';
+import { isOwnWindow, openOwnWindow, tokenOfWindow } from '../chat/own-window.ts';
 import { panelOf, type Panel, type PanelPort } from '../chat/panel.ts';
 import { ring } from '../chat/sound.ts';
 import type { Mounted } from '../mount.ts';
@@ -14,6 +15,13 @@ export function attach({ box }: Mounted, { chat, identify }: PartPage, { id }: P
   // On a try, and where one only looks, there is nobody to write to.
   if (!chat) return { end: () => {} };
   const { address, memory } = chat;
+  const { origin } = new URL(address, location.href);
+  const isAlone = isOwnWindow(origin);
+  // The pages of the site on the server, beside where its chat is: /c/KEY/chat and /p/KEY.
+  const pages = address.replace(/c(\/[^/]+)\/chat$/, 'p$1');
+  const handed = tokenOfWindow(origin);
+  // What was handed over counts, whatever another conversation left here.
+  if (handed !== undefined && memory.read()?.token !== handed) memory.write({ token: handed, seen: {} });
   // Made with the first message; a page that finds one goes on with the conversation.
   const isKnown = memory.read() !== undefined;
   let { token } = memory.read() ?? { token: newId() };
@@ -48,7 +56,7 @@ export function attach({ box }: Mounted, { chat, identify }: PartPage, { id }: P
   const port: PanelPort = {
     line,
     files: `${address}/files`,
-    messenger: `${address.replace(/c(\/[^/]+)\/chat$/, 'p$1')}/messenger/go?${new URLSearchParams({ widget: id, page: location.href.slice(0, 2048) }).toString()}`,
+    messenger: `${pages}/messenger/go?${new URLSearchParams({ widget: id, page: location.href.slice(0, 2048) }).toString()}`,
     say(said) {
       if (!memory.read()) memory.write(kept());
       const { token: identity } = (identify?.value ?? {}) as { token?: unknown };
@@ -60,6 +68,12 @@ export function attach({ box }: Mounted, { chat, identify }: PartPage, { id }: P
       });
     },
     ask: () => conversation?.ask(),
+    ...(!isAlone && {
+      openWindow() {
+        memory.write(kept());
+        openOwnWindow(`${pages}/window/${id}`, kept().token);
+      },
+    }),
     forget() {
       memory.write(undefined);
       token = newId();
@@ -78,6 +92,8 @@ export function attach({ box }: Mounted, { chat, identify }: PartPage, { id }: P
   const looked = () => last && show(last);
   document.addEventListener('visibilitychange', looked);
   written();
+  // There is nothing else in its own window: it is not folded up there. Once this part is attached, so that it hears of it.
+  if (isAlone) setTimeout(() => box.querySelector<HTMLElement>('.launcher')?.click());
   return {
     written,
     end() {

@@ -2,7 +2,7 @@ import type { IncomingMessage } from 'node:http';
 import { Inject } from '@nestjs/common';
 import { WebSocketGateway, type OnGatewayConnection } from '@nestjs/websockets';
 import type { WebSocket } from 'ws';
-import { CLOCK, type ServerClock } from '../config.js';
+import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { refuseForeignPage } from '../serving/serving.service.js';
 import { SitesService } from '../sites/sites.service.js';
 import { AddressLimit } from './address-limit.js';
@@ -17,6 +17,7 @@ export class VisitorGateway implements OnGatewayConnection {
     private readonly chat: VisitorChatService,
     private readonly sites: SitesService,
     private readonly limit: AddressLimit,
+    @Inject(CONFIG) private readonly config: Config,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
@@ -26,7 +27,9 @@ export class VisitorGateway implements OnGatewayConnection {
     try {
       const key = new URL(request.url ?? '', 'http://here').searchParams.get('site') ?? '';
       const site = await this.sites.byKey(key);
-      refuseForeignPage(site, request.headers);
+      // Of a socket a browser says where its page comes from, and never that this is the same.
+      const isOwn = request.headers.origin === new URL(this.config.origin).origin;
+      if (!isOwn) refuseForeignPage(site, request.headers);
       const address = this.limit.addressOf(request);
       const taken = () => this.limit.take(address, this.clock.now());
       serveLine(client, {

@@ -36,3 +36,7 @@ export function standalonePage(name: string, body: CompiledWidget, base: string)
     [h('main', {}, template)],
   );
 }
+
+/** A page that has nothing of its own: its script brings one widget, and opens it. */
+export const windowPage = (title: string, script: string): string =>
+  htmlPage({ title }, [h('script', { async: true, src: script })], [h('main', {})]);

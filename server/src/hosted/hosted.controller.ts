@@ -1,4 +1,4 @@
-import { Controller, Get, Header, Param, Req, Res } from '@nestjs/common';
+import { Controller, Get, Header, Headers, Param, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { Public } from '../accounts/permission.js';
@@ -35,6 +35,20 @@ export class HostedController {
     @Res() reply: FastifyReply,
   ) {
     return sendEncoded(request, reply, await this.hosted.page(await this.sites.byKey(key), slug));
+  }
+
+  @AnswersFile('A page on which one widget stands alone: a chat in a window of its own.', 'text/html')
+  @Public()
+  @Get('p/:key/window/:widget')
+  @Header('content-type', 'text/html; charset=utf-8')
+  @Header('content-security-policy', pagePolicy)
+  @Header('cache-control', 'no-store')
+  async window(
+    @Param('key') key: string,
+    @Param('widget') widget: string,
+    @Headers('referer') from: string | undefined,
+  ) {
+    return this.hosted.window(await this.sites.byKey(key), widget, from ?? '');
   }
 
   @AnswersFile('The draft of a widget as one self-contained HTML file.', 'text/html')

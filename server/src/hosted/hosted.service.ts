@@ -10,7 +10,7 @@ import type { Encoded } from '../shared/encoded.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { WidgetEntity } from '../widgets/widgets.entity.js';
 import { WidgetsService } from '../widgets/widgets.service.js';
-import { hostedPage, standalonePage } from './hosted-page.js';
+import { hostedPage, standalonePage, windowPage } from './hosted-page.js';
 
 const locate = createRequire(import.meta.url);
 
@@ -27,6 +27,22 @@ export class HostedService {
     const page = await this.serving.page(site, slug, (name, body) => hostedPage(name, slug, site.key, body));
     if (!page) throw new NotFoundException('There is no such page. It may not be published yet.');
     return page;
+  }
+
+  /**
+   * A page on which one widget of a site stands alone, in a window that one of the site's pages has opened.
+   *
+   * @param from the page that opened it: of any other, the window's name is not believed
+   */
+  async window(site: SiteEntity, widget: string, from: string): Promise<string> {
+    const origin = URL.canParse(from) ? new URL(from).origin : '';
+    const isFresh = !site.origins.includes(origin);
+    if (!(await this.serving.aloneScript(site, widget, isFresh)))
+      throw new NotFoundException('There is no such widget. It may not be published yet.');
+    return windowPage(
+      site.name,
+      `/s/${site.key}/${encodeURIComponent(widget)}.js${isFresh ? '?fresh=true' : ''}`,
+    );
   }
 
   /** The draft of a widget as one HTML file: every upload and typeface of it is put into it as a data address. */

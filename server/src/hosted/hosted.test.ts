@@ -133,3 +133,21 @@ test('nothing of a name, an address name or a key becomes markup', () => {
   expect(page).not.toContain('<script>alert');
   expect(page.match(/<script/g)).toHaveLength(1);
 });
+
+test('a window holds one widget, opened at once; who opened it is believed only from the site’s own pages', async () => {
+  const [widget, other] = [await door('inline'), await door('inline')];
+  const path = `/p/${key}/window/${widget.id}`;
+  expect((await server.get(path)).status).toBe(404);
+  for (const { id } of [widget, other]) await server.post(`/api/widgets/${id}/publish`, { base: 1 });
+  const scriptFrom = async (referer?: string) => {
+    const { body } = await server.get(path, referer === undefined ? {} : { referer });
+    const [, src = ''] = /<script async src="([^"]+)">/.exec(body as string) ?? [];
+    return (await server.get(src)).body as string;
+  };
+  const own = await scriptFrom(`${origin}/tonight/`);
+  expect(own.startsWith(`location.hash="#${encodeURIComponent(widget.slug)}";`)).toBe(true);
+  expect([own.includes(widget.id), own.includes(other.id)]).toEqual([true, false]);
+  for (const stranger of [undefined, 'https://elsewhere.example/', 'no address'])
+    expect((await scriptFrom(stranger)).startsWith("window.name='';location.hash=")).toBe(true);
+  expect((await server.get(`/s/${key}/w_none.js`)).status).toBe(404);
+});

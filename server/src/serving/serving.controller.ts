@@ -1,4 +1,4 @@
-import { Controller, Get, Header, Param, Req, Res } from '@nestjs/common';
+import { Controller, Get, Header, NotFoundException, Param, Query, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { widgetSchema } from '@sirene/core/document/widget';
 import type { FastifyReply, FastifyRequest } from 'fastify';
@@ -7,6 +7,7 @@ import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { sendEncoded } from '../shared/encoded.js';
 import { SitesService } from '../sites/sites.service.js';
+import { AloneScriptDto } from './dto/alone-script.dto.js';
 import { ServingService, refuseForeignPage } from './serving.service.js';
 import { Type } from '@sinclair/typebox';
 import { Answers, AnswersFile } from '../shared/answers.js';
@@ -50,6 +51,23 @@ export class ServingController {
     const site = await this.sites.byKey(key);
     this.serving.seen(site, request.headers.referer ?? '');
     return sendEncoded(request, reply, await this.serving.script(site));
+  }
+
+  @AnswersFile('The script of a page on which one widget stands alone, opened at once.', 'text/javascript')
+  @Public()
+  @Get('s/:key/:widget.js')
+  @Header('content-type', 'text/javascript; charset=utf-8')
+  @Header('cache-control', 'no-cache')
+  async aloneScript(
+    @Param('key') key: string,
+    @Param('widget') widget: string,
+    @Query() { fresh }: AloneScriptDto,
+    @Req() request: FastifyRequest,
+    @Res() reply: FastifyReply,
+  ) {
+    const script = await this.serving.aloneScript(await this.sites.byKey(key), widget, fresh === 'true');
+    if (!script) throw new NotFoundException('There is no such widget. It may not be published yet.');
+    return sendEncoded(request, reply, script);
   }
 
   @AnswersFile('The manifest: small, and asked for anew at every page view.', 'application/json', manifest)

@@ -46,6 +46,7 @@ const mostGathered = 100;
 /** What of a site is served, kept until it publishes anew. */
 interface BuiltSite {
   manifest: Encoded;
+  widgets: readonly ManifestWidget[];
   /** The script with the manifest inside. */
   script: Encoded;
   /** The widgets that are pages of their own, by their address name. */
@@ -109,6 +110,22 @@ export class ServingService implements OnApplicationShutdown {
     return site.archivedAt === null
       ? (await this.#built(site)).script
       : encode(this.#with({ ...toldOf(site), manifest: nothingThere }));
+  }
+
+  /**
+   * The script of a page on which one widget stands alone, opened at once; `null` where the site has published none of that id.
+   *
+   * @param isFresh whether the window's name counts for nothing: who opened it is not known
+   */
+  async aloneScript(site: SiteEntity, id: string, isFresh: boolean): Promise<Encoded | null> {
+    const { widgets } = await this.#built(site);
+    const alone = site.archivedAt === null ? widgets.filter((one) => one.id === id) : [];
+    const [widget] = alone;
+    if (!widget) return null;
+    const manifest = { widgets: alone, signals: watchedBy(alone), policy: openPolicy };
+    const hash = JSON.stringify(`#${encodeURIComponent(widget.slug)}`);
+    const first = `${isFresh ? "window.name='';" : ''}location.hash=${hash};`;
+    return encode(first + this.#with({ ...toldOf(site), manifest }));
   }
 
   // What is built is a function of what is known of a site. JSON is an expression of it (ECMA-262, 25.5).
@@ -189,6 +206,7 @@ export class ServingService implements OnApplicationShutdown {
     }
     const manifest = { widgets, signals: watchedBy(widgets), policy: site.policy };
     return {
+      widgets,
       manifest: await encode(JSON.stringify(manifest)),
       script: await encode(this.#with({ ...toldOf(site), manifest })),
       pages,

@@ -59,6 +59,7 @@ export interface Messages {
   chatEnd: string;
   chatTranscript: string;
   chatPrint: string;
+  chatWindow: string;
   chatForget: string;
   /** The link to the site’s messenger. */
   chatMessenger: string;

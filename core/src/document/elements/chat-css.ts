@@ -16,7 +16,7 @@ export const chatCss =
   '& textarea{flex:1;resize:none;field-sizing:content;max-height:8em}& .input::placeholder{color:inherit;opacity:.7}' +
   '& button{font:inherit;border:0;cursor:pointer}& :is(.write,.rate) button{min-height:44px}' +
   '& .rate{border:0;margin:0;padding:0}& .rate button{background:none;color:inherit;min-width:44px;font-size:1.4em;opacity:.45}& .rate button:is(:hover,:focus-visible,[aria-pressed=true]){opacity:1}' +
-  '& .tools{display:flex;flex-wrap:wrap;gap:4px 14px}& .tools:not(:has(.tool)){display:none}& .tool{background:none;color:inherit;padding:0;min-height:28px;text-align:start;font-size:.85em;text-decoration:underline;text-underline-offset:3px}';
+  '& .tools{display:flex;flex-wrap:wrap;gap:4px 14px}& .tools:not(:has(.tool)){display:none}&[data-alone] [data-tool=window]{display:none}& .tool{display:inline-flex;align-items:center;background:none;color:inherit;padding:0;min-height:28px;text-align:start;font-size:.85em;text-decoration:underline;text-underline-offset:3px}';
 
 /** How messages stand: as bubbles on both sides, as cards of full width, or as lines behind a stroke. */
 export const designCss = {

@@ -248,6 +248,10 @@ export const chatProperties: readonly InspectorProperty[] = [
   toggle('prints', 'Print button'),
   toggle('sound', 'Sound'),
   {
+    ...toggle('opensWindow', 'Own window'),
+    help: 'A button opens it in a window that stays while the page is left.',
+  },
+  {
     ...toggle('forgets', 'Remove button'),
     help: 'For shared computers: this browser can’t open the conversation any more. The desk keeps it.',
   },

@@ -96,6 +96,8 @@ const schema = elementFields('chat', {
   rates: Type.Optional(Type.Boolean()),
   transcript: Type.Optional(Type.Boolean()),
   prints: Type.Optional(Type.Boolean()),
+  /** Whether it can be opened in a window of its own. */
+  opensWindow: Type.Optional(Type.Boolean()),
   /** Whether a visitor can have the conversation forgotten by this browser. */
   forgets: Type.Optional(Type.Boolean()),
   /** Whether a link leads to the site's messenger. */
@@ -276,7 +278,7 @@ export const chat = define({
     const required = { 'aria-required': 'true', maxlength: 200 };
     const tool = (key: string, text: string, shown: boolean | undefined, when: string) =>
       shown
-        ? h('button', { type: 'button', class: 'tool', 'data-tool': key, 'data-when': when }, text)
+        ? h('button', { type: 'button', class: 'tool', 'data-tool': key, 'data-when': when || null }, text)
         : null;
     const stateLine = (when: string, text: string) =>
       text ? h('p', { class: part('state'), 'data-when': when }, text) : null;
@@ -406,6 +408,7 @@ export const chat = define({
         tool('transcript', messages.chatTranscript, element.transcript, 'begun'),
         tool('print', messages.chatPrint, element.prints, 'begun'),
         tool('sound', messages.chatMute, element.sound, 'begun'),
+        tool('window', messages.chatWindow, element.opensWindow, ''),
         tool('forget', messages.chatForget, element.forgets, 'begun'),
         element.messenger
           ? h(

@@ -804,6 +804,23 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/p/{key}/window/{widget}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** A page on which one widget stands alone: a chat in a window of its own. */
+    get: operations['HostedController_window'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/widgets/{widget}/export.html': {
     parameters: {
       query?: never;
@@ -881,6 +898,23 @@ export interface paths {
     };
     /** The script of one site, with its manifest inside: all that a page asks for first. */
     get: operations['ServingController_script'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/s/{key}/{widget}.js': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    /** The script of a page on which one widget stands alone, opened at once. */
+    get: operations['ServingController_aloneScript'];
     put?: never;
     post?: never;
     delete?: never;
@@ -6386,6 +6420,38 @@ export interface operations {
       };
     };
   };
+  HostedController_window: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+        widget: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/html': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
   HostedController_file: {
     parameters: {
       query?: never;
@@ -6512,6 +6578,41 @@ export interface operations {
       header?: never;
       path: {
         key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Done */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/javascript': string;
+        };
+      };
+      /** @description Refused */
+      '4XX': {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['Problem'];
+        };
+      };
+    };
+  };
+  ServingController_aloneScript: {
+    parameters: {
+      query?: {
+        /** @description Whether the window’s name counts for nothing */
+        fresh?: 'true';
+      };
+      header?: never;
+      path: {
+        key: string;
+        widget: string;
       };
       cookie?: never;
     };

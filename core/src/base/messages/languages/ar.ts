@@ -50,6 +50,7 @@ export const ar: Messages = {
   chatEnd: 'إنهاء المحادثة',
   chatTranscript: 'إرسال المحادثة إليّ بالبريد الإلكتروني',
   chatPrint: 'طباعة',
+  chatWindow: 'فتح في نافذة',
   chatForget: 'إزالة من هذا الجهاز',
   chatMessenger: 'الكتابة عبر تطبيق مراسلة',
   chatMute: 'إيقاف الصوت',

@@ -50,6 +50,7 @@ export const da: Messages = {
   chatEnd: 'Afslut samtalen',
   chatTranscript: 'Send mig samtalen med e-mail',
   chatPrint: 'Udskriv',
+  chatWindow: 'Åbn i et vindue',
   chatForget: 'Fjern fra denne enhed',
   chatMessenger: 'Skriv med en beskedtjeneste',
   chatMute: 'Slå lyden fra',

@@ -50,6 +50,7 @@ export const de: Messages = {
   chatEnd: 'Gespräch beenden',
   chatTranscript: 'Gespräch per E-Mail erhalten',
   chatPrint: 'Drucken',
+  chatWindow: 'In eigenem Fenster öffnen',
   chatForget: 'Von diesem Gerät entfernen',
   chatMessenger: 'Per Messenger schreiben',
   chatMute: 'Ton aus',

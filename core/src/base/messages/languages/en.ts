@@ -50,6 +50,7 @@ export const en: Messages = {
   chatEnd: 'End the conversation',
   chatTranscript: 'Send me the conversation by e-mail',
   chatPrint: 'Print',
+  chatWindow: 'Open in a window',
   chatForget: 'Remove from this device',
   chatMessenger: 'Write by messenger',
   chatMute: 'Sound off',

@@ -50,6 +50,7 @@ export const es: Messages = {
   chatEnd: 'Terminar la conversación',
   chatTranscript: 'Recibir la conversación por correo electrónico',
   chatPrint: 'Imprimir',
+  chatWindow: 'Abrir en una ventana',
   chatForget: 'Quitar de este dispositivo',
   chatMessenger: 'Escribir por mensajería',
   chatMute: 'Quitar el sonido',

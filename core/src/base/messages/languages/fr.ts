@@ -50,6 +50,7 @@ export const fr: Messages = {
   chatEnd: 'Terminer la conversation',
   chatTranscript: 'Recevoir la conversation par e-mail',
   chatPrint: 'Imprimer',
+  chatWindow: 'Ouvrir dans une fenêtre',
   chatForget: 'Retirer de cet appareil',
   chatMessenger: 'Écrire par messagerie',
   chatMute: 'Couper le son',

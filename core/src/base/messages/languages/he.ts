@@ -50,6 +50,7 @@ export const he: Messages = {
   chatEnd: 'סיום השיחה',
   chatTranscript: 'שליחת השיחה אליי בדואר אלקטרוני',
   chatPrint: 'הדפסה',
+  chatWindow: 'פתיחה בחלון',
   chatForget: 'הסרה מהמכשיר הזה',
   chatMessenger: 'כתיבה דרך שירות הודעות',
   chatMute: 'השתקת הצליל',

@@ -50,6 +50,7 @@ export const it: Messages = {
   chatEnd: 'Termina la conversazione',
   chatTranscript: 'Ricevi la conversazione per e-mail',
   chatPrint: 'Stampa',
+  chatWindow: 'Apri in una finestra',
   chatForget: 'Rimuovi da questo dispositivo',
   chatMessenger: 'Scrivi con un messenger',
   chatMute: 'Disattiva il suono',

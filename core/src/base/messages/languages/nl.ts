@@ -50,6 +50,7 @@ export const nl: Messages = {
   chatEnd: 'Gesprek beëindigen',
   chatTranscript: 'Gesprek per e-mail ontvangen',
   chatPrint: 'Afdrukken',
+  chatWindow: 'In een venster openen',
   chatForget: 'Van dit apparaat verwijderen',
   chatMessenger: 'Schrijf via een berichtendienst',
   chatMute: 'Geluid uit',

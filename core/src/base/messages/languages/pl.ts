@@ -50,6 +50,7 @@ export const pl: Messages = {
   chatEnd: 'Zakończ rozmowę',
   chatTranscript: 'Wyślij mi rozmowę e-mailem',
   chatPrint: 'Drukuj',
+  chatWindow: 'Otwórz w oknie',
   chatForget: 'Usuń z tego urządzenia',
   chatMessenger: 'Napisz przez komunikator',
   chatMute: 'Wyłącz dźwięk',

@@ -50,6 +50,7 @@ export const pt: Messages = {
   chatEnd: 'Terminar a conversa',
   chatTranscript: 'Receber a conversa por e-mail',
   chatPrint: 'Imprimir',
+  chatWindow: 'Abrir numa janela',
   chatForget: 'Remover deste dispositivo',
   chatMessenger: 'Escrever por mensagem',
   chatMute: 'Desligar o som',

@@ -50,6 +50,7 @@ export const sv: Messages = {
   chatEnd: 'Avsluta samtalet',
   chatTranscript: 'Skicka samtalet till mig med e-post',
   chatPrint: 'Skriv ut',
+  chatWindow: 'Öppna i ett fönster',
   chatForget: 'Ta bort från den här enheten',
   chatMessenger: 'Skriv med en meddelandetjänst',
   chatMute: 'Stäng av ljudet',
