@@ -15,14 +15,17 @@ import { SitesService } from '../sites/sites.service.js';
 import type { BridgedEntity } from './bridge.entity.js';
 import { MessengerClient } from './messenger-client.js';
 
-/** How often it is looked what is due, ms. */
-const everyMs = 2000;
+/** How often it is looked what is due again, ms. */
+const everyMs = 5000;
 
 type Owed = BridgedEntity & Pick<ConversationEntity, 'visitor' | 'widgetId' | 'lastSeq'>;
 type Answer = Pick<ChatMessageEntity, 'seq' | 'id' | 'text' | 'file'>;
 
-const selectOwed = `SELECT b.*, c.visitor, c.widgetId, c.lastSeq FROM bridged b JOIN conversation c ON c.id = b.conversationId
-  WHERE c.lastSeq > b.sentSeq AND b.dueAt <= ? LIMIT 100`;
+const selectBridged = (which: string) => `SELECT b.*, c.visitor, c.widgetId, c.lastSeq
+  FROM bridged b JOIN conversation c ON c.id = b.conversationId
+  WHERE c.lastSeq > b.sentSeq AND b.dueAt <= ? ${which}`;
+const selectOwed = selectBridged('LIMIT 100');
+const selectOwedIn = selectBridged('AND b.conversationId = ?');
 
 const nextAnswer = `SELECT seq, id, text, file FROM chat_message
   WHERE conversationId = ? AND seq > ? AND sender = 'desk' ORDER BY seq LIMIT 1`;
@@ -49,14 +52,18 @@ export class BridgeOut implements OnModuleInit, OnApplicationShutdown {
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
 
-  /** Looks every two seconds; an answer goes out as soon as it is there. */
+  /** Looks now and then for what has to be tried again; an answer goes out as soon as it is there. */
   start(): void {
-    this.#timer = setInterval(() => this.#lookBeside(), everyMs).unref();
+    this.#timer = setInterval(() => {
+      this.look().catch((error: unknown) => this.#logger.error(error));
+    }, everyMs).unref();
   }
 
   onModuleInit(): void {
-    this.happenings.listen(() => {
-      if (this.#timer) this.#lookBeside();
+    this.happenings.listen((conversation) => {
+      if (!this.#timer || this.#underWay.has(conversation)) return;
+      const owed = statement(this.connection.bare, selectOwedIn).get(this.clock.now(), conversation);
+      if (owed) void this.#begin(owed as Owed);
     });
   }
 
@@ -69,10 +76,6 @@ export class BridgeOut implements OnModuleInit, OnApplicationShutdown {
   async look(): Promise<void> {
     const owed = statement(this.connection.bare, selectOwed).all(this.clock.now()) as Owed[];
     await Promise.all(owed.map((one) => this.#underWay.get(one.conversationId) ?? this.#begin(one)));
-  }
-
-  #lookBeside(): void {
-    this.look().catch((error: unknown) => this.#logger.error(error));
   }
 
   #begin(owed: Owed): Promise<void> {

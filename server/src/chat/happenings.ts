@@ -21,12 +21,12 @@ export const awayKey = (site: string): string => `away ${site}`;
 /** Tells both sides what has happened, once it is stored. */
 @Injectable()
 export class Happenings {
-  readonly #listeners: (() => void)[] = [];
+  readonly #listeners: ((conversation: string) => void)[] = [];
 
   constructor(private readonly hub: ChatHub) {}
 
-  /** Has something done whenever something has happened in any conversation. */
-  listen(call: () => void): void {
+  /** Has something done whenever something has happened in a conversation: called with its id. */
+  listen(call: (conversation: string) => void): void {
     this.#listeners.push(call);
   }
 
@@ -35,7 +35,7 @@ export class Happenings {
     this.hub.count(deskKey(conversation.siteId));
     const { siteId } = conversation;
     this.hub.tell(deskKey(siteId), awayKey(siteId), visitorKey(conversation), openKey(conversation.id));
-    for (const call of this.#listeners) call();
+    for (const call of this.#listeners) call(conversation.id);
   }
 
   /** Something that only who has the conversation open sees. */

@@ -39,13 +39,13 @@ export class HostedController {
 
   @AnswersFile('A page on which one widget stands alone: a chat in a window of its own.', 'text/html')
   @Public()
-  @Get('p/:key/window/:widget')
+  @Get('p/:key/window/:id')
   @Header('content-type', 'text/html; charset=utf-8')
   @Header('content-security-policy', pagePolicy)
   @Header('cache-control', 'no-store')
   async window(
     @Param('key') key: string,
-    @Param('widget') widget: string,
+    @Param('id') widget: string,
     @Headers('referer') from: string | undefined,
   ) {
     return this.hosted.window(await this.sites.byKey(key), widget, from ?? '');

@@ -25,10 +25,11 @@ const mostFound = 20;
 /** Most reports of one member within a day. */
 const mostReports = 20;
 const dayMs = 86_400_000;
+/** Within so long somebody counts as heard of, ms. */
+const heardMs = 3_600_000;
 
 const meet = `INSERT INTO chat_member (siteId, id, name, personId, heardAt) VALUES (@site, @id, @name, @person, @at)
-  ON CONFLICT (siteId, id) DO UPDATE SET name = excluded.name, personId = excluded.personId, heardAt = excluded.heardAt
-  WHERE name <> excluded.name OR heardAt < excluded.heardAt - 60000`;
+  ON CONFLICT (siteId, id) DO UPDATE SET name = excluded.name, personId = excluded.personId, heardAt = excluded.heardAt`;
 
 const findMembers = `SELECT id, name FROM chat_member
   WHERE siteId = @site AND id <> @me AND barredAt IS NULL AND name LIKE @words ESCAPE '\\'
@@ -130,19 +131,23 @@ export class MemberChatService {
     if (isOn !== 1) throw new ForbiddenException('Members of this site do not write to each other.');
     const me = await this.identities.of(site, token);
     if (!me) throw new UnauthorizedException('identity: is missing');
-    const at = this.clock.now();
     const name = me.name || me.id.slice(0, 40);
-    await this.groups.add((database) => {
-      const person = knownPerson(database, {
-        siteId: site.id,
-        email: me.email,
-        phone: '',
-        name: me.name,
-        at,
-      });
-      statement(database, meet).run({ site: site.id, id: me.id, name, person, at });
-    });
+    await this.#meet(site, me, name);
     return { ...me, name };
+  }
+
+  // Heard of a moment ago, nothing is written: who follows asks again and again.
+  async #meet(site: SiteEntity, { id, name: given, email }: Identity, name: string): Promise<void> {
+    const at = this.clock.now();
+    const known = statement(
+      this.connection.bare,
+      'SELECT name, heardAt FROM chat_member WHERE siteId = ? AND id = ?',
+    ).get(site.id, id) as { name: string; heardAt: number } | undefined;
+    if (known?.name === name && known.heardAt > at - heardMs) return;
+    await this.groups.add((database) => {
+      const person = knownPerson(database, { siteId: site.id, email, phone: '', name: given, at });
+      statement(database, meet).run({ site: site.id, id, name, person, at });
+    });
   }
 
   #known(site: SiteEntity, me: Identity, { other, after }: FollowMembersDto) {

@@ -55,12 +55,12 @@ export class ServingController {
 
   @AnswersFile('The script of a page on which one widget stands alone, opened at once.', 'text/javascript')
   @Public()
-  @Get('s/:key/:widget.js')
+  @Get('s/:key/:id.js')
   @Header('content-type', 'text/javascript; charset=utf-8')
   @Header('cache-control', 'no-cache')
   async aloneScript(
     @Param('key') key: string,
-    @Param('widget') widget: string,
+    @Param('id') widget: string,
     @Query() { fresh }: AloneScriptDto,
     @Req() request: FastifyRequest,
     @Res() reply: FastifyReply,

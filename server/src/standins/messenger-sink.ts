@@ -171,7 +171,10 @@ export class MessengerSink implements OnApplicationShutdown {
       const text = (given.get('text') ?? '').trim().slice(0, 1000);
       const first = await this.#texts().findOneBy({ siteId: site.id, contact, fromSite: 0 });
       const name = first?.name ?? (given.get('name') ?? '').trim().slice(0, 100);
-      const [ref, page] = ['ref', 'page'].map((one) => url.searchParams.get(one) ?? '') as [string, string];
+      const [ref, page] = ['ref', 'page'].map((one) => (url.searchParams.get(one) ?? '').slice(0, 2000)) as [
+        string,
+        string,
+      ];
       if (text) await this.write(site, { contact, name: name || 'Somebody', text, ref, page });
       return back(own);
     }

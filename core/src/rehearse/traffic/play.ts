@@ -36,20 +36,37 @@ const scrollingTime = 0.8;
 /** At which shares of that time the visitor is seen to be active. */
 const activeAt = [0.25, 0.5, 0.75, 1];
 
-/** What the widgets of a site hear of a visitor's scrolling: what nobody goes by is not played. */
+/** What some widgets of a site go by of what a visitor does on a page. */
 export interface Heard {
   /** The shares of a page's depth that a trigger waits for, in turn. */
   depths: readonly number[];
-  /** Whether a trigger goes by being active. */
+  /** Whether a trigger goes by being active, and whether one by making to leave. */
   activity: boolean;
+  leave: boolean;
 }
 
-/** What a site's widgets go by of what happens on a page. */
-export function heardBy({ widgets }: SiteRules): Heard {
-  const depths = widgets.flatMap(triggersOf).flatMap((one) => (one.type === 'scroll' ? [one.share] : []));
-  return {
-    depths: [...new Set(depths)].sort((a, b) => a - b),
-    activity: watchedBy(widgets).includes('activity'),
+/**
+ * Says what those of a site's widgets go by that may appear on a page, by their places among the site's: what nobody goes by is not
+ * played, as the machine would look at each of them in vain (bench/traffic).
+ */
+export function heardBy({ widgets }: SiteRules): (here: readonly number[]) => Heard {
+  const own = widgets.map((widget) => ({
+    depths: triggersOf(widget).flatMap((one) => (one.type === 'scroll' ? [one.share] : [])),
+    watched: watchedBy([widget]),
+  }));
+  const known = new Map<string, Heard>();
+  return (here) => {
+    const key = here.join();
+    const heard = known.get(key);
+    if (heard) return heard;
+    const all = here.flatMap((index) => own[index] ?? []);
+    const next = {
+      depths: [...new Set(all.flatMap(({ depths }) => depths))].sort((a, b) => a - b),
+      activity: all.some(({ watched }) => watched.includes('activity')),
+      leave: all.some(({ watched }) => watched.includes('leave')),
+    };
+    known.set(key, next);
+    return next;
   };
 }
 
@@ -75,7 +92,7 @@ export interface Playing {
   hasForm(widget: string): boolean;
   /** Those that are part of a page. */
   inline: ReadonlySet<string>;
-  heard: Heard;
+  heard: ReturnType<typeof heardBy>;
 }
 
 /** Plays one visitor through all of their visits, by the machine that runs on pages, and tells what happens. */
@@ -132,7 +149,8 @@ function playPage(
   };
 
   send({ type: 'arrive', at: arrivedAt, ...facts });
-  const deeds = deedsOn(played, heard);
+  const asked = heard(state.here);
+  const deeds = deedsOn(played, asked);
   let done = 0;
   for (;;) {
     const own = deeds[done];
@@ -154,6 +172,6 @@ function playPage(
       send({ ...own, at: next });
     } else send({ type: 'tick', at: next });
   }
-  if (leaves) send({ type: 'leave', at: end });
+  if (leaves && asked.leave) send({ type: 'leave', at: end });
   return state;
 }

@@ -804,7 +804,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/p/{key}/window/{widget}': {
+  '/p/{key}/window/{id}': {
     parameters: {
       query?: never;
       header?: never;
@@ -906,7 +906,7 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
-  '/s/{key}/{widget}.js': {
+  '/s/{key}/{id}.js': {
     parameters: {
       query?: never;
       header?: never;
@@ -6426,7 +6426,7 @@ export interface operations {
       header?: never;
       path: {
         key: string;
-        widget: string;
+        id: string;
       };
       cookie?: never;
     };
@@ -6612,7 +6612,7 @@ export interface operations {
       header?: never;
       path: {
         key: string;
-        widget: string;
+        id: string;
       };
       cookie?: never;
     };
