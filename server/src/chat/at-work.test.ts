@@ -241,7 +241,7 @@ test('the desk sees on which pages a visitor has been since they wrote, the last
   await bench.follow(at('/before/'));
   await bench.say('Where is the shop?', { token: own });
   for (const path of ['/shows/', '/shows/', '/shop/', '/shows/']) {
-    await bench.follow(at(path));
+    await Promise.all([bench.follow(at(path)), bench.follow(at(path))]);
     bench.server.clock.pass(1000);
   }
   const one = (await bench.going()).find(

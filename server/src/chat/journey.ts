@@ -24,8 +24,9 @@ export function isElsewhere(database: Database, conversation: string, page: stri
   return statement(database, select).pluck().get(conversation) !== page;
 }
 
-/** Writes down that a visitor has come to a page. Called inside a transaction. */
+/** Writes down that a visitor has come to a page; two who ask at once count once. Called inside a transaction. */
 export function visited(database: Database, conversation: string, { page, title, at }: Visit): void {
+  if (!isElsewhere(database, conversation, page)) return;
   const { next } = statement(
     database,
     'SELECT coalesce(max(number), 0) + 1 AS next FROM chat_visit WHERE conversationId = ?',
