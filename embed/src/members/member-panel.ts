@@ -38,6 +38,8 @@ export function memberPanel(
   let searches = 0;
   let name = '';
   let news = '';
+  /** What was sent last and has not arrived for all that is known: tried again, it is the same message. */
+  let unsure: { id: string; to: string; text: string } | undefined;
 
   const say = (content: string) => {
     news = content;
@@ -62,8 +64,11 @@ export function memberPanel(
     const to = last?.open;
     const written = text.value.trim();
     if (!to || !written) return text.focus();
+    if (unsure?.to !== to || unsure.text !== written) unsure = { id: newId(), to, text: written };
+    const { id } = unsure;
     attempt(async () => {
-      await line()?.say(to, { id: newId(), text: written });
+      await line()?.say(to, { id, text: written });
+      unsure = undefined;
       if (text.value.trim() === written) text.value = '';
       say('');
       followed()?.ask();
