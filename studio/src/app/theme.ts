@@ -95,6 +95,8 @@ const config = defineConfig({
           muted: { value: '{colors.wash}' },
           subtle: { value: '{colors.wash}' },
           emphasized: { value: '{colors.line}' },
+          // Of outlined buttons: on dark ground a paler one is not seen.
+          border: { value: '{colors.line}' },
           focusRing: { value: '{colors.deep}' },
         },
         danger: solid('wine'),

@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, NativeSelect, Text } from '@chakra-ui/react';
 import { lastSeq } from '@sirene/core/chat';
-import { useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSession, useSite } from '../app/session.ts';
 import {
@@ -225,6 +225,8 @@ interface OneOpenProps {
 /** The conversation that is open, beside what is known of the visitor. */
 function OneOpen({ site, members, groups, id, beat, drafts, line, onSeen, onOpen, onChange }: OneOpenProps) {
   const conversation = useConversation(site, id, beat);
+  // What is said comes first; who says it is drawn once that stands (bench/desk).
+  const about = useDeferredValue(conversation.about);
   const seq = lastSeq(conversation.log);
   const look = useEffectEvent(() => {
     if (!document.hidden && seq > 0) onSeen(seq);
@@ -250,16 +252,16 @@ function OneOpen({ site, members, groups, id, beat, drafts, line, onSeen, onOpen
         onTyping={line.types}
         onSent={line.sent}
       />
-      {conversation.about && (
-        <Box borderStartWidth={{ xl: '1px' }} overflow="auto">
+      <Box borderStartWidth={{ xl: '1px' }} overflow="auto">
+        {about && (
           <AboutVisitor
-            about={conversation.about}
+            about={about}
             {...{ site, onOpen }}
             signs={line.signs}
             onChange={conversation.catchUp}
           />
-        </Box>
-      )}
+        )}
+      </Box>
     </Grid>
   );
 }
