@@ -1,6 +1,6 @@
 import { Box, Flex, Grid, NativeSelect, Text } from '@chakra-ui/react';
 import { lastSeq } from '@sirene/core/chat';
-import { useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSession, useSite } from '../app/session.ts';
 import {
@@ -225,8 +225,6 @@ interface OneOpenProps {
 /** The conversation that is open, beside what is known of the visitor. */
 function OneOpen({ site, members, groups, id, beat, drafts, line, onSeen, onOpen, onChange }: OneOpenProps) {
   const conversation = useConversation(site, id, beat);
-  // What is said comes first; who says it is drawn once that stands (bench/desk).
-  const about = useDeferredValue(conversation.about);
   const seq = lastSeq(conversation.log);
   const look = useEffectEvent(() => {
     if (!document.hidden && seq > 0) onSeen(seq);
@@ -252,16 +250,16 @@ function OneOpen({ site, members, groups, id, beat, drafts, line, onSeen, onOpen
         onTyping={line.types}
         onSent={line.sent}
       />
-      <Box borderStartWidth={{ xl: '1px' }} overflow="auto">
-        {about && (
+      {conversation.about && (
+        <Box borderStartWidth={{ xl: '1px' }} overflow="auto">
           <AboutVisitor
-            about={about}
+            about={conversation.about}
             {...{ site, onOpen }}
             signs={line.signs}
             onChange={conversation.catchUp}
           />
-        )}
-      </Box>
+        </Box>
+      )}
     </Grid>
   );
 }
