@@ -63,7 +63,7 @@ export class BridgeOut implements OnModuleInit, OnApplicationShutdown {
     this.happenings.listen((conversation) => {
       if (!this.#timer || this.#underWay.has(conversation)) return;
       const owed = statement(this.connection.bare, selectOwedIn).get(this.clock.now(), conversation);
-      if (owed) void this.#begin(owed as Owed);
+      if (owed) this.#begin(owed as Owed).catch((error: unknown) => this.#logger.error(error));
     });
   }
 
