@@ -14,9 +14,10 @@ import type { Database } from 'better-sqlite3';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
-import { Mailer, siteHeader } from '../mail/mailer.js';
+import { Mailer } from '../mail/mailer.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { ConversationEntity } from './chat.entity.js';
+import { deskMail } from './desk-mail.js';
 import { deedsDone } from './deeds.js';
 import { Happenings } from './happenings.js';
 import { PublishedChats, type PublishedChat } from './published-chats.js';
@@ -128,14 +129,9 @@ export class Automations {
   // Beside the request: nobody waits for a mail server.
   #tellAll(site: SiteEntity, tells: readonly Tell[]): void {
     for (const { to, conversation } of tells) {
-      const { id, name, email, widgetName, lastText } = conversation;
+      const { id, widgetName } = conversation;
       this.mailer
-        .send({
-          to,
-          subject: `${widgetName}: ${name || email || 'a visitor'}`,
-          headers: { [siteHeader]: site.id },
-          text: `${lastText}\n\n${this.config.origin}/desk?conversation=${id}\n`,
-        })
+        .send(deskMail(this.config.origin, site, to, widgetName, conversation))
         .catch((error: unknown) =>
           this.#logger.warn(`${to} could not be told of ${id}: ${(error as Error).message}`),
         );

@@ -28,7 +28,7 @@ import { ChatSigns } from './chat.signs.js';
 import type { ChangeConversationDto, DeskMessageDto, SinceDto, shownConversations } from './dto/desk.dto.js';
 import { awayKey, deskKey, Happenings, openKey, visitorKey } from './happenings.js';
 import { DeskGroups } from './desk-groups.service.js';
-import { journeyOf } from './journey.js';
+import { journeyOf, lastVisitOf } from './journey.js';
 import { conversationOf, findConversation, messagesOf } from './read-conversation.js';
 import { SitePresence } from './site-presence.js';
 import { VisitorPresence } from './visitor-presence.js';
@@ -223,7 +223,7 @@ export class DeskService {
     const { state, assigneeId, lastSeq } = found;
     // As long as its words: a mark is short.
     const trouble = (this.#undelivered(found) ?? '').length;
-    const seen = journeyOf(this.connection.bare, found.id)[0]?.at ?? 0;
+    const seen = lastVisitOf(this.connection.bare, found.id)?.at ?? 0;
     const marks = [open, state, assigneeId, lastSeq, signs.typing, signs.seen, signs.isHere, trouble, seen];
     return { ...signs, mark: marks.join(' ') };
   }

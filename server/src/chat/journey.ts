@@ -18,11 +18,16 @@ const selectVisits = `SELECT page, title, at FROM chat_visit WHERE conversationI
 export const journeyOf = (database: Database, conversation: string): Visit[] =>
   statement(database, selectVisits).all(conversation) as Visit[];
 
+/** The page on which a visitor is, as far as is known; `undefined` where nothing is. */
+export const lastVisitOf = (database: Database, conversation: string): Visit | undefined =>
+  statement(
+    database,
+    'SELECT page, title, at FROM chat_visit WHERE conversationId = ? ORDER BY number DESC LIMIT 1',
+  ).get(conversation) as Visit | undefined;
+
 /** Whether a visitor is on another page than the last that is known. */
-export function isElsewhere(database: Database, conversation: string, page: string): boolean {
-  const select = 'SELECT page FROM chat_visit WHERE conversationId = ? ORDER BY number DESC LIMIT 1';
-  return statement(database, select).pluck().get(conversation) !== page;
-}
+export const isElsewhere = (database: Database, conversation: string, page: string): boolean =>
+  lastVisitOf(database, conversation)?.page !== page;
 
 /** Writes down that a visitor has come to a page; two who ask at once count once. Called inside a transaction. */
 export function visited(database: Database, conversation: string, { page, title, at }: Visit): void {

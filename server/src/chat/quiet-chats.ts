@@ -3,11 +3,12 @@ import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { Connection } from '../database/connection.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
-import { Mailer, siteHeader } from '../mail/mailer.js';
+import { Mailer } from '../mail/mailer.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { SitesService } from '../sites/sites.service.js';
 import { Automations } from './automations.js';
 import type { ConversationEntity } from './chat.entity.js';
+import { deskMail } from './desk-mail.js';
 import { Happenings } from './happenings.js';
 import { PublishedChats, type PublishedChat } from './published-chats.js';
 
@@ -127,19 +128,15 @@ export class QuietChats implements OnApplicationShutdown {
     const now = this.clock.now();
     const at = { siteId: site.id, widgetId, now, before: now - minutes * minuteMs };
     const waiting = await this.groups.add((database) => statement(database, remindOf).all(at));
-    for (const { id, name, email, lastText } of waiting as ConversationEntity[])
+    for (const one of waiting as ConversationEntity[])
       try {
-        await this.mailer.send({
-          to,
-          subject: `No answer for ${minutes} minutes: ${name || email || 'a visitor'}`,
-          headers: { [siteHeader]: site.id },
-          text: `${lastText}\n\n${this.config.origin}/desk?conversation=${id}\n`,
-        });
+        const why = `No answer for ${minutes} minutes`;
+        await this.mailer.send(deskMail(this.config.origin, site, to, why, one));
       } catch (error) {
-        this.#logger.warn(`Nobody could be told that ${id} waits: ${(error as Error).message}`);
+        this.#logger.warn(`Nobody could be told that ${one.id} waits: ${(error as Error).message}`);
         // Tried again with the next look.
         await this.groups.add((database) =>
-          statement(database, 'UPDATE conversation SET remindedAt = NULL WHERE id = ?').run(id),
+          statement(database, 'UPDATE conversation SET remindedAt = NULL WHERE id = ?').run(one.id),
         );
       }
   }

@@ -20,7 +20,7 @@ import type { FastifyReply, FastifyRequest } from 'fastify';
 import { Public } from '../accounts/permission.js';
 import { sendFile } from '../files/send-file.js';
 import { FilesService } from '../files/files.service.js';
-import { refuseForeignPage } from '../serving/serving.service.js';
+import { siteOfPage } from '../serving/site-of-page.js';
 import { Answers, AnswersFile, AnswersNothing } from '../shared/answers.js';
 import { SitesService } from '../sites/sites.service.js';
 import { limited } from '../visitor-surface.js';
@@ -147,9 +147,7 @@ export class VisitorChatController {
     return sendFile(reply, await this.files.readSent(site, id));
   }
 
-  async #site(key: string, headers: IncomingHttpHeaders) {
-    const site = await this.sites.byKey(key);
-    refuseForeignPage(site, headers);
-    return site;
+  #site(key: string, headers: IncomingHttpHeaders) {
+    return siteOfPage(this.sites, key, headers);
   }
 }

@@ -4,7 +4,7 @@ import { RouteConfig } from '@nestjs/platform-fastify';
 import { ApiTags } from '@nestjs/swagger';
 import { Type } from '@sinclair/typebox';
 import { Public } from '../accounts/permission.js';
-import { refuseForeignPage } from '../serving/serving.service.js';
+import { siteOfPage } from '../serving/site-of-page.js';
 import { Answers, AnswersNothing } from '../shared/answers.js';
 import { CurrentSite, SiteAccess } from '../sites/site-access.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
@@ -65,9 +65,7 @@ export class VisitorCodesController {
     return this.codes.give(await this.#site(key, headers), ask);
   }
 
-  async #site(key: string, headers: IncomingHttpHeaders): Promise<SiteEntity> {
-    const site = await this.sites.byKey(key);
-    refuseForeignPage(site, headers);
-    return site;
+  #site(key: string, headers: IncomingHttpHeaders) {
+    return siteOfPage(this.sites, key, headers);
   }
 }

@@ -17,7 +17,7 @@ import { Public } from '../accounts/permission.js';
 import type { FastifyRequest } from 'fastify';
 import { SendFileDto } from '../files/dto/send-file.dto.js';
 import { FilesService } from '../files/files.service.js';
-import { refuseForeignPage } from '../serving/serving.service.js';
+import { siteOfPage } from '../serving/site-of-page.js';
 import { FlatBodyPipe } from '../shared/flat-body.pipe.js';
 import { SitesService } from '../sites/sites.service.js';
 import { CollectService } from './collect.service.js';
@@ -47,8 +47,7 @@ export class CollectController {
     @Headers() headers: IncomingHttpHeaders,
     @Body(new FlatBodyPipe(SubmissionDto)) submission: Submission,
   ) {
-    const site = await this.sites.byKey(key);
-    refuseForeignPage(site, headers);
+    const site = await siteOfPage(this.sites, key, headers);
     const { next, member } = await this.collect.submit(site, submission);
     return { id: submission.id, ...(next !== null && { next }), ...(member && { member }) };
   }
@@ -64,8 +63,7 @@ export class CollectController {
     @Query() sent: SendFileDto,
     @Req() { body }: FastifyRequest,
   ) {
-    const site = await this.sites.byKey(key);
-    refuseForeignPage(site, headers);
+    const site = await siteOfPage(this.sites, key, headers);
     const rule = await this.collect.fileRule(site, sent);
     if (!(body instanceof Readable))
       throw new BadRequestException('The body must be the file itself, sent as application/octet-stream.');
@@ -82,8 +80,7 @@ export class CollectController {
     @Headers() headers: IncomingHttpHeaders,
     @Body() events: EventsDto,
   ) {
-    const site = await this.sites.byKey(key);
-    refuseForeignPage(site, headers);
+    const site = await siteOfPage(this.sites, key, headers);
     await this.collect.count(site, events);
     return { counted: events.events.length };
   }

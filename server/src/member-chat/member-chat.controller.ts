@@ -6,7 +6,7 @@ import type { FastifyReply } from 'fastify';
 import { Public } from '../accounts/permission.js';
 import { storedMessage } from '../chat/chat.answers.js';
 import { goneOf } from '../chat/waiting.js';
-import { refuseForeignPage } from '../serving/serving.service.js';
+import { siteOfPage } from '../serving/site-of-page.js';
 import { Answers, AnswersNothing } from '../shared/answers.js';
 import { SitesService } from '../sites/sites.service.js';
 import { limited } from '../visitor-surface.js';
@@ -97,9 +97,7 @@ export class MemberChatController {
     await this.chat.report(await this.#site(key, headers), identity, other, reason);
   }
 
-  async #site(key: string, headers: IncomingHttpHeaders) {
-    const site = await this.sites.byKey(key);
-    refuseForeignPage(site, headers);
-    return site;
+  #site(key: string, headers: IncomingHttpHeaders) {
+    return siteOfPage(this.sites, key, headers);
   }
 }

@@ -2,7 +2,7 @@ import type { IncomingHttpHeaders } from 'node:http';
 import { Controller, Get, Header, Headers, Param, Query } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { Public } from '../accounts/permission.js';
-import { refuseForeignPage } from '../serving/serving.service.js';
+import { siteOfPage } from '../serving/site-of-page.js';
 import { Answers } from '../shared/answers.js';
 import { SitesService } from '../sites/sites.service.js';
 import { RaisedDto } from './dto/raised.dto.js';
@@ -28,8 +28,7 @@ export class RaisedController {
     @Headers() headers: IncomingHttpHeaders,
     @Query() { widget, currency }: RaisedDto,
   ) {
-    const site = await this.sites.byKey(key);
-    refuseForeignPage(site, headers);
+    const site = await siteOfPage(this.sites, key, headers);
     return this.payments.raised(site, widget, currency);
   }
 }
