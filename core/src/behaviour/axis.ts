@@ -21,7 +21,11 @@ export interface Axis {
   key: string;
   values: readonly AxisValue[];
   /** What may be true together, such as several lists that one is on: every choice of them is a value. */
-  parts?: { names: readonly string[]; combine(names: readonly string[]): AxisValue };
+  parts?: readonly string[];
+  /** Numbers at which something changes, where fractions are numbers too: one between every two of them is a value. */
+  cuts?: readonly number[];
+  /** The value of which some parts are true, and that is this number where there are cuts. */
+  made?(parts: readonly string[], number?: number): AxisValue;
 }
 
 /** The numbers around those at which something changes. */

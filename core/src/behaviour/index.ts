@@ -19,7 +19,7 @@ export * from './machine.js';
 export { noMemory, readMemory, visitGapMs, type Memory } from './memory.js';
 export type { Pause } from './pause.js';
 export type { OffSchedule, Schedule, ScheduleRules } from './schedule.js';
-export { coversOf, type Covers, type Rim, type Slot } from './slots.js';
+export { coversOf, phoneUpTo, type Covers, type Rim, type Slot } from './slots.js';
 export { watchedBy } from './watched.js';
 export { titleOfName } from './widget-name.js';
 export type { PageFacts } from './facts.js';

@@ -12,7 +12,7 @@ export type Slot = 'none' | 'centre' | Rim | 'top-bar' | 'bottom-bar' | `launche
 export type Covers = readonly [wide: number, phone: number];
 
 /** Up to this width, px, a box at the rim is as wide as the window. */
-const phoneUpTo = 599;
+export const phoneUpTo = 599;
 
 const rows = { top: 0b111, middle: 0b111_000, bottom: 0b111_000_000 };
 const parts: Readonly<Record<Exclude<Slot, `launcher-${Rim}`>, number>> = {

@@ -1,6 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { oneOf } from '../../base/schema/index.js';
-import { around, axis, signalling } from '../axis.js';
+import { around, axis, signalling, type AxisValue } from '../axis.js';
 import type { ConditionKind } from '../condition.js';
 import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
@@ -46,13 +46,20 @@ export const basketSpec = defineRule({
       ? `a basket worth ${visit.signals.basketValue}`
       : `${visit.signals.basketCount} items in the basket`,
   problems: ({ from, to }: BasketCondition) => (from > to ? [['to', 'must not be less than “From”']] : []),
-  axis: ({ of, from, to }: BasketCondition) =>
-    axis(
-      `basket ${of}`,
-      around([from, to]),
-      (amount) => (of === 'value' ? `a basket worth ${amount}` : `${amount} items in the basket`),
-      (visit, amount) => signalling(visit, { [of === 'value' ? 'basketValue' : 'basketCount']: amount }),
-    ),
+  axis: ({ of, from, to }: BasketCondition) => {
+    const holding = (amounts: readonly number[]) =>
+      axis(
+        `basket ${of}`,
+        amounts,
+        (amount) => (of === 'value' ? `a basket worth ${amount}` : `${amount} items in the basket`),
+        (visit, amount) => signalling(visit, { [of === 'value' ? 'basketValue' : 'basketCount']: amount }),
+      );
+    const whole = holding(around([from, to]));
+    if (of === 'count') return whole;
+    const made = (_: readonly string[], amount = from) =>
+      holding([Math.max(amount, 0)]).values[0] as AxisValue;
+    return { ...whole, cuts: [from, to], made };
+  },
   fields: [
     { key: 'of', label: 'Basket', choice: { value: 'Value', count: 'Number of items' } },
     { key: 'from', label: 'From', unit: '', min: 0, max: most },

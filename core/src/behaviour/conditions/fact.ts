@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { valueAt } from '../../base/maps/index.js';
 import { oneOf } from '../../base/schema/index.js';
-import { axis, signalling } from '../axis.js';
+import { axis, signalling, type AxisValue } from '../axis.js';
 import {
   comparing,
   comparisonNames,
@@ -34,6 +34,16 @@ export const fact: ConditionKind<FactCondition> = {
   },
 };
 
+/** A fact with some texts in it; where it is near a number, they are digits of its fraction. */
+const containing = (texts: readonly string[], near?: number): string => {
+  if (near === undefined) return texts.join(' ');
+  const number = String(near);
+  if (texts.length === 0) return number;
+  // Between them a digit that is there already: another might be what must not be in it.
+  const digit = number.slice(-1);
+  return `${number}${Number.isInteger(near) ? '.' : ''}${digit}${texts.join(digit)}`;
+};
+
 export const factSpec = defineRule({
   type: 'fact',
   label: 'Custom fact',
@@ -56,28 +66,24 @@ export const factSpec = defineRule({
   },
   problems: ({ how, value }: FactCondition) => comparisonProblems(how, value),
   axis: ({ name, how, value }: FactCondition) => {
-    const number = Number(value);
-    const named = how === 'one-of' ? value.split(',').map((one) => one.trim()) : [value];
-    const near = Number.isFinite(number) && value !== '' ? [number - 1, number + 1].map(String) : [];
-    const { key, values } = axis(
-      `fact ${name}`,
-      [null, 'something else', ...named, ...near],
-      (told) => (told === null ? `no ${name} told` : `${name} is ${told}`),
-      (visit, told) => {
-        const { [name]: _, ...facts } = visit.signals.facts;
-        return signalling(visit, { facts: told === null ? facts : { ...facts, [name]: told } });
-      },
-    );
-    if (how !== 'contains') return { key, values };
-    const combine = (names: readonly string[]) => {
-      const told = names.join(' ');
-      return {
-        id: JSON.stringify(told),
-        words: `${name} is ${told}`,
-        set: (visit: PageVisit) => signalling(visit, { facts: { ...visit.signals.facts, [name]: told } }),
-      };
+    const telling = (values: readonly (string | null)[]) =>
+      axis(
+        `fact ${name}`,
+        values,
+        (told) => (told === null ? `no ${name} told` : `${name} is ${told}`),
+        (visit, told) => {
+          const { [name]: _, ...facts } = visit.signals.facts;
+          return signalling(visit, { facts: told === null ? facts : { ...facts, [name]: told } });
+        },
+      );
+    const named = (how === 'one-of' ? value.split(',') : [value]).map((one) => one.trim());
+    return {
+      ...telling([null, 'something else', ...named]),
+      parts: how === 'contains' ? named : [],
+      // Whatever is named, more and less of other conditions compare it as a number.
+      cuts: named.map(Number).filter(Number.isFinite),
+      made: (texts, near) => telling([containing(texts, near)]).values[0] as AxisValue,
     };
-    return { key, values, parts: { names: [value], combine } };
   },
   fields: [
     {

@@ -34,14 +34,12 @@ export const listsSpec = defineRule({
   axis: ({ lists: named }: ListsCondition) => ({
     key: 'lists',
     values: [],
-    parts: {
-      names: named,
-      combine: (names) => ({
-        id: JSON.stringify(names),
-        words: names.length > 0 ? `on ${listed(names, 'and')}` : 'on no list',
-        set: (visit) => signalling(visit, { lists: names }),
-      }),
-    },
+    parts: named,
+    made: (names) => ({
+      id: JSON.stringify(names),
+      words: names.length > 0 ? `on ${listed(names, 'and')}` : 'on no list',
+      set: (visit) => signalling(visit, { lists: names }),
+    }),
   }),
   fields: [
     { key: 'is', label: 'Visitor is', choice: { on: 'On one of them', off: 'On none of them' } },

@@ -32,6 +32,86 @@ const pages = [
   page('/contact'),
 ];
 
+/** By what they go: conditions of one line tell visitors apart by the same thing. */
+const kinds: Record<string, fc.Arbitrary<Condition>> = {
+  window: fc.oneof(
+    fc.record({
+      type: fc.constant('width' as const),
+      from: fc.constantFrom(0, 500, 900),
+      to: fc.constantFrom(600, 1000, 20_000),
+    }),
+    fc.record({
+      type: fc.constant('device' as const),
+      devices: fc.subarray(['phone' as const, 'tablet' as const, 'desktop' as const], { minLength: 1 }),
+    }),
+  ),
+  visits: fc.oneof(
+    fc.record({
+      type: fc.constant('returning' as const),
+      is: fc.constantFrom('new' as const, 'returning' as const),
+    }),
+    fc.record({
+      type: fc.constant('visits' as const),
+      from: fc.constantFrom(1, 2, 4),
+      to: fc.constantFrom(1, 3, 1000),
+    }),
+  ),
+  pages: fc.record({ type: fc.constant('pages-seen' as const), atLeast: fc.constantFrom(1, 2, 4) }),
+  member: fc.record({
+    type: fc.constant('member' as const),
+    is: fc.constantFrom('member' as const, 'guest' as const),
+  }),
+  lists: fc.record({
+    type: fc.constant('lists' as const),
+    is: fc.constantFrom('on' as const, 'off' as const),
+    lists: fc.subarray(['a', 'b', 'c'], { minLength: 1 }),
+  }),
+  acted: fc.record({
+    type: fc.constant('acted' as const),
+    widget: fc.constantFrom('ask', 'letter'),
+    did: fc.constantFrom('seen' as const, 'submitted' as const),
+    is: fc.constantFrom('yes' as const, 'no' as const),
+    days: fc.constantFrom(0, 7),
+  }),
+  language: fc.record({
+    type: fc.constant('language' as const),
+    languages: fc.subarray(['de', 'de-AT', 'en'], { minLength: 1 }),
+  }),
+  referrer: fc.record({
+    type: fc.constant('referrer' as const),
+    way: fc.constantFrom('sites' as const, 'any' as const, 'direct' as const),
+    sites: fc.subarray(['news.example', 'm.news.example']),
+  }),
+  campaign: fc.record({
+    type: fc.constant('campaign' as const),
+    parameter: fc.constantFrom('utm_source' as const, 'utm_campaign' as const),
+    values: fc.subarray(['mail']),
+  }),
+  hours: fc.record({
+    type: fc.constant('hours' as const),
+    days: fc.subarray([1, 3, 6], { minLength: 1 }),
+    from: fc.constantFrom('08:00', '12:00'),
+    to: fc.constantFrom('13:00', '20:00'),
+  }),
+  fact: fc.record({
+    type: fc.constant('fact' as const),
+    name: fc.constantFrom('plan', 'age'),
+    how: fc.constantFrom(
+      'equals' as const,
+      'one-of' as const,
+      'more' as const,
+      'less' as const,
+      'contains' as const,
+    ),
+    value: fc.constantFrom('10', '20', '1', '2', ' 2 , 11'),
+  }),
+  basket: fc.record({
+    type: fc.constant('basket' as const),
+    of: fc.constantFrom('value' as const, 'count' as const),
+    from: fc.constantFrom(0, 3, 3.5, 50),
+    to: fc.constantFrom(2, 4, 60, 1e6),
+  }),
+};
 const condition: fc.Arbitrary<Condition> = fc.oneof(
   fc.record({
     type: fc.constant('address' as const),
@@ -42,79 +122,7 @@ const condition: fc.Arbitrary<Condition> = fc.oneof(
     type: fc.constant('page-type' as const),
     types: fc.subarray(['Article', 'Product'], { minLength: 1 }),
   }),
-  fc.record({
-    type: fc.constant('width' as const),
-    from: fc.constantFrom(0, 500, 900),
-    to: fc.constantFrom(600, 1000, 20_000),
-  }),
-  fc.record({
-    type: fc.constant('device' as const),
-    devices: fc.subarray(['phone' as const, 'tablet' as const, 'desktop' as const], { minLength: 1 }),
-  }),
-  fc.record({
-    type: fc.constant('returning' as const),
-    is: fc.constantFrom('new' as const, 'returning' as const),
-  }),
-  fc.record({
-    type: fc.constant('visits' as const),
-    from: fc.constantFrom(1, 2, 4),
-    to: fc.constantFrom(1, 3, 1000),
-  }),
-  fc.record({ type: fc.constant('pages-seen' as const), atLeast: fc.constantFrom(1, 2, 4) }),
-  fc.record({
-    type: fc.constant('member' as const),
-    is: fc.constantFrom('member' as const, 'guest' as const),
-  }),
-  fc.record({
-    type: fc.constant('lists' as const),
-    is: fc.constantFrom('on' as const, 'off' as const),
-    lists: fc.subarray(['a', 'b', 'c'], { minLength: 1 }),
-  }),
-  fc.record({
-    type: fc.constant('basket' as const),
-    of: fc.constantFrom('value' as const, 'count' as const),
-    from: fc.constantFrom(0, 3, 50),
-    to: fc.constantFrom(2, 60, 1e6),
-  }),
-  fc.record({
-    type: fc.constant('acted' as const),
-    widget: fc.constantFrom('ask', 'letter'),
-    did: fc.constantFrom('seen' as const, 'submitted' as const),
-    is: fc.constantFrom('yes' as const, 'no' as const),
-    days: fc.constantFrom(0, 7),
-  }),
-  fc.record({
-    type: fc.constant('fact' as const),
-    name: fc.constantFrom('plan', 'age'),
-    how: fc.constantFrom(
-      'equals' as const,
-      'one-of' as const,
-      'more' as const,
-      'less' as const,
-      'contains' as const,
-    ),
-    value: fc.constantFrom('10', '20', '1'),
-  }),
-  fc.record({
-    type: fc.constant('language' as const),
-    languages: fc.subarray(['de', 'de-AT', 'en'], { minLength: 1 }),
-  }),
-  fc.record({
-    type: fc.constant('referrer' as const),
-    way: fc.constantFrom('sites' as const, 'any' as const, 'direct' as const),
-    sites: fc.subarray(['news.example', 'm.news.example']),
-  }),
-  fc.record({
-    type: fc.constant('campaign' as const),
-    parameter: fc.constantFrom('utm_source' as const, 'utm_campaign' as const),
-    values: fc.subarray(['mail']),
-  }),
-  fc.record({
-    type: fc.constant('hours' as const),
-    days: fc.subarray([1, 3, 6], { minLength: 1 }),
-    from: fc.constantFrom('08:00', '12:00'),
-    to: fc.constantFrom('13:00', '20:00'),
-  }),
+  ...Object.values(kinds),
 );
 const { tree } = fc.letrec<{ tree: Targeting }>((tie) => ({
   tree: fc.oneof(
@@ -136,7 +144,7 @@ const visitor = fc
     pages: fc.integer({ min: 1, max: 6 }),
     member: fc.boolean(),
     lists: fc.subarray(['a', 'b', 'c']),
-    value: fc.integer({ min: 0, max: 80 }),
+    value: fc.integer({ min: 0, max: 320 }).map((quarters) => quarters / 4),
     count: fc.integer({ min: 0, max: 5 }),
     from: fc.constantFrom('', 'news.example', 'm.news.example', 'x.example'),
     campaign: fc.record(
@@ -144,7 +152,10 @@ const visitor = fc
       { requiredKeys: [] },
     ),
     facts: fc.record(
-      { plan: fc.constantFrom('10', '20', '1', '15', 'gold'), age: fc.integer({ min: 0, max: 30 }) },
+      {
+        plan: fc.constantFrom('10', '20', '1', '15', 'gold'),
+        age: fc.integer({ min: 0, max: 120 }).map((quarters) => quarters / 4),
+      },
       { requiredKeys: [] },
     ),
     ask: fc.record({ seen: ago, submitted: ago }),
@@ -191,7 +202,7 @@ const on = (visit: PageVisit, { address, types, markers }: PlannedPage): PageVis
   types,
   markers,
 });
-const slot = fc.constantFrom<Slot>('centre', 'bottom-right', 'top-bar', 'none');
+const slot = fc.constantFrom<Slot>('centre', 'bottom-right', 'bottom-left', 'top-bar', 'none');
 const widgets = fc
   .array(fc.record({ tree, slot, free: fc.boolean() }), { minLength: 2, maxLength: 4 })
   .map((all) =>
@@ -230,6 +241,27 @@ test('every clash that a random visitor meets is in the plan', () => {
   );
   expect(met).toBeGreaterThan(1000);
 });
+
+test.each(Object.entries(kinds))(
+  'of conditions that go by one thing (%s), all that a random visitor meets together are found to meet',
+  (_, one) => {
+    let met = 0;
+    const some = fc.array(
+      fc.record({ one, not: fc.boolean() }).map(({ one, not }): Targeting => (not ? { none: [one] } : one)),
+      { minLength: 2, maxLength: 4 },
+    );
+    fc.assert(
+      fc.property(some, fc.array(visitor, { minLength: 20, maxLength: 20 }), (all, visitors) => {
+        const test = testOf({ all });
+        if (!visitors.some((visit) => test(visit))) return;
+        met++;
+        expect(satisfy(all, anyVisit, testOf, () => undefined)).not.toBeNull();
+      }),
+      { numRuns: 400 },
+    );
+    expect(met).toBeGreaterThan(40);
+  },
+);
 
 test('the visitor that is given as an example meets both widgets, and a presence says what visitors find', () => {
   fc.assert(
@@ -288,6 +320,16 @@ test.each<[string, Partial<WidgetRules>, Partial<WidgetRules>, unknown]>([
     { mode: 'free', covers: coversOf('launcher-bottom-left') },
     { covers: coversOf('bottom-right') },
     ['place-on-phones', undefined, ['a 390 px wide window']],
+  ],
+  [
+    'a launcher beside one that only larger phones see',
+    {
+      mode: 'free',
+      covers: coversOf('launcher-bottom-left'),
+      targeting: { type: 'width', from: 480, to: 999 },
+    },
+    { covers: coversOf('bottom-right') },
+    ['place-on-phones', undefined, ['a 481 px wide window']],
   ],
   ['before and after a date', { schedule: { until: now + 1000 } }, { schedule: { from: now + 2000 } }, null],
   [
@@ -351,6 +393,26 @@ test.each<[Targeting, number | null]>([
       all: [
         { type: 'fact', name: 'tags', how: 'contains', value: 'a' },
         { type: 'fact', name: 'tags', how: 'contains', value: 'b' },
+      ],
+    },
+    null,
+  ],
+  [
+    {
+      all: [
+        { type: 'fact', name: 'age', how: 'contains', value: '1' },
+        { type: 'fact', name: 'age', how: 'more', value: '1' },
+        { type: 'fact', name: 'age', how: 'less', value: '2' },
+      ],
+    },
+    null,
+  ],
+  [
+    {
+      all: [
+        { type: 'basket', of: 'value', from: 1, to: 2 },
+        { none: [{ type: 'basket', of: 'value', from: 0, to: 1.2 }] },
+        { none: [{ type: 'basket', of: 'value', from: 1.5, to: 9 }] },
       ],
     },
     null,

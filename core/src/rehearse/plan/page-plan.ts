@@ -5,6 +5,7 @@ import {
   conditionSpecs,
   interrupts,
   leavesOf,
+  phoneUpTo,
   placeOf,
   specOf,
   type Condition,
@@ -188,6 +189,10 @@ function meeting(
 ): Example | null {
   const outcomes = new Map(pair.flatMap((at) => [...(says[at]?.outcomes ?? [])]));
   const trees = pair.flatMap((at) => planned[at]?.rules.targeting ?? []);
-  if (because === 'place-on-phones') trees.push({ type: 'width', from: 0, to: phone });
-  return satisfy(trees, visit, testOf, (condition) => outcomes.get(condition));
+  const upTo = (to?: number): Example | null =>
+    satisfy(to ? [...trees, { type: 'width', from: 0, to }] : trees, visit, testOf, (condition) =>
+      outcomes.get(condition),
+    );
+  // An example on a usual phone says more than one on the widest window that counts as one.
+  return because === 'place-on-phones' ? (upTo(phone) ?? upTo(phoneUpTo)) : upTo();
 }
