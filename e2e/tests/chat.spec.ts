@@ -125,6 +125,38 @@ test('a visitor writes, is answered from the desk, goes on on another page, and 
   await context.close();
 });
 
+test('by keys alone from one conversation to another: each keeps what is written in it, and what did not arrive', async ({
+  page,
+}) => {
+  await signIn(page, 'desk');
+  const row = page.getByRole('list', { name: 'Conversations' }).getByRole('button');
+  const opened = page.getByRole('main').getByRole('heading', { level: 2 });
+  const answer = page.getByRole('textbox', { name: /^(Answer|Note)$/ });
+  const names = await Promise.all([0, 1].map((at) => row.nth(at).locator('p').first().textContent()));
+  await row.first().click();
+  await answer.fill('Yes, bring them.');
+  await answer.press('Alt+ArrowDown');
+  await expect(opened).toHaveText(names[1] ?? '');
+  await expect(answer).toBeFocused();
+  await expect(answer).toHaveValue('');
+  await page.keyboard.type('It is on its way');
+  await expect(page).toHaveURL(/conversation=/);
+  // What is sent as one goes on, and does not arrive, is where it was written.
+  let letFail = () => {};
+  const failing = new Promise<void>((done) => {
+    letFail = done;
+  });
+  await page.route('**/messages', (route) => failing.then(() => route.abort()));
+  await answer.press('Enter');
+  await answer.press('Alt+ArrowUp');
+  await expect(opened).toHaveText(names[0] ?? '');
+  letFail();
+  await expect(answer).toHaveValue('Yes, bring them.');
+  await answer.press('Alt+ArrowDown');
+  await expect(answer).toHaveValue('It is on its way');
+  await expect(page.getByRole('alert')).toContainText('can’t be reached');
+});
+
 test('outside its hours a message is left, answered by e-mail, and goes on without sockets too', async ({
   page,
   browser,

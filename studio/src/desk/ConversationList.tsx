@@ -18,9 +18,10 @@ interface Props {
 }
 
 /** The conversations of a site, what was said last in each. Only those in sight are drawn: there are thousands. */
-export function ConversationList({ conversations, groups, members, openId, onOpen }: Props) {
+export const ConversationList = memo(function ConversationList(props: Props) {
+  const { conversations, groups, members, openId, onOpen } = props;
   const scroller = useRef<HTMLDivElement>(null);
-  // eslint-disable-next-line react-hooks/incompatible-library -- what its functions return changes with the scrolling; nothing here keeps it
+
   const rows = useVirtualizer({
     count: conversations.length,
     getScrollElement: () => scroller.current,
@@ -32,7 +33,9 @@ export function ConversationList({ conversations, groups, members, openId, onOpe
   // Whenever another is opened, and not when a message moves them: what one looks at stays in sight of its own accord.
   const scrollTo = useEffectEvent((id: string) => {
     const at = conversations.findIndex((one) => one.id === id);
-    if (at >= 0) rows.scrollToIndex(at, { align: 'auto' });
+    const { startIndex = 0, endIndex = 0 } = rows.range ?? {};
+    // What is wholly in sight asks for no layout.
+    if (at >= 0 && (at <= startIndex || at >= endIndex)) rows.scrollToIndex(at, { align: 'auto' });
   });
   useEffect(() => {
     if (openId !== undefined) scrollTo(openId);
@@ -45,6 +48,16 @@ export function ConversationList({ conversations, groups, members, openId, onOpe
         aria-label="Conversations"
         position="relative"
         style={{ height: rows.getTotalSize() }}
+        // Of each row no more than where it is: what is styled one by one is worked out anew with every scroll.
+        css={{
+          '& > li': {
+            position: 'absolute',
+            insetX: 0,
+            h: `${rowHeight}px`,
+            overflow: 'hidden',
+            borderBottomWidth: '1px',
+          },
+        }}
         // One for all of them, so that a row that is the same is not drawn again (bench/desk).
         onClick={({ target }: React.MouseEvent) => {
           const row = (target as Element).closest<HTMLElement>('[data-conversation]');
@@ -55,27 +68,21 @@ export function ConversationList({ conversations, groups, members, openId, onOpe
           const one = conversations[index];
           return (
             one && (
-              <Box
-                as="li"
+              <li
                 key={key}
-                position="absolute"
-                insetX="0"
-                h={`${rowHeight}px`}
-                overflow="hidden"
-                borderBottomWidth="1px"
                 style={{ top: start }}
                 aria-setsize={conversations.length}
                 aria-posinset={index + 1}
               >
                 <Row {...{ one, groups, members }} isOpen={one.id === openId} />
-              </Box>
+              </li>
             )
           );
         })}
       </Box>
     </Box>
   );
-}
+});
 
 interface RowProps {
   one: ListedConversation;

@@ -1,10 +1,11 @@
 import { Box, Flex, Grid, NativeSelect, Text } from '@chakra-ui/react';
 import { lastSeq } from '@sirene/core/chat';
-import { useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { useCallback, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSession, useSite } from '../app/session.ts';
 import {
   at,
+  type Conversation,
   type DeskGroup,
   type ListedConversation,
   type Site,
@@ -19,7 +20,7 @@ import { Page } from '../shared/Page.tsx';
 import { AboutVisitor } from './AboutVisitor.tsx';
 import { ConversationList } from './ConversationList.tsx';
 import { ConversationView } from './ConversationView.tsx';
-import { useConversation } from './use-conversation.ts';
+import { readConversation, useConversation } from './use-conversation.ts';
 import { useDeskSettings } from './desk-settings.ts';
 import { DeskReport } from './DeskReport.tsx';
 import { MemberReports } from './MemberReports.tsx';
@@ -68,8 +69,20 @@ const shown = {
 type Shown = keyof typeof shown;
 
 const minuteMs = 60_000;
+/** So long after a conversation was chosen the address says which: the router draws the whole page for it (bench/desk). */
+const addressMs = 300;
 /** Thousands of them are not compared with those before: drawing the few that can be seen takes less (bench/desk). */
 const asIs = { compare: Object.is };
+
+/** Which conversation is open. */
+interface Kept {
+  which: Shown;
+  id: string;
+  /** What the address said then. */
+  asked: string | null;
+  /** It was chosen here, and the address is to follow. */
+  isAhead?: boolean;
+}
 
 const noGroups: { groups: DeskGroup[] } = { groups: [] };
 
@@ -100,9 +113,9 @@ function Desk({ site }: { site: Site }) {
     [data, which, me, own],
   );
   const asked = search.get('conversation');
-  const [kept, setKept] = useState<{ which: Shown; id: string; asked: string | null }>();
-  // What was chosen counts until the address has followed: the router draws later, and what is typed by then must not go to the one
-  // before. Once one is open it stays, whatever comes in above it.
+  const [kept, setKept] = useState<Kept>();
+  // What was chosen counts until the address has followed: what is typed by then must not go to the one before. Once one is open it
+  // stays, whatever comes in above it.
   const isChosen = kept?.which === which && kept.asked === asked;
   const before = kept?.which === which ? kept.id : undefined;
   const openId = (isChosen ? kept.id : (asked ?? before)) ?? conversations[0]?.id;
@@ -132,10 +145,29 @@ function Desk({ site }: { site: Site }) {
       setBeat((before) => before + 1);
     },
   );
-  const open = (id: string) => {
-    setKept({ which, id, asked });
-    setSearch({ ...(which !== 'all' && { show: which }), conversation: id }, { replace: true });
-  };
+  const [begun] = useState(() => new Map<string, Promise<Conversation>>());
+  const open = useCallback(
+    (id: string) => {
+      const answer = readConversation(site, id, 0);
+      // Whoever waits for it says what went wrong.
+      answer.catch(() => undefined);
+      begun.set(id, answer);
+      setKept({ which, id, asked, isAhead: true });
+    },
+    [site, begun, which, asked],
+  );
+  useEffect(() => {
+    if (!isChosen || kept.isAhead !== true) return;
+    const show = { ...(which !== 'all' && { show: which }), conversation: kept.id };
+    const timer = setTimeout(() => setSearch(show, { replace: true }), addressMs);
+    return () => clearTimeout(timer);
+  }, [isChosen, kept, which, setSearch]);
+  const openEarlier = useCallback(
+    ({ id, state }: ListedConversation) =>
+      setSearch({ show: state === 'closed' ? 'closed' : 'all', conversation: id }),
+    [setSearch],
+  );
+  const change = useCallback(() => inBackground(mutate()), [mutate]);
   const step = (by: number) => {
     const next = conversations[conversations.findIndex(({ id }) => id === openId) + by];
     if (next) open(next.id);
@@ -194,14 +226,12 @@ function Desk({ site }: { site: Site }) {
         </EmptyNote>
       ) : (
         <OneOpen
-          key={openId}
           id={openId}
-          {...{ site, members, groups, beat, drafts, line }}
+          listed={conversations.find(({ id }) => id === openId)}
+          {...{ site, members, groups, begun, beat, drafts, line }}
           onSeen={(seq) => setSeen({ id: openId, seq })}
-          onOpen={(one) =>
-            setSearch({ show: one.state === 'closed' ? 'closed' : 'all', conversation: one.id })
-          }
-          onChange={() => inBackground(mutate())}
+          onOpen={openEarlier}
+          onChange={change}
         />
       )}
     </Grid>
@@ -213,6 +243,8 @@ interface OneOpenProps {
   groups: readonly DeskGroup[];
   members: readonly Member[];
   id: string;
+  listed: ListedConversation | undefined;
+  begun: Map<string, Promise<Conversation>>;
   beat: number;
   drafts: Map<string, string>;
   line: DeskLine;
@@ -222,9 +254,13 @@ interface OneOpenProps {
   onChange(): void;
 }
 
-/** The conversation that is open, beside what is known of the visitor. */
-function OneOpen({ site, members, groups, id, beat, drafts, line, onSeen, onOpen, onChange }: OneOpenProps) {
-  const conversation = useConversation(site, id, beat);
+/**
+ * The conversation that is open, beside what is known of the visitor. Going to another changes what it shows: to make all of it anew
+ * would take twice as long (bench/desk), and the place where somebody types would lose the focus.
+ */
+function OneOpen(props: OneOpenProps) {
+  const { site, members, groups, id, listed, begun, beat, drafts, line, onSeen, onOpen, onChange } = props;
+  const conversation = useConversation(site, id, listed, begun, beat);
   const seq = lastSeq(conversation.log);
   const look = useEffectEvent(() => {
     if (!document.hidden && seq > 0) onSeen(seq);
@@ -234,7 +270,7 @@ function OneOpen({ site, members, groups, id, beat, drafts, line, onSeen, onOpen
     const looked = () => look();
     document.addEventListener('visibilitychange', looked);
     return () => document.removeEventListener('visibilitychange', looked);
-  }, [seq]);
+  }, [id, seq]);
   return (
     <Grid
       templateColumns={{ base: 'minmax(0, 1fr)', xl: 'minmax(0, 1fr) 240px' }}
@@ -245,7 +281,7 @@ function OneOpen({ site, members, groups, id, beat, drafts, line, onSeen, onOpen
       h={{ lg: 'calc(100vh - 180px)' }}
     >
       <ConversationView
-        {...{ site, members, groups, conversation, drafts, onChange }}
+        {...{ id, site, members, groups, conversation, drafts, onChange }}
         signs={line.signs}
         onTyping={line.types}
         onSent={line.sent}
@@ -253,9 +289,10 @@ function OneOpen({ site, members, groups, id, beat, drafts, line, onSeen, onOpen
       {conversation.about && (
         <Box borderStartWidth={{ xl: '1px' }} overflow="auto">
           <AboutVisitor
+            key={id}
             about={conversation.about}
             {...{ site, onOpen }}
-            signs={line.signs}
+            isHere={line.signs?.isHere}
             onChange={conversation.catchUp}
           />
         </Box>

@@ -1,4 +1,5 @@
 import { Flex, Switch } from '@chakra-ui/react';
+import { memo } from 'react';
 import { Notifications } from './Notifications.tsx';
 
 interface Props {
@@ -8,7 +9,7 @@ interface Props {
 }
 
 /** How somebody works at the desk in this browser: there or away, with sound or without. */
-export function DeskTools({ isAway, isMuted, onChange }: Props) {
+export const DeskTools = memo(function DeskTools({ isAway, isMuted, onChange }: Props) {
   const toggle = (label: string, isOn: boolean, set: (isOn: boolean) => void) => (
     <Switch.Root size="sm" checked={isOn} onCheckedChange={({ checked }) => set(checked)}>
       <Switch.HiddenInput />
@@ -25,4 +26,4 @@ export function DeskTools({ isAway, isMuted, onChange }: Props) {
       <Notifications />
     </Flex>
   );
-}
+});

@@ -1,5 +1,6 @@
 import { Box, Image, Link, Text } from '@chakra-ui/react';
 import type { ChatFile, ChatMessage } from '@sirene/core/chat';
+import { memo } from 'react';
 import { at, type Site } from '../shared/api/index.ts';
 import { dateTime } from '../shared/format.ts';
 
@@ -16,7 +17,7 @@ interface Props extends Pick<ChatMessage, 'text' | 'from' | 'name' | 'file'> {
 }
 
 /** One message: who wrote it and when, and what. */
-export function Message({ site, text, from, name, at: moment, file }: Props) {
+export const Message = memo(function Message({ site, text, from, name, at: moment, file }: Props) {
   const { bg, align } = looks[from];
   const isNote = from === 'note';
   return (
@@ -44,7 +45,7 @@ export function Message({ site, text, from, name, at: moment, file }: Props) {
       )}
     </Box>
   );
-}
+});
 
 function Sent({ site, file }: { site: Site; file: ChatFile }) {
   const address = at('/api/sites/{site}/files/{file}', { site: site.id, file: file.id });

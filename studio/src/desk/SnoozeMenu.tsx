@@ -1,5 +1,6 @@
 import { Button, Menu, Portal } from '@chakra-ui/react';
 import { AlarmClock } from 'lucide-react';
+import { memo } from 'react';
 
 const hourMs = 3_600_000;
 
@@ -18,7 +19,7 @@ const choices: readonly (readonly [label: string, until: () => number])[] = [
 ];
 
 /** Lets a conversation rest: it comes back by itself, or with the visitor’s next message. */
-export function SnoozeMenu({ onSnooze }: { onSnooze(until: number): void }) {
+export const SnoozeMenu = memo(function SnoozeMenu({ onSnooze }: { onSnooze(until: number): void }) {
   return (
     <Menu.Root
       lazyMount
@@ -44,4 +45,4 @@ export function SnoozeMenu({ onSnooze }: { onSnooze(until: number): void }) {
       </Portal>
     </Menu.Root>
   );
-}
+});

@@ -1,20 +1,22 @@
-import { Button, FileUpload, Flex, SegmentGroup, Text, Textarea } from '@chakra-ui/react';
+import { Button, Flex, Textarea } from '@chakra-ui/react';
 import { longestMessage } from '@sirene/core/chat';
-import { Paperclip } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { fillWords } from '@sirene/core/actions/words';
 import { at, useAnswer, type SavedReply, type Site } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
 import { ErrorNote } from '../shared/ErrorNote.tsx';
-import { SavedReplies } from './SavedReplies.tsx';
+import { useAttempt } from '../shared/use-attempt.ts';
+import { useStable } from '../shared/use-stable.ts';
+import { WriteTools } from './WriteTools.tsx';
 
 interface Props {
+  /** Of the conversation that is open. */
+  id: string;
   site: Site;
   visitor: string;
   isClosed: boolean;
-  /** What was being written here before. */
-  draft: string;
-  onDraft(text: string): void;
+  /** What is being written, by conversation: going to another loses nothing. */
+  drafts: Map<string, string>;
   onTyping(): void;
   onSay(text: string, note: boolean): Promise<void>;
   onFile(file: File, note: boolean): Promise<void>;
@@ -23,44 +25,41 @@ interface Props {
 /** A short name as it is typed. */
 const shortName = /^\/([\p{L}\p{N}_-]*)$/u;
 
+/** Whether an answer or a note is written in a conversation; in the one that is opened next it is an answer again. */
+type Kind = { id: string; kind: 'answer' | 'note' };
+
 /** Where the desk writes: an answer, or a note of its own. */
-export function WritePart({ site, visitor, isClosed, draft, onDraft, onTyping, onSay, onFile }: Props) {
-  const [kind, setKind] = useState<'answer' | 'note'>('answer');
-  const [text, write] = useState(draft);
+export const WritePart = memo(function WritePart(props: Props) {
+  const { id, site, visitor, isClosed, drafts, onTyping, onSay, onFile } = props;
+  const [chosen, setChosen] = useState<Kind>({ id, kind: 'answer' });
+  const [written, setWritten] = useState({ id, text: drafts.get(id) ?? '' });
+  const text = written.id === id ? written.text : (drafts.get(id) ?? '');
   const { data: replies = [], mutate } = useAnswer(at('/api/sites/{site}/saved-replies', { site: site.id }));
   const setText = (next: string) => {
-    write(next);
-    onDraft(next);
+    drafts.set(id, next);
+    setWritten({ id, text: next });
   };
   const typed = shortName.exec(text)?.[1]?.toLowerCase();
   const fitting =
     typed === undefined ? [] : replies.filter(({ name }) => name.toLowerCase().startsWith(typed)).slice(0, 6);
   const use = (reply: SavedReply) => setText(fillWords(reply.text, { name: visitor }));
-  const [error, setError] = useState<unknown>(null);
-  const isNote = isClosed || kind === 'note';
+  const { error, attempt } = useAttempt(id);
+  const isNote = isClosed || (chosen.id === id && chosen.kind === 'note');
   const send = async () => {
     const sent = text.trim();
     if (!sent) return;
     setText('');
-    setError(null);
-    try {
-      await onSay(sent, isNote);
-    } catch (failure) {
-      // What is being written by now stays; who has gone on to another conversation finds it here when they come back.
-      onDraft(sent);
-      write((now) => now || sent);
-      setError(failure);
-    }
+    // What is being written by now stays; who has gone on to another conversation finds it here when they come back.
+    if (!(await attempt(() => onSay(sent, isNote))) && !drafts.get(id)) setText(sent);
   };
   const sendFile = async (file: File | undefined) => {
-    if (!file) return;
-    setError(null);
-    try {
-      await onFile(file, isNote);
-    } catch (failure) {
-      setError(failure);
-    }
+    if (file) await attempt(() => onFile(file, isNote));
   };
+  // Going from one conversation to another, none of them changes what is seen (bench/desk).
+  const onKind = useStable((kind: Kind['kind']) => setChosen({ id, kind }));
+  const onUse = useStable(use);
+  const onReplies = useStable(() => inBackground(mutate()));
+  const onChosen = useStable((file: File | undefined) => inBackground(sendFile(file)));
   return (
     <Flex
       as="form"
@@ -78,40 +77,10 @@ export function WritePart({ site, visitor, isClosed, draft, onDraft, onTyping, o
         inBackground(send());
       }}
     >
-      <Flex align="center" gap="3">
-        <SegmentGroup.Root
-          size="xs"
-          value={isNote ? 'note' : 'answer'}
-          onValueChange={({ value }) => setKind(value === 'note' ? 'note' : 'answer')}
-        >
-          <SegmentGroup.Indicator />
-          <SegmentGroup.Item value="answer" disabled={isClosed}>
-            <SegmentGroup.ItemText>Answer</SegmentGroup.ItemText>
-            <SegmentGroup.ItemHiddenInput />
-          </SegmentGroup.Item>
-          <SegmentGroup.Item value="note">
-            <SegmentGroup.ItemText>Note</SegmentGroup.ItemText>
-            <SegmentGroup.ItemHiddenInput />
-          </SegmentGroup.Item>
-        </SegmentGroup.Root>
-        <SavedReplies {...{ site, replies, text }} onUse={use} onChange={() => inBackground(mutate())} />
-        <FileUpload.Root maxFiles={1} w="auto" onFileAccept={({ files }) => inBackground(sendFile(files[0]))}>
-          <FileUpload.HiddenInput aria-label="File" />
-          <FileUpload.Trigger asChild>
-            <Button size="xs" variant="outline" colorPalette="plain">
-              <Paperclip size={13} aria-hidden />
-              File
-            </Button>
-          </FileUpload.Trigger>
-        </FileUpload.Root>
-        <Text color="slate" fontSize="12px">
-          {isClosed
-            ? 'The conversation has ended. Reopen it to answer.'
-            : isNote
-              ? 'Only the desk sees it.'
-              : 'Enter sends, Shift Enter begins a line, / a saved reply.'}
-        </Text>
-      </Flex>
+      <WriteTools
+        {...{ site, replies, text, isClosed, isNote, onKind, onUse, onReplies }}
+        onFile={onChosen}
+      />
       {error !== null && <ErrorNote error={error} />}
       {fitting.length > 0 && (
         <Flex gap="1" wrap="wrap" role="group" aria-label="Fitting replies">
@@ -155,4 +124,4 @@ export function WritePart({ site, visitor, isClosed, draft, onDraft, onTyping, o
       </Flex>
     </Flex>
   );
-}
+});

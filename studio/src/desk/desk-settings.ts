@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 
 const key = 'sirene:desk';
 
@@ -19,14 +19,17 @@ function read(): DeskSettings {
 /** How somebody works at the desk in this browser. */
 export function useDeskSettings(): [DeskSettings, (changes: Partial<DeskSettings>) => void] {
   const [settings, set] = useState(read);
-  const change = (changes: Partial<DeskSettings>) => {
-    const next = { ...settings, ...changes };
-    set(next);
-    try {
-      localStorage.setItem(key, JSON.stringify(next));
-    } catch {
-      // A browser that keeps nothing forgets it with the page.
-    }
-  };
+  const change = useCallback(
+    (changes: Partial<DeskSettings>) => {
+      const next = { ...settings, ...changes };
+      set(next);
+      try {
+        localStorage.setItem(key, JSON.stringify(next));
+      } catch {
+        // A browser that keeps nothing forgets it with the page.
+      }
+    },
+    [settings],
+  );
   return [settings, change];
 }

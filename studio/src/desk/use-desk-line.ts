@@ -1,5 +1,5 @@
 import { LineSocket, Refused } from '@sirene/embed/chat/socket';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { at, withQuery, type AnswerOf, type Site } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
 
@@ -107,10 +107,10 @@ export function useDeskLine(site: Site, asks: DeskAsks, happened: () => void): D
     };
   }, [site.id, socket]);
   const typedAt = useRef(-Infinity);
-  const sent = () => {
+  const sent = useCallback(() => {
     typedAt.current = -Infinity;
-  };
-  const types = () => {
+  }, []);
+  const types = useCallback(() => {
     if (open === undefined || performance.now() - typedAt.current < typingMs) return;
     typedAt.current = performance.now();
     const address = at('/api/sites/{site}/conversations/{conversation}/typing', {
@@ -121,6 +121,6 @@ export function useDeskLine(site: Site, asks: DeskAsks, happened: () => void): D
     (socket.isBlocked ? fetch(address, { method: 'POST' }) : socket.ask('typing', { open })).catch(
       () => undefined,
     );
-  };
+  }, [open, site.id, socket]);
   return { isCut, signs: signs && signs.of === open ? signs.signs : null, types, sent };
 }

@@ -1,5 +1,5 @@
 import { TagsInput } from '@chakra-ui/react';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 
 interface Props {
   tags: readonly string[];
@@ -10,7 +10,7 @@ interface Props {
 }
 
 /** Tags, each added by Enter and taken away by its button. */
-export function TagField({ tags, known = [], most, onChange }: Props) {
+export const TagField = memo(function TagField({ tags, known = [], most, onChange }: Props) {
   const list = useId();
   return (
     <>
@@ -44,4 +44,4 @@ export function TagField({ tags, known = [], most, onChange }: Props) {
       </datalist>
     </>
   );
-}
+});

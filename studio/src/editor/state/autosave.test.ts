@@ -78,7 +78,10 @@ test('without the server it says so, keeps the edit and tries again', async () =
   answer = () => 'down';
   rename('A');
   await jest.advanceTimersByTimeAsync(600);
-  expect(autosave.state.type).toBe('offline');
+  expect(autosave.state).toEqual({
+    type: 'offline',
+    message: expect.stringContaining('Your work is kept here') as string,
+  });
   answer = taken;
   await jest.advanceTimersByTimeAsync(4500);
   expect(autosave.state.type).toBe('saved');

@@ -19,6 +19,7 @@ export const settledOf = (widgetId: string): Promise<void> => leaving.get(widget
 
 const quietMs = 500;
 const retryMs = 4000;
+const unreached = 'Sirene can’t be reached. Your work is kept here, and saved when it is back.';
 
 /** What is told of saving. */
 export interface AutosavePort {
@@ -170,7 +171,7 @@ export class Autosave {
     }
     if (error.status >= 400 && error.status < 500)
       return this.#become({ type: 'refused', message: error.message });
-    this.#become({ type: 'offline', message: error.message });
+    this.#become({ type: 'offline', message: error.status === 0 ? unreached : error.message });
     this.#soon(retryMs);
   }
 

@@ -59,11 +59,11 @@ test('what a proxy answers in its own words is no riddle', async () => {
   expect(await refusal(get(sites))).toMatchObject({ status: 502, message: 'That did not work' });
 });
 
-test('a server that is not reached is told as such, with what becomes of the work', async () => {
+test('a server that is not reached is told as such, with what to do', async () => {
   globalThis.fetch = () => Promise.reject(new TypeError('fetch failed'));
   expect(await refusal(get(sites))).toMatchObject({
     status: 0,
-    message: expect.stringMatching(/can’t be reached.*your work is kept here/) as string,
+    message: expect.stringMatching(/can’t be reached.*try again/) as string,
   });
 });
 

@@ -43,10 +43,7 @@ async function reach(method: Method, address: string, body?: unknown): Promise<R
       }),
     });
   } catch {
-    throw new ApiError(
-      0,
-      'Sirene can’t be reached. Check the connection; your work is kept here and saved when it is back.',
-    );
+    throw new ApiError(0, 'Sirene can’t be reached. Check the connection and try again.');
   }
 }
 
