@@ -19,6 +19,7 @@ import { DueDeliveries, type Due } from './due-deliveries.js';
 import { Unwanted, type ActionHandler, type Asked, type Sent, type Verdict } from './handler.js';
 import type { Handlers } from './handlers/registry.js';
 import { HANDLERS } from './handlers/token.js';
+import { Rush } from './rush.js';
 import { writeDeliveries } from './write-deliveries.js';
 
 /** Deliveries under way at once: in all, and those that one target has not answered yet. A dozen that hang leave room for others. */
@@ -43,6 +44,7 @@ export class OutboxService implements OnApplicationShutdown {
   #following: Promise<void> | undefined;
   readonly #due = new DueDeliveries();
   readonly #breaker = new Breaker();
+  readonly #rush = new Rush();
 
   constructor(
     private readonly dataSource: DataSource,
@@ -76,6 +78,7 @@ export class OutboxService implements OnApplicationShutdown {
     sent: Sent,
     now: number,
   ): void {
+    this.#rush.came(now);
     const following = actions.filter((action) => follows(action, sent.answers, sent.form));
     const deliveries = following.flatMap((action) =>
       this.#handler(action)
@@ -150,10 +153,11 @@ export class OutboxService implements OnApplicationShutdown {
       (this.#asked.get(target) ?? 0) >= Math.min(most.target, this.#breaker.room(target, now));
     const full = new Set([...this.#asked.keys(), ...this.#breaker.targets()].filter(isFull));
     const begun: Promise<void>[] = [];
-    while (!this.#isOver && this.#underWay.size < most.all) {
+    while (!this.#isOver && this.#underWay.size < most.all && this.#rush.isRoom(now)) {
       const due = this.#due.next(this.connection.bare, full, now);
       if (!due) break;
       if (this.#underWay.has(due.id)) continue;
+      this.#rush.begun();
       begun.push(this.#begin(due));
       if (isFull(due.target)) full.add(due.target);
     }

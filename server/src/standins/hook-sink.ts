@@ -2,7 +2,7 @@ import type { IncomingMessage, ServerResponse } from 'node:http';
 import { Inject, Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { statement } from '../database/statements.js';
-import { Transactions } from '../database/transactions.js';
+import { GroupWriter } from '../database/group-writer.js';
 import { SitesService } from '../sites/sites.service.js';
 import { WebhooksService } from '../webhooks/webhooks.service.js';
 import { bodyOf, headerOf, LocalServer } from './local-server.js';
@@ -23,7 +23,7 @@ export class HookSink implements OnApplicationShutdown {
 
   constructor(
     @Inject(CONFIG) private readonly config: Config,
-    private readonly transactions: Transactions,
+    private readonly groups: GroupWriter,
     private readonly sites: SitesService,
     private readonly webhooks: WebhooksService,
     @Inject(CLOCK) private readonly clock: ServerClock,
@@ -65,7 +65,7 @@ export class HookSink implements OnApplicationShutdown {
     const genuine = this.webhooks.isGenuine(site, message, header('webhook-signature'));
     const behaviour = this.behaviourOf(site.id);
     const status = genuine ? answers[behaviour] : 401;
-    await this.transactions.writeBare((database) =>
+    await this.groups.add((database) =>
       statement(
         database,
         `INSERT INTO test_hook (siteId, id, body, genuine, times, answered, lastAt) VALUES (?, ?, ?, ?, 1, ?, ?)

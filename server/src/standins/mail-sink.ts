@@ -2,9 +2,14 @@ import { Inject, Injectable, Logger, type OnApplicationShutdown } from '@nestjs/
 import type { SMTPServer, SMTPServerDataStream, SMTPServerSession } from 'smtp-server';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
 import { InboundMail } from '../mail/inbound-mail.js';
-import { Transactions } from '../database/transactions.js';
+import { GroupWriter } from '../database/group-writer.js';
+import { statement } from '../database/statements.js';
 import { newId } from '../shared/ids.js';
-import { MailEntity } from './standins.entity.js';
+import type { MailEntity } from './standins.entity.js';
+
+const insertMail = `INSERT INTO mail
+    (id, sender, recipients, subject, text, html, attachments, headers, receivedAt)
+  VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`;
 
 /** A mail server (SMTP, RFC 5321) that keeps what it is given instead of sending it on. */
 @Injectable()
@@ -14,7 +19,7 @@ export class MailSink implements OnApplicationShutdown {
 
   constructor(
     @Inject(CONFIG) private readonly config: Config,
-    private readonly transactions: Transactions,
+    private readonly groups: GroupWriter,
     private readonly inbound: InboundMail,
     @Inject(CLOCK) private readonly clock: ServerClock,
   ) {}
@@ -59,25 +64,30 @@ export class MailSink implements OnApplicationShutdown {
     const { simpleParser } = await import('mailparser');
     const mail = await simpleParser(stream, { skipTextToHtml: true, skipImageLinks: true });
     const { mailFrom, rcptTo } = session.envelope;
-    await this.transactions.write((manager) =>
-      manager.insert(MailEntity, {
-        id: newId('mail'),
-        sender: mail.from?.text ?? (mailFrom ? mailFrom.address : ''),
-        recipients: rcptTo.map(({ address }) => address),
-        subject: mail.subject ?? '',
-        text: mail.text ?? '',
-        html: mail.html || '',
-        attachments: mail.attachments.map(({ filename, contentType, content }) => ({
-          name: filename ?? '',
-          type: contentType,
-          text: contentType.startsWith('text/') ? content.toString('utf8').slice(0, 100_000) : '',
-        })),
-        headers: mail.headerLines.map(({ key, line }) => ({
-          name: key,
-          value: line.slice(key.length + 1).trim(),
-        })),
-        receivedAt: this.clock.now(),
+    const attachments: MailEntity['attachments'] = mail.attachments.map(
+      ({ filename, contentType, content }) => ({
+        name: filename ?? '',
+        type: contentType,
+        text: contentType.startsWith('text/') ? content.toString('utf8').slice(0, 100_000) : '',
       }),
+    );
+    const headers: MailEntity['headers'] = mail.headerLines.map(({ key, line }) => ({
+      name: key,
+      value: line.slice(key.length + 1).trim(),
+    }));
+    // Together with what visitors send: in a transaction of its own each mail would have all of them wait.
+    await this.groups.add((database) =>
+      statement(database, insertMail).run(
+        newId('mail'),
+        mail.from?.text ?? (mailFrom ? mailFrom.address : ''),
+        JSON.stringify(rcptTo.map(({ address }) => address)),
+        mail.subject ?? '',
+        mail.text ?? '',
+        mail.html || '',
+        JSON.stringify(attachments),
+        JSON.stringify(headers),
+        this.clock.now(),
+      ),
     );
     await this.inbound.arrived({
       to: rcptTo.map(({ address }) => address),
