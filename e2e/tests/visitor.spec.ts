@@ -155,11 +155,18 @@ test('by keyboard: an inline form is filled in, corrected and sent, and its than
   await openWidget(page, 'Ask the observatory');
   await publish(page);
   const visitor = await (await browser.newContext()).newPage();
+  const checks: string[] = [];
+  visitor.on('request', (request) => {
+    if (request.url().includes('/embed/checks-')) checks.push(request.url());
+  });
   await visitor.goto(`${demo}/contact/`);
   const form = visitor.getByRole('region', { name: 'Ask the observatory' });
   await expect(form).toBeVisible();
   await expectAccessible(visitor);
+  // What checks a form comes once somebody begins to fill it in.
+  expect(checks).toEqual([]);
   await form.getByLabel('Your name').focus();
+  await expect.poll(() => checks).toHaveLength(1);
   await visitor.keyboard.press('Enter');
   await expect(form.getByText('Please enter your name', { exact: true })).toBeVisible();
   // The list of mistakes has the focus, and its lines lead to the fields.

@@ -10,6 +10,7 @@ import type { ManifestWidget } from './manifest.ts';
 import { mount, type Mounted } from './mount.ts';
 import type { Attached, PartPage } from './parts/part.ts';
 import { isAttachable } from './parts/part.ts';
+import type { FormPort } from './parts/checks.ts';
 import type { Answer } from './parts/sending.ts';
 import { placeOf } from './place.ts';
 import { remainingBody } from './remaining-body.ts';
@@ -22,6 +23,7 @@ import type { SurfacePort } from './surface.ts';
 interface Called {
   anchor: typeof import('./parts/anchor.ts');
   form: typeof import('./parts/form.ts');
+  checks: typeof import('./parts/checks.ts');
   sending: typeof import('./parts/sending.ts');
   work: typeof import('./parts/work.ts');
 }
@@ -90,16 +92,15 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
 
   function submit(form: HTMLFormElement, id: string, widget: ManifestWidget, mounted: Mounted): void {
     const rule = valueAt(mounted.body.forms, id) ?? { fields: [] };
-    load
-      .part('form')
-      .then((part) =>
-        part.submit(form, {
+    Promise.all([load.part('form'), load.part('checks')])
+      .then(([part, checks]) => {
+        const port: FormPort = {
           widget: widget.id,
           rule,
           async send(values, secret, by) {
             const done = (answer?: Answer) => {
               part.arrived(form, widget.id);
-              submitted(widget, mounted, (box) => part.greet(box, values), secret ? {} : values, answer);
+              submitted(widget, mounted, (box) => checks.greet(box, values), secret ? {} : values, answer);
             };
             // In a try nothing is sent.
             if (load.isTry) return done();
@@ -112,18 +113,30 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
               secret,
               by,
               prove: async (...asked) => (await load.part('work')).prove(...asked),
-              refused: (faults) => part.showFaults(form, rule, faults),
+              refused: (faults) => checks.showFaults(form, rule, faults),
               done,
             });
           },
-        }),
-      )
+        };
+        return checks.submit(form, port, part);
+      })
       .catch((error: unknown) => {
         // What was entered stands where it was entered; the visitor can press again.
         const status = form.querySelector('.status');
         if (status) status.textContent = form.getAttribute('data-failed');
         report(error);
       });
+  }
+
+  /** Once somebody begins to fill a form in, what they enter is checked: until then no page loads what that takes. */
+  function checkOnceTouched({ parts }: ManifestWidget, mounted: Mounted): void {
+    if (!parts.includes('form')) return;
+    const begun = () => {
+      Promise.all([load.part('form'), load.part('checks')])
+        .then(([part, checks]) => checks.watchAll(mounted, part))
+        .catch(report);
+    };
+    mounted.box.addEventListener('focusin', begun);
   }
 
   return {
@@ -186,6 +199,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
             });
           })
           .catch(report);
+      checkOnceTouched(widget, mounted);
       happened('open', widget);
     },
     gone: (widget) => happened('close', widget),

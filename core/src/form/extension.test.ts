@@ -1,11 +1,9 @@
 import { jest } from '@jest/globals';
-import type { FieldKind, FieldSpec } from './field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from './field.js';
 
 // A kind of field that is made here alone, with its line in each list of the registry: it is known everywhere.
-const postcode: FieldKind = {
-  tidy: (value) => value.trim().toUpperCase(),
-  accepts: (value) => /^\d{4}[A-Z]{2}$/.test(value),
-};
+const postcode: FieldKind = { tidy: (value) => value.trim().toUpperCase() };
+const postcodeCheck: FieldCheck = { accepts: (value) => /^\d{4}[A-Z]{2}$/.test(value) };
 const postcodeSpec = {
   kind: 'postcode',
   label: 'Postcode',
@@ -20,6 +18,7 @@ const postcodeSpec = {
 const known = await import('./registry.js');
 jest.unstable_mockModule('./registry.js', () => ({
   fieldKinds: { ...known.fieldKinds, postcode },
+  fieldChecks: { ...known.fieldChecks, postcode: postcodeCheck },
   fieldSpecs: [...known.fieldSpecs, postcodeSpec],
 }));
 const { compileWidget } = await import('../compile/index.js');

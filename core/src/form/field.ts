@@ -57,22 +57,26 @@ export interface FormRule {
   lang?: string;
 }
 
-/** A kind of field, as the page and the server run it. */
+/** How a kind of field reads what is entered, in the page and on the server. */
 export interface FieldKind {
   /** Brings a value into the form in which it is checked and stored. */
   tidy(value: string): string;
-  /** Whether a value that is not empty is what the kind stands for. */
-  accepts(value: string, rule: FieldRule): boolean;
   /** What it holds, as data; the text itself where nothing is said. */
   answer?(value: string): Answer;
+  /** Its value is checked and then dropped: it is never stored. */
+  secret?: boolean;
+}
+
+/** How it checks that, in the page and on the server. Pages load it once somebody begins to fill a form in. */
+export interface FieldCheck {
+  /** Whether a value that is not empty is what the kind stands for. */
+  accepts(value: string, rule: FieldRule): boolean;
   /** What limits are compared with; NaN where it can't be told. A kind without has none. */
   measure?(value: string): number;
   /** A limit as a measure; a number where nothing is said. `today` as days since 1970. */
   limit?(text: string, today: number): number;
   /** A limit as visitors read it; as it was written where nothing is said. */
   limitText?(limit: number, language: string | undefined): string;
-  /** Its value is checked and then dropped: it is never stored. */
-  secret?: boolean;
 }
 
 /** The limits of a kind of field: what the studio calls them and takes for them, and what visitors read. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { checkForm, fieldKinds, fieldSpecs, type FieldRule } from './index.js';
+import { checkForm, fieldChecks, fieldKinds, fieldSpecs, type FieldRule } from './index.js';
 
 const field = (changes: Partial<FieldRule>): FieldRule => ({
   element: 'e',
@@ -42,6 +42,8 @@ test('what is not required may be left out', () => {
     values: { email: '' },
     answers: { email: '' },
     hidden: new Set(),
+    required: new Set(),
+    unfit: new Set(),
     faults: [],
   });
 });
@@ -81,4 +83,5 @@ test('every kind that the studio offers is one that page and server know, beside
   expect([...fieldSpecs.map(({ kind }) => kind), 'file', 'amount', 'signature'].sort()).toEqual(
     Object.keys(fieldKinds).sort(),
   );
+  expect(Object.keys(fieldChecks)).toEqual(Object.keys(fieldKinds));
 });

@@ -1,7 +1,7 @@
 export { answerSpec, answerWords, formTree } from './condition-spec.js';
 export type { AnswerCondition, FormTree } from './condition.js';
 export { dayOf, type Answer, type Answers } from './answer.js';
-export { holds, type Filled } from './asked.js';
+export { fillIn, holds, isSecret, type Filled } from './asked.js';
 export { fileLines, filesIn, type SentFile } from './fields/file.js';
 export { isDrawn } from './fields/signature.js';
 export { endingsOf, fileTypes, type FileType } from './file-types.js';
@@ -10,6 +10,6 @@ export * from './field.js';
 export * from './formula/index.js';
 export { agreesToList, listTickKey } from './list-tick.js';
 export { spamReasons, spamSigns, type FilledBy, type SpamReason } from './spam.js';
-export { fieldKinds, fieldSpecs } from './registry.js';
+export { fieldChecks, fieldKinds, fieldSpecs } from './registry.js';
 export { sampleAnswer } from './sample.js';
-export { checkForm, isSecret, type FieldFault, type FormResult } from './validate.js';
+export { checkForm, faultsIn, type FieldFault, type FormResult } from './validate.js';

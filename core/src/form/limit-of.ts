@@ -1,6 +1,6 @@
 import { valueAt } from '../base/maps/index.js';
 import type { FieldRule } from './field.js';
-import { fieldKinds } from './registry.js';
+import { fieldChecks } from './registry.js';
 
 /**
  * A limit of a field, as what its values are compared with; NaN where there is none, or what stands there is none.
@@ -13,5 +13,5 @@ export function limitOf(
   today: number,
 ): number {
   const text = which === 'min' ? field.min : field.max;
-  return text === undefined ? NaN : (valueAt(fieldKinds, field.kind)?.limit ?? Number)(text, today);
+  return text === undefined ? NaN : (valueAt(fieldChecks, field.kind)?.limit ?? Number)(text, today);
 }

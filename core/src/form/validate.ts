@@ -1,11 +1,9 @@
 import { filled } from '../base/messages/filled.js';
 import { valueAt } from '../base/maps/index.js';
-import { fillIn, isRequired, type Filled } from './asked.js';
+import { fillIn, givenFor, type Filled } from './asked.js';
 import type { Days, FieldProblem, FieldRule, FormRule } from './field.js';
-import type { Answers } from './answer.js';
-import { runProgram } from './formula/index.js';
 import { limitOf } from './limit-of.js';
-import { fieldKinds } from './registry.js';
+import { fieldChecks } from './registry.js';
 
 export interface FieldFault {
   key: string;
@@ -29,7 +27,7 @@ const fallback: Partial<Record<FieldProblem, string>> = {
 const anyDay: Days = { from: -Infinity, to: Infinity };
 
 /**
- * Checks what a visitor entered. The page and the server both call this, so they always agree. What is not asked for is neither
+ * Checks what a visitor entered. The page and the server both go by this, so they always agree. What is not asked for is neither
  * checked nor among the values; what is calculated is calculated here, whatever was sent for it.
  *
  * @param entered values by field key; a missing key counts as empty
@@ -41,52 +39,46 @@ export function checkForm(
   entered: Readonly<Record<string, unknown>>,
   today: Days = anyDay,
 ): FormResult {
-  const given = (key: string): unknown => (Object.hasOwn(entered, key) ? valueAt(entered, key) : '');
-  const texts = Object.fromEntries(rule.fields.map((field) => [field.key, tidied(field, given(field.key))]));
-  const filledIn = fillIn(rule, texts);
-  const { values, answers } = filledIn;
-  const faults: FieldFault[] = [];
-  for (const field of rule.fields) {
-    const value = valueAt(values, field.key);
-    if (value === undefined || field.program) continue;
-    const problem =
-      typeof given(field.key) === 'string'
-        ? (fieldProblem(field, value, isRequired(field, answers), today) ?? crossProblem(field, answers))
-        : 'malformed';
-    if (problem)
-      faults.push({
-        key: field.key,
-        element: field.element,
-        problem,
-        message: messageFor(field, problem, today, rule.lang),
-      });
-  }
-  return { ...filledIn, faults };
+  const filledIn = fillIn(rule, entered);
+  return { ...filledIn, faults: faultsIn(rule, entered, filledIn, today) };
 }
 
-/** Whether a value is only checked: it is never stored, in the page or on the server. */
-export const isSecret = ({ kind }: FieldRule): boolean => valueAt(fieldKinds, kind)?.secret === true;
-
-function tidied(field: FieldRule, value: unknown): string {
-  if (typeof value !== 'string') return '';
-  return valueAt(fieldKinds, field.kind)?.tidy(value) ?? value;
+/**
+ * What is wrong with a form that was filled in.
+ *
+ * @param entered what it was filled in with
+ * @example faultsIn(rule, { email: 'mira@' }, fillIn(rule, { email: 'mira@' }), today)[0].problem // 'malformed'
+ */
+export function faultsIn(
+  rule: FormRule,
+  entered: Readonly<Record<string, unknown>>,
+  { values, required, unfit }: Filled,
+  today: Days,
+): FieldFault[] {
+  const faults: FieldFault[] = [];
+  for (const field of rule.fields) {
+    const { key, element } = field;
+    const value = valueAt(values, key);
+    if (value === undefined || field.program) continue;
+    const problem =
+      typeof givenFor(entered, key) === 'string'
+        ? (fieldProblem(field, value, required.has(key), today) ?? (unfit.has(key) ? 'malformed' : null))
+        : 'malformed';
+    if (problem)
+      faults.push({ key, element, problem, message: messageFor(field, problem, today, rule.lang) });
+  }
+  return faults;
 }
 
 function fieldProblem(field: FieldRule, value: string, required: boolean, today: Days): FieldProblem | null {
   if (value === '') return required ? 'missing' : null;
   if (value.length > field.maxLength) return 'tooLong';
-  const kind = valueAt(fieldKinds, field.kind);
+  const kind = valueAt(fieldChecks, field.kind);
   if (!kind?.accepts(value, field) || !matches(value, field)) return 'malformed';
   const measure = kind.measure?.(value) ?? NaN;
   // What can't be compared is no fault of the visitor's.
   if (measure < limitOf(field, 'min', today.from)) return 'tooSmall';
   return measure > limitOf(field, 'max', today.to) ? 'tooLarge' : null;
-}
-
-/** What is wrong with a field beside others, once all of them are answered. */
-function crossProblem({ valid }: FieldRule, answers: Answers): FieldProblem | null {
-  if (!valid || valid.names.some((name) => (valueAt(answers, name) ?? '') === '')) return null;
-  return runProgram(valid.program, answers) === 0 ? 'malformed' : null;
 }
 
 // A pattern that this browser can't read holds nobody back: the server reads it too.
@@ -105,6 +97,6 @@ function messageFor(field: FieldRule, problem: FieldProblem, today: Days, langua
   if (!which) return message;
   const limit = limitOf(field, which, which === 'min' ? today.from : today.to);
   return filled(message, {
-    limit: valueAt(fieldKinds, field.kind)?.limitText?.(limit, language) ?? field[which] ?? '',
+    limit: valueAt(fieldChecks, field.kind)?.limitText?.(limit, language) ?? field[which] ?? '',
   });
 }

@@ -1,5 +1,6 @@
 import type { FieldRule, FormRule } from '@sirene/core/form';
-import { begin, goOn } from './begin.js';
+import * as part from '../parts/form.js';
+import * as check from './check.js';
 import { greet } from './greet.js';
 
 const field = (key: string, kind: string, more: Partial<FieldRule> = {}): FieldRule => ({
@@ -39,6 +40,12 @@ const html = `<form data-e="f" data-step-of="Step {count} of {total}: {name}">
   <input type="hidden" name="from" data-source="parameter" data-value="utm_source">
   <div class="faults" hidden><p></p></div><p class="status"></p></form>`;
 
+/** As pages do it: what checks a form follows what brings it to life. */
+const begin = (of: HTMLElement, by: FormRule, keptAs?: string) => {
+  part.begin(of, by, keptAs);
+  check.watch(of, by, part);
+};
+const goOn = (of: HTMLElement, by: FormRule) => check.goOn(of, by, part);
 const form = () => document.querySelector('form') as HTMLFormElement;
 const of = <E extends Element = HTMLInputElement>(selector: string) =>
   document.querySelector(selector) as unknown as E;
@@ -80,7 +87,7 @@ test('the next step is shown once this one is right; at the end all of it is', (
   expect(of('#e-name-error').textContent).toBe('Your name, please');
   enter('[name=name]', 'Mira Stone');
   expect(of('#e-name-error').textContent).toBe('');
-  expect(goOn(form(), rule)?.values).toEqual({
+  expect(goOn(form(), rule)).toEqual({
     plan: 'Tin',
     name: 'Mira Stone',
     seats: '',

@@ -1,9 +1,8 @@
-import { checkForm, isSecret, type Days, type FormResult, type FormRule } from '@sirene/core/form';
+import { isSecret, type FormRule } from '@sirene/core/form';
 import { controlsOf, enter, entries, isUntouched } from './entries.ts';
-import { forgive, showFaults } from './faults.ts';
 import { typedIn } from './kept.ts';
 import { react } from './react.ts';
-import { isInStep, nextStep, showStep, stepOf, stepWith } from './steps.ts';
+import { nextStep, showStep, stepOf } from './steps.ts';
 
 /** When each form was begun, ms. */
 const begun = new WeakMap<Element, number>();
@@ -13,15 +12,6 @@ export const filledBy = (form: Element): { trap: string; took: number } => ({
   trap: form.querySelector<HTMLInputElement>('[data-trap]')?.value.slice(0, 200) ?? '',
   took: Math.round(Date.now() - (begun.get(form) ?? Date.now())),
 });
-
-const today = (): Days => {
-  const now = new Date();
-  const day = Math.floor((now.getTime() - now.getTimezoneOffset() * 60_000) / 86_400_000);
-  return { from: day, to: day };
-};
-
-/** What is wrong with what a form holds now, and its values. */
-export const checked = (form: Element, rule: FormRule): FormResult => checkForm(rule, entries(form), today());
 
 /**
  * Brings a form to life, once: fills in what the page's address says and what was typed before, shows what its conditions let
@@ -56,56 +46,14 @@ export function begin(form: HTMLElement, rule: FormRule, keptAs?: string): void 
   };
   form.addEventListener('input', () => {
     react(form, rule);
-    forgive(form, rule, checked(form, rule).faults);
     keep();
   });
-  form.addEventListener('focusout', ({ target }) => sayOnLeaving(form, rule, target as Element));
   form.addEventListener('click', ({ target }) => {
     if (!Element.prototype.closest.call(target as Element, '[data-act=back]')) return;
     const before = nextStep(form, -1);
     if (before !== null) showStep(form, before, true);
     keep();
   });
-}
-
-/** What is wrong with a field is said once it is left, where something has been entered. */
-function sayOnLeaving(form: HTMLElement, rule: FormRule, control: Element): void {
-  const { name, value } = control as HTMLInputElement;
-  if (!name || !value) return;
-  const { faults } = checked(form, rule);
-  const isSaid = (element: string) => form.querySelector(`[data-e="${element}"][data-error]`) !== null;
-  showFaults(
-    form,
-    rule,
-    faults.filter(({ key, element }) => key === name || isSaid(element)),
-    false,
-  );
-}
-
-/**
- * The visitor wants to go on. In the middle of several steps what this one asks for is checked, and the next is shown; at the end
- * all of it is.
- *
- * @returns what is to be sent; `null` where something is wrong, or there is a next step
- */
-export function goOn(form: HTMLElement, rule: FormRule): FormResult | null {
-  const result = checked(form, rule);
-  const next = nextStep(form, 1);
-  if (next !== null) {
-    const here = result.faults.filter(({ element }) => isInStep(form, element));
-    showFaults(form, rule, here);
-    if (here.length === 0) {
-      showStep(form, next, true);
-      form.dispatchEvent(new Event('input'));
-    }
-    return null;
-  }
-  const [first] = result.faults;
-  const box = first && form.querySelector(`[data-e="${first.element}"]`);
-  const step = box ? stepWith(form, box) : null;
-  if (step !== null && step !== stepOf(form)) showStep(form, step);
-  showFaults(form, rule, result.faults);
-  return first ? null : result;
 }
 
 /** The longest value that is taken from the page, in characters. */

@@ -1,5 +1,5 @@
 import { valueAt } from '@sirene/core/base/maps';
-import { checkForm, type FormRule } from '@sirene/core/form';
+import { fillIn, type FormRule } from '@sirene/core/form';
 import { entries } from './entries.ts';
 
 /**
@@ -7,7 +7,7 @@ import { entries } from './entries.ts';
  * is not sent.
  */
 export function react(form: Element, rule: FormRule): void {
-  const { values, hidden } = checkForm(rule, entries(form));
+  const { values, hidden } = fillIn(rule, entries(form));
   for (const element of Object.keys(rule.shows ?? {})) {
     const box = form.querySelector<HTMLElement>(`[data-e="${element}"]`);
     if (box) box.hidden = hidden.has(element);

@@ -5,6 +5,7 @@ export interface Parts extends Record<PartName, object> {
   showing: typeof import('./showing.ts');
   anchor: typeof import('./anchor.ts');
   form: typeof import('./form.ts');
+  checks: typeof import('./checks.ts');
   file: typeof import('./file.ts');
   'own-choice': typeof import('./own-choice.ts');
   signature: typeof import('./signature.ts');

@@ -1,7 +1,8 @@
 import { noMemory } from '@sirene/core/behaviour';
 import type { FormRule } from '@sirene/core/form';
 import { jest } from '@jest/globals';
-import { showFaults, submit } from './form.js';
+import { showFaults, submit } from './checks.js';
+import * as part from './form.js';
 import { send as post, sendUnsent } from './sending.js';
 import { memoryOf, unsentOf } from '../storage.js';
 
@@ -70,7 +71,7 @@ const port = (of = rule) => ({
 
 async function send(email: string): Promise<void> {
   input().value = email;
-  await submit(form(), port());
+  await submit(form(), port(), part);
 }
 
 test('a mistake is said beside its field and nothing is sent', async () => {
@@ -198,7 +199,7 @@ test('a password is never kept in the page’s storage, and sent again all the s
   );
   answers = [down];
   (form().querySelector('[name=email]') as HTMLInputElement).value = 'mira@stone.example';
-  await submit(form(), port({ fields: [...rule.fields, secret] }));
+  await submit(form(), port({ fields: [...rule.fields, secret] }), part);
   expect(JSON.stringify({ ...localStorage })).not.toContain('sesame');
   expect(unsentOf('k').read() ?? []).toEqual([]);
   await jest.advanceTimersByTimeAsync(60_000);
@@ -217,15 +218,19 @@ test('what is sent shows its work; under attack it is sent once more with as muc
 
 test('where the work can’t be done it is sent without', async () => {
   input().value = 'mira@stone.example';
-  await submit(form(), {
-    ...port(),
-    send: (values, secret, by) =>
-      post(form(), values, {
-        ...{ address: '/c/k/submissions', site: 'k', widget: 'w', body: '/b/x.json', secret, by },
-        prove: () => Promise.reject(new Error('no part')),
-        refused: () => {},
-        done: () => done++,
-      }),
-  });
+  await submit(
+    form(),
+    {
+      ...port(),
+      send: (values, secret, by) =>
+        post(form(), values, {
+          ...{ address: '/c/k/submissions', site: 'k', widget: 'w', body: '/b/x.json', secret, by },
+          prove: () => Promise.reject(new Error('no part')),
+          refused: () => {},
+          done: () => done++,
+        }),
+    },
+    part,
+  );
   expect([sent.map(({ work }) => work), done]).toEqual([[''], 1]);
 });

@@ -1,7 +1,10 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 
 export const choice: FieldKind = {
   tidy: (value) => value,
+};
+
+export const choiceCheck: FieldCheck = {
   accepts: (value, { options = [], other = false }) =>
     options.includes(value) || (other && !value.includes('\n')),
 };

@@ -1,10 +1,13 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 
 const chosen = (value: string): readonly string[] => (value === '' ? [] : value.split('\n'));
 
 export const choices: FieldKind = {
   tidy: (value) => value,
   answer: chosen,
+};
+
+export const choicesCheck: FieldCheck = {
   measure: (value) => chosen(value).length,
   // Several are sent as one text, a line each; what is offered nowhere is what was entered, once.
   accepts: (value, { options = [], other = false }) =>

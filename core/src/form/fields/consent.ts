@@ -1,7 +1,10 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 
 export const consent: FieldKind = {
   tidy: (value) => value,
+};
+
+export const consentCheck: FieldCheck = {
   accepts: (value, { options = [] }) => options.includes(value),
 };
 

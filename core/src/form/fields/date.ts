@@ -1,11 +1,14 @@
 import { dayOf, dayText } from '../answer.js';
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 
 /** A limit that goes by the day on which the form is filled in. */
 const relative = /^today(?:([+-])(\d{1,4}))?$/;
 
 export const date: FieldKind = {
   tidy: (value) => value.trim(),
+};
+
+export const dateCheck: FieldCheck = {
   accepts: (value) => !Number.isNaN(dayOf(value)),
   measure: dayOf,
   limit(text, today) {

@@ -1,4 +1,4 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 
 // The address grammar browsers use for <input type=email> (WHATWG HTML, "valid e-mail address"), plus the dot in
 // the domain that a deliverable address has.
@@ -7,6 +7,9 @@ const address =
 
 export const email: FieldKind = {
   tidy: (value) => value.trim(),
+};
+
+export const emailCheck: FieldCheck = {
   accepts: (value) => value.length <= 254 && !value.includes('..') && address.test(value),
 };
 

@@ -1,4 +1,4 @@
-import type { FieldKind } from '../field.js';
+import type { FieldCheck, FieldKind } from '../field.js';
 
 /** A file that was sent ahead of its form: by what the server knows it, and what it is called. */
 export interface SentFile {
@@ -37,7 +37,10 @@ export const fileLines = (files: readonly SentFile[]): string =>
 /** Files that were sent ahead; the form says which. */
 export const file: FieldKind = {
   tidy: (value) => value,
-  accepts: (value) => filesIn(value)?.every(({ id }) => id !== '') ?? false,
   answer: (value) => (filesIn(value) ?? []).map(({ name }) => name),
+};
+
+export const fileCheck: FieldCheck = {
+  accepts: (value) => filesIn(value)?.every(({ id }) => id !== '') ?? false,
   measure: (value) => (value === '' ? 0 : value.split('\n').length),
 };

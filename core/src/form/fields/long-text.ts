@@ -1,8 +1,11 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 import { lengthLimits } from '../limits.js';
 
 export const longText: FieldKind = {
   tidy: (value) => value.replace(/\r\n?/g, '\n').trim(),
+};
+
+export const longTextCheck: FieldCheck = {
   accepts: () => true,
   measure: (value) => value.length,
 };

@@ -1,7 +1,10 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 
 export const name: FieldKind = {
   tidy: (value) => value.trim().replace(/\s+/g, ' '),
+};
+
+export const nameCheck: FieldCheck = {
   accepts: () => true,
 };
 

@@ -1,11 +1,14 @@
 import { numberOf } from '../answer.js';
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 import { amountLimits } from '../limits.js';
 
 export const number: FieldKind = {
   tidy: (value) => value.trim().replace(/\s/g, ''),
-  accepts: (value) => /^[+-]?\d+([.,]\d+)?$/.test(value),
   answer: (value) => (value === '' ? '' : numberOf(value)),
+};
+
+export const numberCheck: FieldCheck = {
+  accepts: (value) => /^[+-]?\d+([.,]\d+)?$/.test(value),
   measure: numberOf,
 };
 

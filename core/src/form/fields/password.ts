@@ -1,9 +1,12 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 
 export const password: FieldKind = {
   tidy: (value) => value,
-  accepts: () => true,
   secret: true,
+};
+
+export const passwordCheck: FieldCheck = {
+  accepts: () => true,
 };
 
 export const passwordSpec = {

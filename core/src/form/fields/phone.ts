@@ -1,7 +1,10 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 
 export const phone: FieldKind = {
   tidy: (value) => value.trim().replace(/\s+/g, ' '),
+};
+
+export const phoneCheck: FieldCheck = {
   // Digits with what people put between them (ITU-T E.123); at least five, at most fifteen (E.164).
   accepts: (value) => /^\+?[\d\s()/.-]+$/.test(value) && /^\d{5,15}$/.test(value.replace(/\D/g, '')),
 };

@@ -1,11 +1,13 @@
 import type { FieldKind, FieldSpec } from '../field.js';
-import { select } from './select.js';
+import { select, selectCheck } from './select.js';
 import { numberOf } from '../answer.js';
 
 export const scale: FieldKind = {
   ...select,
   answer: (value) => (Number.isNaN(numberOf(value)) ? value : numberOf(value)),
 };
+
+export const scaleCheck = selectCheck;
 
 export const scaleSpec = {
   kind: 'scale',

@@ -1,8 +1,11 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 import { lengthLimits } from '../limits.js';
 
 export const text: FieldKind = {
   tidy: (value) => value.trim(),
+};
+
+export const textCheck: FieldCheck = {
   accepts: () => true,
   measure: (value) => value.length,
 };

@@ -1,4 +1,4 @@
-import type { FieldKind, FieldSpec } from '../field.js';
+import type { FieldCheck, FieldKind, FieldSpec } from '../field.js';
 
 const clock = /^([01]\d|2[0-3]):([0-5]\d)$/;
 
@@ -13,6 +13,9 @@ const two = (value: number) => String(value).padStart(2, '0');
 export const time: FieldKind = {
   // Some browsers send seconds (HTML, valid time string).
   tidy: (value) => value.trim().replace(/^(\d\d:\d\d):\d\d(\.\d+)?$/, '$1'),
+};
+
+export const timeCheck: FieldCheck = {
   accepts: (value) => clock.test(value),
   measure: minutesOf,
   limit: minutesOf,

@@ -22,7 +22,8 @@ import { compileWidget, rulesOf, type CompiledWidget } from '@sirene/core/compil
 import { VirtualClock } from '@sirene/core/rehearse';
 import type { Brand } from '@sirene/core/style';
 import type { WidgetDocument } from '@sirene/core/document/widget';
-import { begin, goOn } from '@sirene/embed/parts/form';
+import { goOn } from '@sirene/embed/parts/checks';
+import * as formPart from '@sirene/embed/parts/form';
 import { factsOf } from '@sirene/embed/facts';
 import { typesOf } from '@sirene/embed/parts/page-types';
 import { perform } from '@sirene/embed/signals/perform';
@@ -330,10 +331,10 @@ export class Rehearsal {
     const body = compileWidget(this.script.document, this.script.brand);
     const rule = valueAt(body.forms, id);
     if (!rule) return;
-    begin(form, rule);
+    formPart.begin(form, rule);
     const isWrong = () => form.querySelector('[data-error]') !== null;
-    const result = goOn(form, rule);
-    const isWhole = result !== null;
+    const values = goOn(form, rule, formPart);
+    const isWhole = values !== null;
     this.#note(
       isWhole
         ? 'Submits the form (rehearsal: nothing is stored)'
@@ -341,15 +342,15 @@ export class Rehearsal {
           ? 'Submits with an error'
           : 'Goes on to the next step',
     );
-    if (result) {
+    if (values) {
       this.#session.send({ type: 'submit', widget: widgetId });
-      follow(body.after, result.values, {
+      follow(body.after, values, {
         open: (address) => this.#follow(address),
         openWidget: (name) => this.#openNamed(name),
         close: () => this.#session.send({ type: 'close', widget: widgetId }),
         thank: () => {
           this.stage.face('thanks', true);
-          this.stage.fillAnswers(result.values);
+          this.stage.fillAnswers(values);
         },
       });
     }

@@ -7,7 +7,8 @@ import type { SceneName, WidgetDocument } from '@sirene/core/document/widget';
 import type { Foreign } from '@sirene/core/compile/foreign';
 import { lookOn } from '@sirene/embed/looking';
 import type { TickingClock } from '@sirene/embed/parts/part';
-import { begin, greet, showFaults, showStep, stepWith } from '@sirene/embed/parts/form';
+import { greet, showFaults, watch } from '@sirene/embed/parts/checks';
+import * as formPart from '@sirene/embed/parts/form';
 import { beginsFolded, mount, type Mounted, type MountPort } from '@sirene/embed/mount';
 import { patch } from '@sirene/embed/patch';
 import { remainingBody } from '@sirene/embed/remaining-body';
@@ -268,17 +269,20 @@ export class StageController {
       const form = this.nodeOf(id);
       if (!form) continue;
       if (this.#port === editing) this.#turn(id, form);
-      else begin(form, rule);
+      else {
+        formPart.begin(form, rule);
+        watch(form, rule, formPart);
+      }
     }
   }
 
   /** Of a form in several steps the one is shown that holds what is selected, until something in another is. */
   #turn(id: string, form: HTMLElement): void {
     const selected = this.#forced.id === null ? null : this.nodeOf(this.#forced.id);
-    const step = (selected && stepWith(form, selected)) ?? this.#steps.get(id);
+    const step = (selected && formPart.stepWith(form, selected)) ?? this.#steps.get(id);
     if (step === undefined) return;
     this.#steps.set(id, step);
-    showStep(form, step);
+    formPart.showStep(form, step);
   }
 
   #unmount(): void {
