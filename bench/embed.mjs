@@ -22,6 +22,14 @@ async function sent(name, path, limit) {
   return figure(`embed: ${name}, as received`, value, 'kB', plain, limit);
 }
 
+/** What is allowed for each part, kB; of the others, 4. */
+const partLimits = { chat: 9, checks: 3 };
+
+const sentPart = (file) => {
+  const part = file.replace(/-[0-9a-f]{8}\.js$/, '');
+  return sent(`${part} part`, `/embed/${file}`, partLimits[part] ?? 4);
+};
+
 /** What the browser loads until the studio can be signed in to, in kB. */
 async function firstVisit(browser) {
   const context = await browser.newContext();
@@ -107,7 +115,7 @@ export default function embed() {
       ),
       await sent('a manifest', '/m/larkmoor.json', 3),
       await sent('a signup’s body', letter.body, 4),
-      ...(await Promise.all(scripts.map((part) => sent(`${part.split('-')[0]} part`, `/embed/${part}`, 4)))),
+      ...(await Promise.all(scripts.map(sentPart))),
       await arrival(browser),
       await firstVisit(browser),
     ];
