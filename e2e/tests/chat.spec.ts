@@ -361,6 +361,7 @@ test('members of the site write to each other, block and report, and the desk lo
   await remove.click();
   await report.getByRole('button', { name: 'Remove for both' }).click();
   await expect(report.getByText('Removed', { exact: true })).toBeVisible();
+  await expect(panel(lars).getByText('<b>Go away</b>')).toHaveCount(0);
   await report.getByRole('button', { name: 'Settle' }).click();
   await expect(report.getByText('Settled')).toBeVisible();
   await lars.context().close();

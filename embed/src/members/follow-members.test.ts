@@ -10,7 +10,7 @@ const message = (seq: number) => ({
   ...{ seq, id: `m${seq}`, text: `text ${seq}`, isMine: false, isRemoved: false },
 });
 const answer = (more: Partial<MembersAnswer> = {}): MembersAnswer => ({
-  ...{ me: { id: 'ada', name: 'Ada' }, threads: [], after: 0, messages: [], mark: '1' },
+  ...{ me: { id: 'ada', name: 'Ada' }, threads: [], after: 0, messages: [], removed: [], mark: '1' },
   ...more,
 });
 
@@ -50,6 +50,19 @@ test('what is told is shown once, and what was looked at is said with the next q
   expect(shown.at(-1)?.messages.map(({ seq }) => seq)).toEqual([1, 2]);
   await tell(answer({ mark: '3' }));
   expect(asked.at(-1)).toMatchObject({ after: 2, wait: true, mark: '3' });
+  followed.end();
+});
+
+test('what the desk removes is taken away where it stands', async () => {
+  const { shown, followed, tell } = server();
+  followed.open('bram');
+  await pass();
+  await tell(answer({ messages: [message(1), message(2)] }));
+  await tell(answer({ removed: ['m1'], mark: '2' }));
+  expect(shown.at(-1)?.messages).toMatchObject([
+    { id: 'm1', text: '', isRemoved: true },
+    { id: 'm2', text: 'text 2', isRemoved: false },
+  ]);
   followed.end();
 });
 

@@ -73,7 +73,11 @@ export function followMembers(
         mark = answer.mark;
         const known = new Set(messages.map(({ id }) => id));
         const fresh = answer.messages.filter(({ id }) => !known.has(id));
-        change({ threads: answer.threads, messages: [...messages, ...fresh], isCut: false, refusal: '' });
+        const removed = new Set(answer.removed);
+        const kept = messages.map((one) =>
+          removed.has(one.id) ? { ...one, text: '', isRemoved: true } : one,
+        );
+        change({ threads: answer.threads, messages: [...kept, ...fresh], isCut: false, refusal: '' });
         // What has just come is seen by now: the server is told with the next question, at once.
         if (fresh.length > 0 && isSeen()) mark = '';
       } catch (error) {

@@ -4,6 +4,8 @@ export interface MembersAnswer {
   threads: readonly MemberThread[];
   after: number;
   messages: readonly MemberMessage[];
+  /** Those of the messages before that the desk has removed, by their ids. */
+  removed: readonly string[];
   mark: string;
 }
 

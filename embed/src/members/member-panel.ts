@@ -162,12 +162,14 @@ export function memberPanel(
   const isBlocked = () =>
     last?.threads.some(({ other, isBlocked: is }) => is && other.id === last?.open) === true;
 
-  /** What is new is added at the end, so that screen readers read that alone. */
+  /** What is new is added at the end, so that screen readers read that alone; what was removed says so in its place. */
   const draw = ({ messages }: ShownMembers) => {
-    const drawn = new Set([...log.children].map((one) => one.getAttribute('data-id')));
+    const drawn = new Map([...log.children].map((one) => [one.getAttribute('data-id'), one]));
     const isAtEnd = log.scrollHeight - log.scrollTop - log.clientHeight < 40;
     for (const { id, text: said, isMine, isRemoved } of messages) {
-      if (drawn.has(id)) continue;
+      const before = drawn.get(id);
+      if (before && isRemoved) before.textContent = words.removed;
+      if (before) continue;
       const one = document.createElement('p');
       one.className = isMine ? words.classes.sent : words.classes.received;
       one.dataset['id'] = id;

@@ -38,6 +38,9 @@ export const followedMembers = answer('FollowedMembers', {
       strict,
     ),
   ),
+  removed: Type.Array(Type.String(), {
+    description: 'Messages of the open thread, up to `after`, that the desk has removed.',
+  }),
   mark: Type.String({ description: 'Another whenever something has changed; sent with the next question.' }),
 });
 

@@ -18,7 +18,15 @@ import { knownPerson } from '../people/known-person.js';
 import { newId } from '../shared/ids.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import type { FollowMembersDto, SayToMemberDto } from './dto/member-chat.dto.js';
-import { isBlockedBetween, lookedAt, messagesIn, threadOf, threadsOf, writeToMember } from './threads.js';
+import {
+  isBlockedBetween,
+  lookedAt,
+  messagesIn,
+  removedIn,
+  threadOf,
+  threadsOf,
+  writeToMember,
+} from './threads.js';
 
 /** Most members that a search tells. */
 const mostFound = 20;
@@ -154,6 +162,7 @@ export class MemberChatService {
     const database = this.connection.bare;
     const thread = other === undefined ? undefined : threadOf(database, site.id, me.id, other);
     const messages = thread === undefined ? [] : messagesIn(database, thread, after);
+    const removed = thread === undefined ? [] : removedIn(database, thread, after);
     return {
       me: { id: me.id, name: me.name },
       threads: threadsOf(database, site.id, me.id).map((one) => ({
@@ -166,6 +175,7 @@ export class MemberChatService {
       messages: messages.map(({ seq, id, byId, text, at, removedAt }) => ({
         ...{ seq, id, text, at, isMine: byId === me.id, isRemoved: removedAt !== null },
       })),
+      removed,
       mark: String(this.hub.countOf(memberKey(site.id, me.id))),
     };
   }

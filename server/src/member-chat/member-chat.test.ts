@@ -105,6 +105,10 @@ test('the desk reads what was reported, and nothing else; it removes, bars and s
   expect((await follow('ada', { other: 'bram', after: seq - 1 })).messages).toMatchObject([
     { isRemoved: true, text: '' },
   ]);
+  expect(await follow('ada', { other: 'bram', after: seq })).toMatchObject({
+    messages: [],
+    removed: [expect.any(String)],
+  });
   await moderate(report.id, 'bar');
   expect((await say('bram', 'cleo', 'Hello')).body.message).toMatch(/can’t write here any more/);
   expect((await ask('cleo', 'find', { words: 'Bram' })).body.members).toEqual([]);

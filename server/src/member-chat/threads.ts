@@ -49,6 +49,9 @@ const selectThreads = `SELECT t.id, other.id AS otherId, other.name AS otherName
 const selectMessages = `SELECT seq, id, byId, CASE WHEN removedAt IS NULL THEN text ELSE '' END AS text, at, removedAt
   FROM member_message WHERE threadId = ? AND seq > ? ORDER BY seq LIMIT ${most}`;
 
+const selectRemoved = `SELECT id FROM member_message WHERE threadId = ? AND seq <= ? AND removedAt IS NOT NULL
+  ORDER BY seq DESC LIMIT ${most}`;
+
 const pairOf = (one: string, other: string): [low: string, high: string] =>
   one < other ? [one, other] : [other, one];
 
@@ -88,6 +91,10 @@ export const threadsOf = (database: Database, siteId: string, me: string): SeenT
 /** What was written in a thread behind a message, in order; what was removed has no words any more. */
 export const messagesIn = (database: Database, thread: string, after: number): MemberMessage[] =>
   statement(database, selectMessages).all(thread, after) as MemberMessage[];
+
+/** What was removed of a thread up to a message, by the messages' ids: whoever has them drawn takes them away. */
+export const removedIn = (database: Database, thread: string, upTo: number): string[] =>
+  statement(database, selectRemoved).pluck().all(thread, upTo) as string[];
 
 /** A member has looked at all up to a message; says whether that is new. Called inside a transaction. */
 export function lookedAt(

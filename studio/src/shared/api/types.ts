@@ -3899,6 +3899,8 @@ export interface components {
         isMine: boolean;
         isRemoved: boolean;
       }[];
+      /** @description Messages of the open thread, up to `after`, that the desk has removed. */
+      removed: string[];
       /** @description Another whenever something has changed; sent with the next question. */
       mark: string;
     };
