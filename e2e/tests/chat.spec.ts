@@ -155,6 +155,15 @@ test('by keys alone from one conversation to another: each keeps what is written
   await answer.press('Alt+ArrowDown');
   await expect(answer).toHaveValue('It is on its way');
   await expect(page.getByRole('alert')).toContainText('can’t be reached');
+  // One that can't be read says so, and is read once it can be.
+  const reading = /\/conversations\/[^/]+\?after=/;
+  await page.route(reading, (route) => route.abort());
+  await row.first().click();
+  await expect(page.getByRole('alert')).toContainText('can’t be reached');
+  await expect(answer).toHaveCount(0);
+  await page.unroute(reading);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(answer).toHaveValue('Yes, bring them.');
 });
 
 test('outside its hours a message is left, answered by e-mail, and goes on without sockets too', async ({

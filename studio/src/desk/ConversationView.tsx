@@ -56,7 +56,7 @@ export function ConversationView(props: Props) {
   useEffect(() => {
     if (list.current) list.current.scrollTop = list.current.scrollHeight;
   }, [id, count]);
-  if (error !== null && !head) return <ErrorNote error={error} retry={() => inBackground(catchUp())} />;
+  if (error !== null && !about) return <ErrorNote error={error} retry={() => inBackground(catchUp())} />;
   if (!head) return <Waiting what="Loading the conversation" />;
   const last = log.messages.at(-1);
   const isSeen = signs !== null && last?.from === 'desk' && signs.seen >= last.seq;

@@ -148,13 +148,14 @@ function Desk({ site }: { site: Site }) {
   const [begun] = useState(() => new Map<string, Promise<Conversation>>());
   const open = useCallback(
     (id: string) => {
+      if (id === openId) return;
       const answer = readConversation(site, id, 0);
       // Whoever waits for it says what went wrong.
       answer.catch(() => undefined);
       begun.set(id, answer);
       setKept({ which, id, asked, isAhead: true });
     },
-    [site, begun, which, asked],
+    [site, begun, which, asked, openId],
   );
   useEffect(() => {
     if (!isChosen || kept.isAhead !== true) return;
