@@ -62,6 +62,8 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
     : { address: `${load.origin}/c/${load.site}/chat`, memory: chatMemoryOf(load.site) };
   const count = load.isTry ? () => {} : counter(`${load.origin}/c/${load.site}/events`);
 
+  const formParts = () => Promise.all([load.part('form'), load.part('checks')]);
+
   function happened(happening: keyof typeof counted, widget: ManifestWidget, detail?: unknown): void {
     count({ type: counted[happening], widget: widget.id });
     tell(happening, widget, detail);
@@ -92,7 +94,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
 
   function submit(form: HTMLFormElement, id: string, widget: ManifestWidget, mounted: Mounted): void {
     const rule = valueAt(mounted.body.forms, id) ?? { fields: [] };
-    Promise.all([load.part('form'), load.part('checks')])
+    formParts()
       .then(([part, checks]) => {
         const port: FormPort = {
           widget: widget.id,
@@ -132,7 +134,7 @@ export function showing({ load, page, send, open, tell }: ShowingPort): SurfaceP
   function checkOnceTouched({ parts }: ManifestWidget, mounted: Mounted): void {
     if (!parts.includes('form')) return;
     const begun = () => {
-      Promise.all([load.part('form'), load.part('checks')])
+      formParts()
         .then(([part, checks]) => checks.watchAll(mounted, part))
         .catch(report);
     };

@@ -1,5 +1,5 @@
-import { valueAt } from '@sirene/core/base/maps';
 import { goOn, watch, type FormPart } from '../form/check.ts';
+import { formsOf } from '../form/forms-of.ts';
 import { keptName } from '../form/kept.ts';
 import type { FormRule } from '@sirene/core/form';
 import type { Mounted } from '../mount.ts';
@@ -30,9 +30,6 @@ export async function submit(form: HTMLFormElement, port: FormPort, part: FormPa
 }
 
 /** Checks what is entered into the forms of a widget from now on. */
-export function watchAll({ box, body }: Mounted, part: FormPart): void {
-  for (const form of box.querySelectorAll('form')) {
-    const rule = valueAt(body.forms, form.getAttribute('data-e') ?? '');
-    if (rule) watch(form, rule, part);
-  }
+export function watchAll(mounted: Mounted, part: FormPart): void {
+  for (const [form, rule] of formsOf(mounted)) watch(form, rule, part);
 }

@@ -1,5 +1,5 @@
-import { valueAt } from '@sirene/core/base/maps';
 import { begin } from '../form/begin.ts';
+import { formsOf } from '../form/forms-of.ts';
 import { keptName, typedIn } from '../form/kept.ts';
 import type { Mounted } from '../mount.ts';
 import type { Attached, PartPage, PartWidget } from './part.ts';
@@ -15,12 +15,9 @@ export const arrived = (form: HTMLFormElement, widget: string): void =>
   typedIn(form.ownerDocument.defaultView as Window, keptName(widget, form)).write(null);
 
 /** Brings the forms of a widget to life, for as long as it is there. */
-export function attach({ box, body }: Mounted, _page: PartPage, widget: PartWidget): Attached {
+export function attach(mounted: Mounted, _page: PartPage, widget: PartWidget): Attached {
   const written = () => {
-    for (const form of box.querySelectorAll('form')) {
-      const rule = valueAt(body.forms, form.getAttribute('data-e') ?? '');
-      if (rule) begin(form, rule, keptName(widget.id, form));
-    }
+    for (const [form, rule] of formsOf(mounted)) begin(form, rule, keptName(widget.id, form));
   };
   written();
   return { written, end: () => {} };

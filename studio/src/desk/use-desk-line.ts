@@ -2,6 +2,7 @@ import { LineSocket, Refused } from '@sirene/embed/chat/socket';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { at, withQuery, type AnswerOf, type Site } from '../shared/api/index.ts';
 import { inBackground } from '../shared/background.ts';
+import { useStable } from '../shared/use-stable.ts';
 
 /** Before each further try, ms; the last again and again. */
 const waits = [1000, 2000, 5000, 10_000];
@@ -39,12 +40,9 @@ export interface DeskLine {
 export function useDeskLine(site: Site, asks: DeskAsks, happened: () => void): DeskLine {
   const [isCut, setCut] = useState(false);
   const [signs, setSigns] = useState<{ of: string | undefined; signs: VisitorSigns | null }>();
-  const call = useRef(happened);
+  const tell = useStable(happened);
   const asked = useRef(asks);
   const again = useRef<AbortController>(undefined);
-  useEffect(() => {
-    call.current = happened;
-  });
   const { open, seen, away } = asks;
   useEffect(() => {
     asked.current = { open, seen, away };
@@ -90,7 +88,7 @@ export function useDeskLine(site: Site, asks: DeskAsks, happened: () => void): D
           setSigns({ of: now, signs: answer.open });
           setCut(false);
           failures = 0;
-          if (isNews) call.current();
+          if (isNews) tell();
         } catch {
           if (ending.signal.aborted) return;
           if (again.current.signal.aborted) continue;
@@ -105,7 +103,7 @@ export function useDeskLine(site: Site, asks: DeskAsks, happened: () => void): D
       ending.abort();
       socket.end();
     };
-  }, [site.id, socket]);
+  }, [site.id, socket, tell]);
   const typedAt = useRef(-Infinity);
   const sent = useCallback(() => {
     typedAt.current = -Infinity;

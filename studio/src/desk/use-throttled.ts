@@ -1,12 +1,10 @@
 import { useEffect, useRef } from 'react';
+import { useStable } from '../shared/use-stable.ts';
 
 /** Calls at once, and then at most once in so many ms however often it is asked; the last wish is always met. */
 export function useThrottled(call: () => void, ms: number): () => void {
-  const latest = useRef(call);
+  const latest = useStable(call);
   const state = useRef({ timer: 0, isWanted: false });
-  useEffect(() => {
-    latest.current = call;
-  });
   useEffect(() => () => window.clearTimeout(state.current.timer), []);
   const run = () => {
     const { current } = state;
@@ -14,7 +12,7 @@ export function useThrottled(call: () => void, ms: number): () => void {
       current.isWanted = true;
       return;
     }
-    latest.current();
+    latest();
     current.timer = window.setTimeout(() => {
       current.timer = 0;
       if (!current.isWanted) return;

@@ -26,7 +26,7 @@ function made(axes: readonly Axis[]): AxisValue[] {
     parts.filter((__, at) => bits & (1 << at)),
   );
   const cuts = [...new Set(axes.flatMap((axis) => axis.cuts ?? []))].sort((a, b) => a - b);
-  const numbers = around(cuts, parts.length > 0);
+  const numbers = numbersAbout(cuts, parts.length > 0);
   return [undefined, ...numbers].flatMap((number) => choices.map((chosen) => make(chosen, number)));
 }
 
@@ -34,7 +34,7 @@ function made(axes: readonly Axis[]): AxisValue[] {
  * Numbers at, between, below and above some others, which ascend. Where digits matter too, there are several of each kind, as
  * unlike one another as their digits can make them.
  */
-function around(cuts: readonly number[], digitsMatter: boolean): number[] {
+function numbersAbout(cuts: readonly number[], digitsMatter: boolean): number[] {
   const [first, last] = [cuts[0], cuts.at(-1)];
   if (first === undefined || last === undefined) return [];
   const shares = digitsMatter ? [1, 2, 3, 4, 5, 6, 7, 8].map((digit) => digit / 9) : [0.5];
