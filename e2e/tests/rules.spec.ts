@@ -68,7 +68,6 @@ test('five thousand visitors are played in the browser, and the same seed gives 
 }) => {
   await signIn(page, 'widgets');
   await page.getByRole('button', { name: 'Traffic', exact: true }).click();
-  await page.getByRole('button', { name: 'Play traffic' }).click();
   const row = page.getByRole('row', { name: /^Sky letter/ });
   await expect(page.getByRole('button', { name: 'Play traffic' })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText('5,000', { exact: true })).toBeVisible();
@@ -78,6 +77,19 @@ test('five thousand visitors are played in the browser, and the same seed gives 
   await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 30_000 });
   expect(await row.textContent()).toBe(first);
   await expect(page.getByRole('row', { name: /^Basket/ })).toContainText('Only when');
+  await test.step('what the visitors are like is changed: the figures follow', async () => {
+    await page.getByLabel('Visitors', { exact: true }).fill('800');
+    await expect(page.getByText('800', { exact: true })).toBeVisible();
+    await expect(page.getByText('5,000', { exact: true })).toHaveCount(0);
+  });
+  await test.step('many visitors are played for a while, and stopped', async () => {
+    await page.getByLabel('Visitors', { exact: true }).fill('50000');
+    await page.getByRole('button', { name: 'Stop' }).click();
+    await expect(page.getByRole('progressbar')).toHaveCount(0);
+    await expect(page.getByText('50,000', { exact: true })).toHaveCount(0);
+    await page.getByLabel('Visitors', { exact: true }).fill('600');
+    await expect(page.getByText('600', { exact: true })).toBeVisible();
+  });
 });
 
 test('a draft runs on the live page before it is published, says why, and nothing of it is sent', async ({

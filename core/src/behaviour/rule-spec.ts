@@ -53,6 +53,8 @@ export interface RuleSpec<S extends TObject = TObject> {
   found?(visit: PageVisit, rule: never): string;
   /** What it goes by, of visitors; a condition on the page alone has none. */
   axis?(rule: never): Axis;
+  /** Of a condition: while a visitor is on a page, it holds or it does not, whatever they do there. */
+  settled?: true;
   /** What a page must listen to for it. */
   watches?: readonly SignalType[];
   /** Checks that a schema can't express: `[key, reason]`. */

@@ -34,6 +34,7 @@ const patterns = () => Type.Array(Type.String({ minLength: 1, maxLength: 300 }),
 export const addressSpec = defineRule({
   type: 'address',
   label: 'Pages',
+  settled: true,
   schema: () => ruleSchema('address', { include: patterns(), exclude: patterns() }),
   create: () => ({ type: 'address', include: [], exclude: [] }),
   phrase: ({ include, exclude }: AddressCondition) =>

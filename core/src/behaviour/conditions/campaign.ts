@@ -34,6 +34,7 @@ const word = (parameter: Parameter) => parameter.slice(4);
 export const campaignSpec = defineRule({
   type: 'campaign',
   label: 'Campaign',
+  settled: true,
   schema: () => ruleSchema('campaign', { parameter: oneOf(campaignParameters), values: texts(50, 200) }),
   create: () => ({ type: 'campaign', parameter: 'utm_campaign', values: [] }),
   phrase: ({ parameter, values }: CampaignCondition) =>

@@ -31,6 +31,7 @@ const names: Readonly<Record<Device, string>> = { phone: 'Phone', tablet: 'Table
 export const deviceSpec = defineRule({
   type: 'device',
   label: 'Device',
+  settled: true,
   schema: () =>
     ruleSchema('device', {
       devices: Type.Array(oneOf(devices), { minItems: 1, maxItems: 3, uniqueItems: true }),

@@ -25,6 +25,7 @@ export const language: ConditionKind<LanguageCondition> = {
 export const languageSpec = defineRule({
   type: 'language',
   label: 'Language',
+  settled: true,
   schema: () =>
     ruleSchema('language', {
       languages: Type.Array(

@@ -22,6 +22,7 @@ export const pageType: ConditionKind<PageTypeCondition> = {
 export const pageTypeSpec = defineRule({
   type: 'page-type',
   label: 'Page type',
+  settled: true,
   schema: () => ruleSchema('page-type', { types: texts(20, 60) }),
   create: () => ({ type: 'page-type', types: ['Article'] }),
   phrase: ({ types }: PageTypeCondition) => `on pages of type ${listed(types, 'or') || '(none chosen)'}`,

@@ -22,6 +22,7 @@ export const pagesSeen: ConditionKind<PagesSeenCondition> = {
 export const pagesSeenSpec = defineRule({
   type: 'pages-seen',
   label: 'Pages seen this visit',
+  settled: true,
   schema: () => ruleSchema('pages-seen', { atLeast: Type.Integer({ minimum: 1, maximum: 1000 }) }),
   create: () => ({ type: 'pages-seen', atLeast: 2 }),
   phrase: ({ atLeast }: PagesSeenCondition) => `on their ${ordinal(atLeast)} page or later`,

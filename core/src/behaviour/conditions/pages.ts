@@ -23,6 +23,7 @@ export const pages: ConditionKind<PagesCondition> = {
 export const pagesSpec = defineRule({
   type: 'pages',
   label: 'Chosen pages',
+  settled: true,
   schema: () => ruleSchema('pages', { pages: texts(100, 300) }),
   create: () => ({ type: 'pages', pages: [] }),
   phrase: ({ pages: chosen }: PagesCondition) =>

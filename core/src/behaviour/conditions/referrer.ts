@@ -28,6 +28,7 @@ export const referrer: ConditionKind<ReferrerCondition> = {
 export const referrerSpec = defineRule({
   type: 'referrer',
   label: 'Referrer',
+  settled: true,
   schema: () => ruleSchema('referrer', { way: oneOf(ways), sites: texts(50, 200) }),
   create: () => ({ type: 'referrer', way: 'any', sites: [] }),
   phrase: ({ way, sites }: ReferrerCondition) =>

@@ -20,6 +20,7 @@ export const returning: ConditionKind<ReturningCondition> = {
 export const returningSpec = defineRule({
   type: 'returning',
   label: 'New or returning',
+  settled: true,
   schema: () => ruleSchema('returning', { is: oneOf(['new', 'returning']) }),
   create: () => ({ type: 'returning', is: 'new' }),
   phrase: ({ is }: ReturningCondition) => (is === 'new' ? 'who are new' : 'who return'),

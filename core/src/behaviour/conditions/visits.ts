@@ -27,6 +27,7 @@ const count = () => Type.Integer({ minimum: 1, maximum: most });
 export const visitsSpec = defineRule({
   type: 'visits',
   label: 'Visits',
+  settled: true,
   schema: () => ruleSchema('visits', { from: count(), to: count() }),
   create: () => ({ type: 'visits', from: 2, to: most }),
   phrase: ({ from, to }: VisitsCondition) =>

@@ -25,6 +25,7 @@ const pixels = () => Type.Integer({ minimum: 0, maximum: widest });
 export const widthSpec = defineRule({
   type: 'width',
   label: 'Window width',
+  settled: true,
   schema: () => ruleSchema('width', { from: pixels(), to: pixels() }),
   create: () => ({ type: 'width', from: 0, to: widest }),
   phrase: ({ from, to }: WidthCondition) =>

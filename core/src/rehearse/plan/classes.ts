@@ -1,4 +1,5 @@
-import { conditionSpecs, specOf, type Axis, type AxisValue, type Condition } from '../../behaviour/index.js';
+import type { Axis, AxisValue, Condition } from '../../behaviour/index.js';
+import { axisOf } from './studied.js';
 
 /** Of more than so many parts, not every choice is tried: 2 to the power of them. */
 const mostParts = 6;
@@ -7,7 +8,7 @@ const mostParts = 6;
 export function mergedAxes(conditions: readonly Condition[]): Axis[] {
   const merged = new Map<string, Axis[]>();
   for (const condition of conditions) {
-    const axis = specOf(conditionSpecs, condition).axis?.(condition as never);
+    const axis = axisOf(condition);
     if (axis) merged.set(axis.key, [...(merged.get(axis.key) ?? []), axis]);
   }
   return [...merged].map(([key, axes]) => {

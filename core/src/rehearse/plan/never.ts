@@ -1,10 +1,4 @@
-import {
-  compileTargeting,
-  groupOf,
-  type Condition,
-  type PageVisit,
-  type Targeting,
-} from '../../behaviour/index.js';
+import { groupOf, type Targeting } from '../../behaviour/index.js';
 import { anyVisit } from './any-visit.js';
 import { satisfy } from './satisfy.js';
 
@@ -32,8 +26,4 @@ export function neverMatches(tree: Targeting): Never | null {
 }
 
 /** Conditions on the page may hold or not, each for itself: which pages there are is not known. */
-const canMatch = (trees: readonly Targeting[]): boolean =>
-  satisfy(trees, anyVisit, testOf, () => undefined) !== null;
-
-const testOf = (condition: Condition): ((visit: PageVisit) => boolean) =>
-  compileTargeting(condition, { idOf: (slug) => slug });
+const canMatch = (trees: readonly Targeting[]): boolean => satisfy(trees, anyVisit, () => undefined) !== null;

@@ -1,13 +1,10 @@
 import {
   comesByItself,
   compete,
-  compileTargeting,
-  conditionSpecs,
   interrupts,
   leavesOf,
   phoneUpTo,
   placeOf,
-  specOf,
   type Condition,
   type PageVisit,
   type Policy,
@@ -16,6 +13,7 @@ import {
 } from '../../behaviour/index.js';
 import { anyVisit } from './any-visit.js';
 import { holds, satisfy, type Example } from './satisfy.js';
+import { axisOf, testOf } from './studied.js';
 import { scheduledTogether } from './together.js';
 
 /** A page of the site, as far as rules ask. */
@@ -113,10 +111,10 @@ const firstOf = (a: WidgetRules, b: WidgetRules): string | undefined =>
   a.priority === b.priority ? undefined : a.priority > b.priority ? a.id : b.id;
 
 function prepared(rules: WidgetRules): Planned {
-  const pageLeaves = leavesOf(rules.targeting).filter((leaf) => !specOf(conditionSpecs, leaf).axis);
+  const pageLeaves = leavesOf(rules.targeting).filter((leaf) => !axisOf(leaf));
   return {
     rules,
-    onPage: pageLeaves.map((leaf) => [leaf, compileTargeting(leaf)]),
+    onPage: pageLeaves.map((leaf) => [leaf, testOf(leaf)]),
     comesByItself: comesByItself(rules),
   };
 }
@@ -141,9 +139,6 @@ const visitOn = ({ address, types, markers }: PlannedPage, now: number): PageVis
   arrivedAt: now,
 });
 
-// What is remembered of other widgets is kept by their names here, so that an example can say them.
-const testOf = (condition: Condition) => compileTargeting(condition, { idOf: (slug) => slug });
-
 function presenceOf(
   { rules, comesByItself }: Planned,
   { outcomes }: PageOutcomes,
@@ -151,11 +146,11 @@ function presenceOf(
 ): Presence {
   const onPage = (condition: Condition) => outcomes.get(condition);
   const held = holds(rules.targeting, onPage);
-  const somebody = held ?? satisfy([rules.targeting], visit, testOf, onPage) !== null;
+  const somebody = held ?? satisfy([rules.targeting], visit, onPage) !== null;
   if (!somebody) return 'never';
   if (!comesByItself) return 'asked';
   const not: Targeting = { none: [rules.targeting] };
-  const everybody = held ?? satisfy([not], visit, testOf, onPage) === null;
+  const everybody = held ?? satisfy([not], visit, onPage) === null;
   return everybody ? 'all' : 'some';
 }
 
@@ -190,7 +185,7 @@ function meeting(
   const outcomes = new Map(pair.flatMap((at) => [...(says[at]?.outcomes ?? [])]));
   const trees = pair.flatMap((at) => planned[at]?.rules.targeting ?? []);
   const upTo = (to?: number): Example | null =>
-    satisfy(to ? [...trees, { type: 'width', from: 0, to }] : trees, visit, testOf, (condition) =>
+    satisfy(to ? [...trees, { type: 'width', from: 0, to }] : trees, visit, (condition) =>
       outcomes.get(condition),
     );
   // An example on a usual phone says more than one on the widest window that counts as one.

@@ -1,13 +1,12 @@
 import {
-  conditionSpecs,
   leavesOf,
-  specOf,
   type AxisValue,
   type Condition,
   type PageVisit,
   type Targeting,
 } from '../../behaviour/index.js';
 import { mergedAxes } from './classes.js';
+import { axisOf, testOf } from './studied.js';
 
 /** One kind of visitor, as far as some conditions tell visitors apart: by what of each axis they are. */
 export interface Example {
@@ -16,9 +15,6 @@ export interface Example {
   /** The visit of such a visitor, on the page that was asked about. */
   visit: PageVisit;
 }
-
-/** Whether a condition holds for a visit; compiled, and asked once for each value of its axis. */
-export type TestOf = (condition: Condition) => (visit: PageVisit) => boolean;
 
 /** After so many kinds of visitors somebody is taken to be among the rest: better one clash too many than a frozen page. */
 const mostSteps = 200_000;
@@ -42,10 +38,9 @@ interface Question {
 export function satisfy(
   trees: readonly Targeting[],
   visit: PageVisit,
-  testOf: TestOf,
   onPage: (condition: Condition) => Known,
 ): Example | null {
-  const questions = questionsOf(trees, visit, testOf, onPage);
+  const questions = questionsOf(trees, visit, onPage);
   const known = new Map<Condition, boolean>();
   const chosen: AxisValue[] = [];
   const outcome = (condition: Condition): Known => known.get(condition) ?? onPage(condition);
@@ -76,18 +71,17 @@ export function satisfy(
 function questionsOf(
   trees: readonly Targeting[],
   visit: PageVisit,
-  testOf: TestOf,
   onPage: (condition: Condition) => Known,
 ): Question[] {
   const asked = trees.flatMap((tree) => leavesOf(tree)).filter((leaf) => onPage(leaf) === undefined);
-  const free = asked.filter((leaf) => keyOf(leaf) === undefined);
+  const free = asked.filter((leaf) => !axisOf(leaf));
   const either = free.map((leaf): Question => ({
     values: [whichever, whichever],
     outcomes: new Map([[leaf, [true, false]]]),
   }));
   return mergedAxes(asked)
     .map((axis): Question => {
-      const conditions = asked.filter((leaf) => keyOf(leaf) === axis.key);
+      const conditions = asked.filter((leaf) => axisOf(leaf)?.key === axis.key);
       const tests = conditions.map(testOf);
       // Of visitors whom no condition tells apart, one is enough.
       const kinds = new Map<string, [AxisValue, boolean[]]>();
@@ -110,9 +104,6 @@ function questionsOf(
 
 /** A page of which is not known whether a condition holds on it. */
 const whichever: AxisValue = { id: '', words: '', set: (visit) => visit };
-
-const keyOf = (condition: Condition): string | undefined =>
-  specOf(conditionSpecs, condition).axis?.(condition as never).key;
 
 /** Whether a tree holds, by what is known of its conditions (Kleene's logic of three values). */
 export function holds(tree: Targeting, outcome: (condition: Condition) => Known): Known {

@@ -1,9 +1,10 @@
 import { seeded, seedOf } from '../../base/random/index.js';
-import { compileRules, type Policy, type WidgetRules } from '../../behaviour/index.js';
+import type { Policy, WidgetRules } from '../../behaviour/index.js';
 import type { ZoneTable } from '../../base/time/index.js';
 import type { PlannedPage } from '../plan/index.js';
 import type { TrafficModel } from './model.js';
 import { heardBy, playVisitor } from './play.js';
+import { settledRules } from './settled.js';
 import { resultOf, Tally, type TrafficCount, type TrafficResult } from './result.js';
 import { makeVisitor } from './visits.js';
 import { likelyWays, waysOf, type WayTable } from './ways.js';
@@ -45,7 +46,7 @@ export function* countTraffic(
   each = 500,
 ): Generator<TrafficCount> {
   const { model, pages, widgets, policy, start, zone } = input;
-  const site = compileRules(widgets, policy);
+  const site = settledRules(widgets, policy);
   const tally = new Tally(site, pages.length, zone);
   const ways = waysOf(pages, input.ways ?? likelyWays(pages));
   const idsOf = (list: typeof widgets) => new Set(list.map(({ id }) => id));

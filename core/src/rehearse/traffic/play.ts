@@ -106,7 +106,8 @@ export function playVisitor(site: SiteRules, visitor: Visitor, playing: Playing)
     for (const stay of pages) {
       state = playPage(site, state, stay, now, playing);
       now += stay.stay;
-      counter.left(state);
+      // What has become due without anything happening, behind a widget that has the place, has become so by now.
+      counter.left(state.page ? { ...state, page: { ...state.page, now } } : state);
     }
     counter.ended(state.memory.interruptions);
   }

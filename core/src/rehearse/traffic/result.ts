@@ -1,5 +1,11 @@
 import { aheadAt, type ZoneTable } from '../../base/time/index.js';
-import { lostTo, type Lost, type MachineState, type SiteRules } from '../../behaviour/index.js';
+import {
+  lostTo,
+  type CompiledRules,
+  type Lost,
+  type MachineState,
+  type SiteRules,
+} from '../../behaviour/index.js';
 import type { Counter } from './play.js';
 
 /** What became of one widget. */
@@ -37,6 +43,13 @@ interface WidgetCount extends Omit<WidgetResult, 'appears'> {
   waits: Record<number, number>;
 }
 
+/** What is counted of a widget while visitors are played. */
+interface Counted extends WidgetCount {
+  /** The visitor who has seen it last, by their number, and on how many page views it was among those that may appear. */
+  seenBy: number;
+  here: number;
+}
+
 const mostInterruptions = 5;
 const hourMs = 3_600_000;
 const waitMs = 100;
@@ -47,25 +60,28 @@ export class Tally implements Counter {
   #visits = 0;
   #pageViews = 0;
   readonly #interruptions = Array.from({ length: mostInterruptions + 1 }, () => 0);
-  readonly #of = new Map<string, WidgetCount & { seenBy: number }>();
+  /** In the order of the site's widgets. */
+  readonly #widgets: readonly Counted[];
+  readonly #of: ReadonlyMap<string, Counted>;
 
   constructor(
     private readonly site: SiteRules,
     pages: number,
     private readonly zone: ZoneTable,
   ) {
-    for (const { id } of site.widgets)
-      this.#of.set(id, {
-        widget: id,
-        reach: 0,
-        shown: 0,
-        submitted: 0,
-        waits: {},
-        pages: Array.from({ length: pages }, () => 0),
-        hours: Array.from({ length: 24 }, () => 0),
-        lost: {},
-        seenBy: -1,
-      });
+    this.#widgets = site.widgets.map(({ id }) => ({
+      widget: id,
+      reach: 0,
+      shown: 0,
+      submitted: 0,
+      waits: {},
+      pages: Array.from({ length: pages }, () => 0),
+      hours: Array.from({ length: 24 }, () => 0),
+      lost: {},
+      seenBy: -1,
+      here: 0,
+    }));
+    this.#of = new Map(this.#widgets.map((one) => [one.widget, one]));
   }
 
   /** Another visitor comes. */
@@ -101,16 +117,11 @@ export class Tally implements Counter {
   /** They leave a page. */
   left(state: MachineState): void {
     this.#pageViews++;
-    const { here, open } = state;
-    let next = 0;
-    for (const [index, widget] of this.site.widgets.entries()) {
-      const isHere = here[next] === index;
-      if (isHere) next++;
-      // Of most it is known already that the page is not theirs.
-      const why = isHere || open.includes(widget.id) ? lostTo(this.site, widget, state) : 'targeting';
-      if (!why) continue;
-      const { lost } = this.#of.get(widget.id) as WidgetCount;
-      lost[why] = (lost[why] ?? 0) + 1;
+    for (const index of state.here) {
+      const of = this.#widgets[index] as Counted;
+      of.here++;
+      const why = lostTo(this.site, this.site.widgets[index] as CompiledRules, state);
+      if (why) of.lost[why] = (of.lost[why] ?? 0) + 1;
     }
   }
 
@@ -127,7 +138,12 @@ export class Tally implements Counter {
       visits: this.#visits,
       pageViews: this.#pageViews,
       interruptions: [...this.#interruptions],
-      widgets: [...this.#of.values()].map(({ seenBy: _, ...of }) => of),
+      widgets: this.#widgets.map(({ seenBy: _, here, lost, ...of }) => {
+        // On all other pages it was known on arriving already that the page is not theirs, and nobody here opens any by hand.
+        const elsewhere = this.#pageViews - here;
+        const targeting = (lost.targeting ?? 0) + elsewhere;
+        return { ...of, lost: targeting > 0 ? { ...lost, targeting } : lost };
+      }),
     };
   }
 }

@@ -1,10 +1,17 @@
 import { Box, Button, Flex, Grid, Progress, Stack, Text } from '@chakra-ui/react';
 import { dayMs } from '@sirene/core/base/time';
 import { zoneTable } from '@sirene/core/base/zones';
-import { likelyWays, usualTraffic, type WayTable } from '@sirene/core/rehearse/traffic';
+import type { PlanInput } from '@sirene/core/rehearse/plan';
+import {
+  likelyWays,
+  usualTraffic,
+  type TrafficInput,
+  type TrafficModel,
+  type WayTable,
+} from '@sirene/core/rehearse/traffic';
 import { Play, Square } from 'lucide-react';
-import { useState } from 'react';
-import type { Site } from '../../shared/api/index.ts';
+import { useMemo, useState } from 'react';
+import type { PlannedWidget, Site } from '../../shared/api/index.ts';
 import { ErrorNote } from '../../shared/ErrorNote.tsx';
 import { count } from '../../shared/format.ts';
 import { Toggle } from '../../shared/Toggle.tsx';
@@ -16,17 +23,34 @@ import { TrafficSliders } from './TrafficSliders.tsx';
 import { WayEditor } from './WayEditor.tsx';
 import { useTraffic } from './use-traffic.ts';
 
+/** What is played: from the midnight before now on, by the clocks of the site; `null` where there is nothing to play on. */
+function trafficOf(
+  { pages, widgets, policy }: PlanInput & { widgets: readonly PlannedWidget[] },
+  model: TrafficModel,
+  ways: WayTable | null,
+  siteZone: string,
+  now: number,
+): (TrafficInput & { widgets: readonly PlannedWidget[] }) | null {
+  if (pages.length === 0 || widgets.length === 0) return null;
+  const start = new Date(now).setUTCHours(0, 0, 0, 0);
+  const zone = zoneTable(siteZone, start - dayMs, start + (model.days + 2) * dayMs);
+  return { model, pages, widgets, policy, start, zone, ...(ways && { ways }) };
+}
+
 /** Plays thousands of visitors through the site's widgets: who sees what, when, how often they are interrupted, and what never comes. */
 export function TrafficView({ site }: { site: Site }) {
   const [withDrafts, setWithDrafts] = useState(true);
   const { input, error, refresh } = usePlanInput(site, withDrafts);
   const [model, setModel] = useState(usualTraffic);
   const [ways, setWays] = useState<WayTable | null>(null);
-  const { result, playing, play, stop } = useTraffic();
+  const [now] = useState(Date.now);
+  const traffic = useMemo(
+    () => (input ? trafficOf(input, model, ways, site.zone, now) : null),
+    [input, model, ways, site.zone, now],
+  );
+  const { known, played, play, stop } = useTraffic(traffic);
   if (error) return <ErrorNote error={error} retry={() => inBackground(refresh())} />;
   if (!input) return <Waiting what="Loading the site’s rules" />;
-  const { pages, widgets, policy } = input;
-  const isEmpty = pages.length === 0 || widgets.length === 0;
   return (
     <Grid templateColumns="268px minmax(0, 1fr)" gap="4" alignItems="start">
       <Box
@@ -40,36 +64,27 @@ export function TrafficView({ site }: { site: Site }) {
         overflow="auto"
       >
         <Stack gap="4">
-          {playing ? (
+          {played !== null ? (
             <Button size="sm" variant="outline" colorPalette="plain" onClick={stop}>
               <Square size={13} aria-hidden />
               Stop
             </Button>
           ) : (
-            <Button
-              size="sm"
-              colorPalette="signal"
-              disabled={isEmpty}
-              onClick={() => {
-                const start = new Date().setUTCHours(0, 0, 0, 0);
-                const zone = zoneTable(site.zone, start - dayMs, start + (model.days + 2) * dayMs);
-                play({ model, pages, widgets, policy, start, zone, ...(ways && { ways }) });
-              }}
-            >
+            <Button size="sm" colorPalette="signal" disabled={!traffic} onClick={play}>
               <Play size={13} aria-hidden />
               Play traffic
             </Button>
           )}
           <Toggle label="With drafts" value={withDrafts} onChange={setWithDrafts} />
-          <WayEditor table={ways ?? likelyWays(pages)} isLikely={!ways} onChange={setWays} />
+          <WayEditor table={ways ?? likelyWays(input.pages)} isLikely={!ways} onChange={setWays} />
           <TrafficSliders model={model} onChange={setModel} />
         </Stack>
       </Box>
       <Stack gap="3" minW="0">
-        {playing && (
+        {played !== null && (
           <Flex align="center" gap="3">
             <Progress.Root
-              value={result?.visitors ?? 0}
+              value={played}
               max={model.visitors}
               size="xs"
               flex="1"
@@ -80,20 +95,18 @@ export function TrafficView({ site }: { site: Site }) {
               </Progress.Track>
             </Progress.Root>
             <Text fontFamily="mono" fontSize="13px">
-              {count(result?.visitors ?? 0)} / {count(model.visitors)}
+              {count(played)} / {count(model.visitors)}
             </Text>
           </Flex>
         )}
-        {isEmpty && <Text color="slate">Traffic needs a page and a widget.</Text>}
-        {result ? (
-          <TrafficResults result={result} widgets={widgets} pages={pages} zone={site.zone} />
-        ) : (
-          !isEmpty && (
-            <Text bg="sheet" borderWidth="1px" rounded="md" p="8" textAlign="center" color="slate">
-              Set what the visitors are like, then play them. Nothing is stored, and no real visitor is
-              touched.
-            </Text>
-          )
+        {!traffic && <Text color="slate">Traffic needs a page and a widget.</Text>}
+        {traffic && known && (
+          <TrafficResults
+            result={known.result}
+            widgets={known.of.widgets}
+            pages={known.of.pages}
+            zone={site.zone}
+          />
         )}
       </Stack>
     </Grid>
