@@ -39,18 +39,21 @@ async function throughput(address, widget) {
   return result.requests.average;
 }
 
-async function measureThroughput(widget) {
+async function measureThroughput(widget, server) {
   const bare = start(['bench/bare.mjs'], process.env);
   await answering(`http://localhost:${ports.bare}/health`);
   // Rounds in pairs, and the pair of the middle ratio: other work on the machine strikes both halves of a pair alike.
   const pairs = [];
-  for (let round = 0; round < 7; round++) {
+  for (let round = 0; round < 9; round++) {
+    // What follows the submissions of the round before goes on for a while: not at the cost of the baseline.
+    server.kill('SIGSTOP');
     const base = await throughput(`http://localhost:${ports.bare}`, widget);
+    server.kill('SIGCONT');
     const ours = await throughput(studio, widget);
     pairs.push({ ours, base, ratio: ours / base });
   }
   bare.kill('SIGKILL');
-  const { ours, base } = pairs.sort((a, b) => a.ratio - b.ratio)[3];
+  const { ours, base } = pairs.sort((a, b) => a.ratio - b.ratio)[4];
   return [ours, base];
 }
 
@@ -83,7 +86,7 @@ export default async function submissions() {
     let server = start(['server/dist/main.js'], env);
     await answering(`${studio}/health`);
     const widget = await letter();
-    const [ours, bare] = await measureThroughput(widget);
+    const [ours, bare] = await measureThroughput(widget, server);
 
     const acknowledged = [];
     for (let kill = 0; kill < kills; kill++) {
@@ -102,7 +105,7 @@ export default async function submissions() {
     );
     const lost = acknowledged.filter((id) => !stored.has(id)).length;
     return [
-      figure('submissions: share of the bare framework’s throughput', ours, 'requests/s', bare, 0.25, {
+      figure('submissions: share of the bare framework’s throughput', ours, 'requests/s', bare, 0.35, {
         judge: 'ratio',
         atLeast: true,
       }),

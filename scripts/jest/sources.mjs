@@ -37,6 +37,9 @@ function candidates(specifier, parent) {
 export function resolve(specifier, context, next) {
   const { parentURL = '' } = context;
   if (specifier === '@jest/globals') return { url: shim, shortCircuit: true };
+  // A thread names its script as a whole address.
+  if (specifier.startsWith('file:') && specifier.endsWith('.js') && !existsSync(new URL(specifier)))
+    return next(specifier.replace(/\.js$/, '.ts'), context);
   if (!isSource(parentURL)) return next(specifier, context);
   const url = candidates(specifier, parentURL).find((one) => existsSync(one));
   return url ? { url: url.href, format: 'module', shortCircuit: true } : next(specifier, context);

@@ -24,6 +24,7 @@ import { IndexerService } from './search/indexer.service.js';
 import { keepParts } from './serving/embed-parts.js';
 import { AnyErrorFilter } from './shared/any-error.filter.js';
 import { BodyPipe } from './shared/body.pipe.js';
+import './shared/remember-rules.js';
 import { encode, sendEncoded } from './shared/encoded.js';
 import { withAnswers } from './shared/answers.js';
 import { keepRawBodies } from './shared/raw-body.js';

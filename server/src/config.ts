@@ -24,6 +24,8 @@ export interface Config {
   standinMemberPort: number | null;
   /** Port of the stand-in for messengers, or null where there is none. */
   standinMessengerPort: number | null;
+  /** Whether a thread of its own stores submissions; else they are stored as all is. */
+  writeThread: boolean;
   submissionsPerMinute: number;
   signInsPerMinute: number;
   /** How often one visitor may ask for what pages fetch: manifest, bodies, hosted pages, uploads. */
@@ -66,6 +68,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     standinPaymentPort: demo ? paymentPort : null,
     standinMemberPort: demo ? memberPort : null,
     standinMessengerPort: demo ? messengerPort : null,
+    writeThread: true,
     submissionsPerMinute: wholeNumber(env, 'SIRENE_SUBMISSIONS_PER_MINUTE', 60, 10_000_000),
     signInsPerMinute: wholeNumber(env, 'SIRENE_SIGN_INS_PER_MINUTE', 10, 10_000),
     readsPerMinute: wholeNumber(env, 'SIRENE_READS_PER_MINUTE', 6000, 10_000_000),

@@ -66,7 +66,8 @@ export function fillIn(rule: FormRule, entered: Readonly<Record<string, unknown>
   let before = '';
   let values: Record<string, string> = {};
   let answers: Record<string, Answer> = {};
-  for (let round = 0; round <= rule.fields.length; round++) {
+  const rounds = rule.fields.some(({ when, program }) => when ?? program) ? rule.fields.length : 0;
+  for (let round = 0; round <= rounds; round++) {
     const next: typeof values = {};
     const data: typeof answers = {};
     // What stands above counts as it is in this round, what stands below as it was in the one before.

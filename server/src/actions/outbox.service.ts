@@ -20,7 +20,13 @@ import { Unwanted, type ActionHandler, type Asked, type Sent, type Verdict } fro
 import type { Handlers } from './handlers/registry.js';
 import { HANDLERS } from './handlers/token.js';
 import { Rush } from './rush.js';
-import { writeDeliveries } from './write-deliveries.js';
+import type { NewDelivery } from './write-deliveries.js';
+
+/** What is to follow a submission, of an action that there is. */
+export interface TypedDelivery extends NewDelivery {
+  type: Action['type'];
+  settings: Record<string, unknown>;
+}
 
 /** Deliveries under way at once: in all, and those that one target has not answered yet. A dozen that hang leave room for others. */
 const most = { all: 200, target: 16 };
@@ -69,25 +75,36 @@ export class OutboxService implements OnApplicationShutdown {
     await Promise.all(this.#underWay.values());
   }
 
-  /** Writes the rows of a submission's actions; called inside the transaction that stores the submission. */
-  enqueue(
+  /** What is to follow a submission with these actions. */
+  following(actions: readonly Action[], sent: Sent): TypedDelivery[] {
+    return actions
+      .filter((action) => follows(action, sent.answers, sent.form))
+      .flatMap((action) =>
+        this.#handler(action)
+          .targets(action, sent)
+          .map((one) => ({ type: action.type, ...one })),
+      );
+  }
+
+  /** Whether something has to be there the moment that the submission is. */
+  hasAtOnce(deliveries: readonly TypedDelivery[]): boolean {
+    return deliveries.some(({ type }) => this.handlers[type].atOnce);
+  }
+
+  /** Makes what has to be there the moment that the submission is; called inside the transaction that stores it. */
+  atOnce(
     database: Database,
     siteId: string,
     submissionId: string,
-    actions: readonly Action[],
-    sent: Sent,
-    now: number,
+    deliveries: readonly TypedDelivery[],
   ): void {
-    this.#rush.came(now);
-    const following = actions.filter((action) => follows(action, sent.answers, sent.form));
-    const deliveries = following.flatMap((action) =>
-      this.#handler(action)
-        .targets(action, sent)
-        .map((one) => ({ type: action.type, ...one })),
-    );
-    writeDeliveries(database, { siteId, submissionId }, deliveries, now);
     for (const { type, settings } of deliveries)
       this.handlers[type].atOnce?.(database, siteId, submissionId, settings);
+  }
+
+  /** Visitors send something, now: while many do, what follows waits. */
+  came(): void {
+    this.#rush.came(this.clock.now());
   }
 
   /** What an outside service says of a form before it counts as sent; `null` where none is asked. */

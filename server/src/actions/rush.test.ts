@@ -13,7 +13,7 @@ const come = (rush: Rush, count: number, now: number) => {
 test.each([
   ['nobody', 0, 5000],
   ['as many as are no rush', 199, 5000],
-  ['a rush', 200, 20],
+  ['a rush', 200, 10],
 ])('beside %s, of 5000 deliveries so many are begun within a second', (_, visitors, begun) => {
   const rush = new Rush();
   come(rush, visitors, 1000);
@@ -23,8 +23,8 @@ test.each([
 test('a rush counts until a second after it; each second has room for a few', () => {
   const rush = new Rush();
   come(rush, 300, 1500);
-  expect(begin(rush, 80, 1500)).toBe(20);
-  expect(begin(rush, 80, 2000)).toBe(20);
+  expect(begin(rush, 80, 1500)).toBe(10);
+  expect(begin(rush, 80, 2000)).toBe(10);
   expect(begin(rush, 80, 2900)).toBe(0);
   expect(begin(rush, 80, 3000)).toBe(80);
 });

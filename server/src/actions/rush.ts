@@ -3,7 +3,7 @@ const windowMs = 1000;
 /** From so many submissions in a second on, visitors would wait behind what follows those before them. */
 const many = 200;
 /** Deliveries that are begun in such a second all the same. */
-const few = 20;
+const few = 10;
 
 /**
  * Whether visitors send so much that they come first. Deliveries are kept and lose nothing by waiting; a visitor sees each moment

@@ -18,19 +18,22 @@ import type { CompiledWidget } from '@sirene/core/compile';
 import type { Action } from '@sirene/core/actions';
 import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
-import { OutboxService } from '../actions/outbox.service.js';
+import { OutboxService, type TypedDelivery } from '../actions/outbox.service.js';
 import { CLOCK, type ServerClock } from '../config.js';
 import { GroupWriter } from '../database/group-writer.js';
 import { statement } from '../database/statements.js';
 import { FilesService } from '../files/files.service.js';
+import { writeDeliveries } from '../actions/write-deliveries.js';
 import type { SendFileDto } from '../files/dto/send-file.dto.js';
 import { answersOf } from '../people/answers-of.js';
-import { SubmissionEntity, type Held, type SubmittedField } from '../people/people.entity.js';
+import { SubmissionEntity, type SubmittedField } from '../people/people.entity.js';
 import { knownPerson } from '../people/known-person.js';
 import { e164 } from '../people/phone.js';
 import type { SiteEntity } from '../sites/sites.entity.js';
 import { BodyEntity, VersionEntity, WidgetEntity } from '../widgets/widgets.entity.js';
 import { RecentSpam } from './recent-spam.js';
+import { storeSubmission, type CheckedSubmission, type Stored } from './store-submission.js';
+import { SubmissionStore } from './submission-store.js';
 import type { EventsDto, Submission } from './dto/submission.dto.js';
 
 /** What a visitor saw when they filled in a form, as far as storing what they sent needs it. */
@@ -60,9 +63,7 @@ interface Entry {
   name: string;
 }
 
-const insertSubmission = `INSERT INTO submission
-    (siteId, id, widgetId, widgetName, versionNumber, personId, fields, page, pageTitle, receivedAt, held)
-  VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT DO NOTHING`;
+type Checked = CheckedSubmission & { deliveries: TypedDelivery[] };
 
 const counting = (column: string): string =>
   `INSERT INTO count (widgetId, day, ${column}) SELECT id, ?, 1 FROM widget WHERE id = ? AND siteId = ?
@@ -81,6 +82,7 @@ export class CollectService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly groups: GroupWriter,
+    private readonly store: SubmissionStore,
     private readonly outbox: OutboxService,
     private readonly files: FilesService,
     @Inject(CLOCK) private readonly clock: ServerClock,
@@ -146,7 +148,7 @@ export class CollectService {
       email: ofKind('email'),
       name: ofKind('name'),
     };
-    const outcome = await this.groups.add((database) => this.#store(database, entry));
+    const outcome = await this.#stored(entry);
     if (reasons.length > 0 && outcome === 'stored') this.#spam.add(site.id, this.clock.now());
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');
     const next = await this.outbox.next(site, submission.id, seen.actions);
@@ -186,7 +188,10 @@ export class CollectService {
         'UPDATE submission SET held = NULL, personId = ? WHERE siteId = ? AND id = ? AND held IS NOT NULL',
       ).run(personId, site.id, id);
       // Two who press at once let it through once.
-      if (changes > 0) this.outbox.enqueue(database, site.id, id, actions, { answers, email, form }, now);
+      if (changes === 0) return;
+      const deliveries = this.outbox.following(actions, { answers, email, form });
+      writeDeliveries(database, { siteId: site.id, submissionId: id }, deliveries, now);
+      this.outbox.atOnce(database, site.id, id, deliveries);
     });
   }
 
@@ -237,9 +242,12 @@ export class CollectService {
     const seen = { widgetId: left.widget, name, number, forms: {}, actions };
     const submission = { ...left, body: '', form: '', values: {} };
     const answers = answersOf(fields);
-    this.#store(database, {
-      ...{ reasons: [], site, seen, submission, fields, answers, email: left.email, name: left.name },
-    });
+    this.#storeHere(
+      database,
+      this.#checked({
+        ...{ reasons: [], site, seen, submission, fields, answers, email: left.email, name: left.name },
+      }),
+    );
   }
 
   /** Counts what widgets did; events of widgets that are gone are dropped. */
@@ -258,50 +266,37 @@ export class CollectService {
     return { from: today - 7, to: today + 1 };
   }
 
-  #store(
-    database: Database,
-    { reasons, site, seen, submission, fields, answers, email, name }: Entry,
-  ): 'stored' | 'again' | 'taken' {
-    const now = this.clock.now();
-    const isHeld = reasons.length > 0;
-    const heard = { siteId: site.id, email, phone: phoneOf(fields), name, at: now };
-    const personId = isHeld ? null : knownPerson(database, heard);
-    const { changes } = statement(database, insertSubmission).run(
-      site.id,
-      submission.id,
-      seen.widgetId,
-      seen.name,
-      seen.number,
-      personId,
-      JSON.stringify(fields),
-      submission.page,
-      submission.title,
-      now,
-      isHeld ? JSON.stringify({ reasons, email, name, form: submission.form } satisfies Held) : null,
-    );
-    if (changes === 0) return this.#known(database, site.id, submission.id, seen.widgetId);
-    this.files.claim(
-      database,
-      site.id,
-      submission.id,
-      fields.flatMap(({ files = [] }) => files.map((one) => one.id)),
-    );
-    if (!isHeld)
-      this.outbox.enqueue(
-        database,
-        site.id,
-        submission.id,
-        seen.actions,
-        { answers, email, form: submission.form },
-        now,
-      );
-    return 'stored';
+  #stored(entry: Entry): Promise<Stored> {
+    const checked = this.#checked(entry);
+    // What an action has to have made at once is made here, in the same transaction.
+    if (this.outbox.hasAtOnce(checked.deliveries))
+      return this.groups.add((database) => this.#storeHere(database, checked));
+    return this.store.store(checked);
   }
 
-  #known(database: Database, siteId: string, id: string, widgetId: string): 'again' | 'taken' {
-    const select = 'SELECT widgetId FROM submission WHERE siteId = ? AND id = ?';
-    const known = statement(database, select).get(siteId, id) as { widgetId: string };
-    return known.widgetId === widgetId ? 'again' : 'taken';
+  #storeHere(database: Database, checked: Checked): Stored {
+    const stored = storeSubmission(database, checked);
+    if (stored === 'stored') this.outbox.atOnce(database, checked.siteId, checked.id, checked.deliveries);
+    return stored;
+  }
+
+  #checked({ reasons, site, seen, submission, fields, answers, email, name }: Entry): Checked {
+    const now = this.clock.now();
+    const isHeld = reasons.length > 0;
+    const { id, form, page, title } = submission;
+    if (!isHeld) this.outbox.came();
+    return {
+      siteId: site.id,
+      id,
+      widget: { id: seen.widgetId, name: seen.name, version: seen.number },
+      fields,
+      page,
+      title,
+      receivedAt: now,
+      heard: { siteId: site.id, email, phone: phoneOf(fields), name, at: now },
+      held: isHeld ? { reasons, email, name, form } : null,
+      deliveries: isHeld ? [] : this.outbox.following(seen.actions, { answers, email, form }),
+    };
   }
 
   /** The version that a body belongs to: whoever filled in an older one is held to the rules they saw. */

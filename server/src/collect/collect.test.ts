@@ -12,7 +12,7 @@ let server: TestServer;
 let published: Published;
 
 beforeAll(async () => {
-  server = await TestServer.start();
+  server = await TestServer.start({ writeThread: true });
   published = await publishSignup(server);
 });
 afterAll(() => server.stop());

@@ -1,7 +1,5 @@
 import { mkdirSync } from 'node:fs';
-import { join } from 'node:path';
 import { Global, Module, type OnApplicationShutdown } from '@nestjs/common';
-import type { Database } from 'better-sqlite3';
 import { DataSource } from 'typeorm';
 import { CONFIG, type Config } from '../config.js';
 import { Connection } from './connection.js';
@@ -33,13 +31,14 @@ import { MemberChat1766400000000 } from './migrations/1766400000000-member-chat.
 import { Automations1766500000000 } from './migrations/1766500000000-automations.js';
 import { Search1765900000000 } from './migrations/1765900000000-search.js';
 import { HeartbeatAndQueue1764200000000 } from './migrations/1764200000000-heartbeat-and-queue.js';
+import { databaseIn, prepareDatabase } from './prepare.js';
 import { Transactions } from './transactions.js';
 
 async function openDatabase(config: Config): Promise<DataSource> {
   mkdirSync(config.data, { recursive: true });
   return new DataSource({
     type: 'better-sqlite3',
-    database: join(config.data, 'sirene.db'),
+    database: databaseIn(config.data),
     entities,
     migrations: [
       FirstSchema1764000000000,
@@ -71,13 +70,7 @@ async function openDatabase(config: Config): Promise<DataSource> {
     ],
     migrationsRun: true,
     statementCacheSize: 200,
-    prepareDatabase: (database: Database) => {
-      database.pragma('journal_mode = WAL');
-      // What has been acknowledged survives a power cut too; groups make it affordable.
-      database.pragma('synchronous = FULL');
-      database.pragma('busy_timeout = 5000');
-      database.pragma('foreign_keys = ON');
-    },
+    prepareDatabase,
   }).initialize();
 }
 

@@ -1,12 +1,9 @@
 import { valueAt } from '@sirene/core/base/maps';
 import { ServiceUnavailableException } from '@nestjs/common';
+import { storageKind } from './result-code.js';
 
 /** Seconds after which a request that could not be written may be sent again. */
 export const retryAfter = 5;
-
-// What the disk, the file or a lock is to blame for, not the statement (SQLite result codes).
-const codes =
-  /^SQLITE_(FULL|BUSY|LOCKED|IOERR|NOMEM|CANTOPEN|READONLY|PROTOCOL|CORRUPT|NOTADB|NOLFS|ABORT|INTERRUPT)(_|$)/;
 
 const sentences: Record<string, string> = {
   FULL: 'The disk is full.',
@@ -39,7 +36,7 @@ export function storageFault(error: unknown): StorageFault | null {
     driverError?: unknown;
     message?: unknown;
   };
-  const kind = typeof code === 'string' ? codes.exec(code)?.[1] : undefined;
+  const kind = storageKind(code);
   if (kind) return new StorageFault(valueAt(sentences, kind) ?? 'The disk or the file is at fault.', error);
   if (message === 'The database connection is not open')
     return new StorageFault('The database is closed.', error);

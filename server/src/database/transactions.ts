@@ -23,6 +23,11 @@ export class Transactions {
     return this.#inTurn(() => this.connection.transaction(work));
   }
 
+  /** Runs `run`, which has another thread write, while nobody writes here. */
+  elsewhere<T>(run: () => Promise<T>): Promise<T> {
+    return this.#inTurn(run);
+  }
+
   #inTurn<T>(run: () => Promise<T>): Promise<T> {
     const turn = this.#last.then(run);
     this.#last = turn.catch(() => undefined);

@@ -144,15 +144,6 @@ export class FilesService implements OnApplicationShutdown {
     return found;
   }
 
-  /** Makes files those of a submission; called inside the transaction that stores it. */
-  claim(database: Database, siteId: string, submissionId: string, ids: readonly string[]): void {
-    for (const id of ids)
-      statement(
-        database,
-        'UPDATE file SET submissionId = ? WHERE id = ? AND siteId = ? AND submissionId IS NULL',
-      ).run(submissionId, id, siteId);
-  }
-
   /** A file of a submission or a conversation, and where its content lies. Refuses one that is not there. */
   async read(site: SiteEntity, id: string): Promise<{ file: FileEntity; path: string }> {
     const file = await this.dataSource.getRepository(FileEntity).findOneBy({ id, siteId: site.id });

@@ -35,12 +35,17 @@ export class BodyPipe extends ValidationPipe {
   }
 }
 
+const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
+
 // Level by level: what is to be kept from overflowing the stack must not be walked on it.
 function isDeeperThan(levels: number, value: unknown): boolean {
-  let level = [value];
+  let level = isObject(value) ? [value] : [];
   for (let depth = 0; depth <= levels; depth++) {
-    level = level.flatMap((one) => (typeof one === 'object' && one !== null ? Object.values(one) : []));
     if (level.length === 0) return false;
+    const next: object[] = [];
+    for (const one of level)
+      for (const inner of Object.values(one) as unknown[]) if (isObject(inner)) next.push(inner);
+    level = next;
   }
   return true;
 }

@@ -60,6 +60,7 @@ export class TestServer {
       standinPaymentPort: null,
       standinMemberPort: null,
       standinMessengerPort: null,
+      writeThread: false,
       submissionsPerMinute: 10_000,
       signInsPerMinute: 1000,
       readsPerMinute: 100_000,
