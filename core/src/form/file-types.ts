@@ -3,7 +3,7 @@ import { valueAt } from '../base/maps/index.js';
 /** Kinds of files that a form can ask for: what they are called, and their endings by media type (IANA). */
 export const fileTypes = {
   pictures: {
-    label: 'Pictures',
+    label: 'Images',
     endings: {
       'image/jpeg': ['jpg', 'jpeg'],
       'image/png': ['png'],

@@ -190,7 +190,7 @@ test('the list is counted, read a page at a time and exported with its proof', a
   expect([all.length, new Set(all).size, second.body.next]).toEqual([4, 4, null]);
   const csv = await server.get(`${path}.csv?state=confirmed`);
   const [head, row, end] = String(csv.body).split('\r\n');
-  expect(head).toContain('E-mail,Name,State,Since,Asked,Page,Words,Confirmed,Unsubscribed');
+  expect(head).toContain('E-mail,Name,State,Since,Asked,Page,Consent text,Confirmed,Unsubscribed');
   expect(row).toMatch(/^mira@stone\.example,Mira Stone,confirmed,.*Yes, write to me once a month/);
   expect(end).toBe('');
   expect((await server.get(`${path}?state=gone`)).status).toBe(400);
