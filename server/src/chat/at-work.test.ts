@@ -144,12 +144,14 @@ test('the visitor ends and rates it; before it has ended there is nothing to rat
     bench.chat('rating', { token, widget: bench.there.widget, rating, ...more });
   const [{ id }] = await bench.going();
   expect((await rate(5)).status).toBe(409);
+  // What is over rests no more.
+  await bench.change(id, { snoozedUntil: bench.server.clock.now() + 3_600_000 });
   expect((await bench.chat('end', { token, widget: bench.there.widget })).status).toBe(204);
   expect(await bench.follow()).toMatchObject({ state: 'closed' });
   for (const wrong of [0, 6, 2.5, '5']) expect((await rate(wrong)).status).toBe(400);
   expect((await rate(4, { text: 'Quick' })).status).toBe(204);
   const { body } = await bench.server.get(bench.desk(`/${id}`));
-  expect(body).toMatchObject({ rating: 4, ratingText: 'Quick', state: 'closed' });
+  expect(body).toMatchObject({ rating: 4, ratingText: 'Quick', state: 'closed', snoozedUntil: null });
 });
 
 test('how the desk did is told, of the last days', async () => {

@@ -3,6 +3,7 @@ import type { DeedName } from '@sirene/core/chat/automation';
 import type { Database } from 'better-sqlite3';
 import { statement } from '../database/statements.js';
 import type { ConversationEntity } from './chat.entity.js';
+import { endConversation } from './end-conversation.js';
 import { writeMessage } from './write-conversation.js';
 
 /** Most tags of a conversation. */
@@ -54,10 +55,7 @@ export const deedsDone: Readonly<
   },
   tell: (_, value) => value.trim(),
   close(database, _, { conversation: { id }, at }) {
-    statement(
-      database,
-      `UPDATE conversation SET state = 'closed', closedAt = ?, snoozedUntil = NULL WHERE id = ? AND state <> 'closed'`,
-    ).run(at, id);
+    endConversation(database, id, at);
     return null;
   },
 };

@@ -20,6 +20,7 @@ import { ConversationEntity } from './chat.entity.js';
 import { ChatHub } from './chat.hub.js';
 import { ChatSigns } from './chat.signs.js';
 import type { FollowDto, RateDto, VisitorDto, VisitorMessageDto } from './dto/visitor-chat.dto.js';
+import { endConversation } from './end-conversation.js';
 import { Happenings, openKey, visitorKey, type Whose } from './happenings.js';
 import { Identities, type Identity } from './identities.js';
 import { PublishedChats, type PublishedChat } from './published-chats.js';
@@ -131,12 +132,9 @@ export class VisitorChatService {
   async end(site: SiteEntity, asked: VisitorDto): Promise<void> {
     const going = this.#going(site, asked);
     if (!going) return;
-    await this.groups.add((database) =>
-      statement(
-        database,
-        `UPDATE conversation SET state = 'closed', closedAt = ? WHERE id = ? AND state <> 'closed'`,
-      ).run(this.clock.now(), going.id),
-    );
+    await this.groups.add((database) => {
+      endConversation(database, going.id, this.clock.now());
+    });
     this.happenings.happened(going);
   }
 
