@@ -56,7 +56,7 @@ export function NewWidget({ site, onClose }: { site: Site; onClose: () => void }
         </Field.Root>
         <Text color="slate">
           It begins empty. To begin from something ready-made, look through the{' '}
-          <Link asChild>
+          <Link asChild color="deep" textDecoration="underline">
             <RouterLink to="/starters">starters</RouterLink>
           </Link>
           .
