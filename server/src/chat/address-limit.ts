@@ -7,10 +7,14 @@ import { visitorOf } from '../visitor-surface.js';
 
 const minuteMs = 60_000;
 
-/** Messages that come by sockets, counted by address: as many a minute as requests may bring. */
+/** Sockets that one address may have open: behind that of a school or an office are many visitors. */
+const mostOpen = 200;
+
+/** What comes by sockets, counted by address: messages, as many a minute as requests may bring, and sockets that are open. */
 @Injectable()
 export class AddressLimit {
   readonly #taken = new LRUCache<string, { minute: number; count: number }>({ max: 20_000 });
+  readonly #open = new Map<string, number>();
   readonly #trusted: (address: string, hop: number) => boolean;
 
   constructor(@Inject(CONFIG) private readonly config: Config) {
@@ -32,5 +36,26 @@ export class AddressLimit {
     this.#taken.set(address, { minute, count });
     if (count > this.config.submissionsPerMinute)
       throw new HttpException('Too many requests from this address. Try again in a minute.', 429);
+  }
+
+  /**
+   * Notes that an address has another socket open.
+   *
+   * @returns what notes that it is closed
+   * @throws HttpException 429 where it has too many
+   */
+  open(address: string): () => void {
+    const count = this.#open.get(address) ?? 0;
+    if (count >= mostOpen)
+      throw new HttpException(
+        'Too many chats are open from this address. Close some, or try again later.',
+        429,
+      );
+    this.#open.set(address, count + 1);
+    return () => {
+      const left = (this.#open.get(address) ?? 0) - 1;
+      if (left > 0) this.#open.set(address, left);
+      else this.#open.delete(address);
+    };
   }
 }

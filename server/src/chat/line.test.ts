@@ -218,3 +218,24 @@ test('two who answer at once are both told, in one order', async () => {
   one.end();
   two.end();
 });
+
+test('an address has so many sockets open and no more; where one is closed another has its place', async () => {
+  const lines: Line[] = [];
+  let refused: { code: number; why: string } | undefined;
+  while (!refused) {
+    const line = visitorLine();
+    lines.push(line);
+    await line.open;
+    refused = await Promise.race([line.closed, line.ask('follow', asking()).then(() => undefined)]);
+  }
+  expect(refused.code).toBe(1008);
+  expect(refused.why).toMatch(/^Too many chats are open from this address/);
+  expect(lines.length).toBeGreaterThan(150);
+  expect(lines.length).toBeLessThanOrEqual(201);
+  lines[0]?.end();
+  await lines[0]?.closed;
+  const next = visitorLine();
+  expect((await next.ask('follow', asking())).ok).toBeDefined();
+  for (const line of [...lines, next]) line.end();
+  await Promise.all(lines.map(({ closed }) => closed));
+});

@@ -25,12 +25,14 @@ export class VisitorGateway implements OnGatewayConnection {
     // What comes before it is known who asks is kept until then.
     client.pause();
     try {
+      const address = this.limit.addressOf(request);
+      // Before anything is waited for: one that is closed meanwhile says so once.
+      client.once('close', this.limit.open(address));
       const key = new URL(request.url ?? '', 'http://here').searchParams.get('site') ?? '';
       const site = await this.sites.byKey(key);
       // Of a socket a browser says where its page comes from, and never that this is the same.
       const isOwn = request.headers.origin === new URL(this.config.origin).origin;
       if (!isOwn) refuseForeignPage(site, request.headers);
-      const address = this.limit.addressOf(request);
       const taken = () => this.limit.take(address, this.clock.now());
       serveLine(client, {
         messages: asks(VisitorMessageDto, async (said) => {

@@ -6,6 +6,12 @@ import { storageKind } from './result-code.js';
 /** What became of one job: its result, or what is wrong with it or with the disk. */
 export type Written<R> = { result: R } | { message: string; code: string | undefined };
 
+function opened(file: string): Database.Database {
+  const database = new Database(file);
+  prepareDatabase(database);
+  return database;
+}
+
 /**
  * Makes this thread one that writes: jobs that arrive together are written in one transaction. Called by the script of a
  * `WriteThread`, once.
@@ -15,8 +21,8 @@ export function serveWrites<J, R>(write: (database: Database.Database, job: J) =
   let database: Database.Database | undefined;
 
   const together = (jobs: readonly J[]): Written<R>[] => {
-    if (!database?.open) prepareDatabase((database = new Database(file)));
-    const open = database;
+    const open = database?.open ? database : opened(file);
+    database = open;
     return open.transaction(() => jobs.map((job) => ({ result: write(open, job) }))).immediate();
   };
 

@@ -5,7 +5,17 @@ const time = (at: number | undefined): string => (at === undefined ? '' : new Da
 
 /** The entries of a list as CSV: who, how they stand, and the proof of it. */
 export async function* entriesCsv(pages: AsyncIterable<readonly ListedEntry[]>): AsyncGenerator<string> {
-  const head = ['E-mail', 'Name', 'State', 'Since', 'Asked', 'Page', 'Consent text', 'Confirmed', 'Unsubscribed'];
+  const head = [
+    'E-mail',
+    'Name',
+    'State',
+    'Since',
+    'Asked',
+    'Page',
+    'Consent text',
+    'Confirmed',
+    'Unsubscribed',
+  ];
   yield byteOrderMark + csvLines([head]);
   for await (const page of pages) yield csvLines(page.map(row));
 }

@@ -14,9 +14,9 @@ const isSettled = (tree: Targeting): boolean =>
   leavesOf(tree).every((leaf) => specOf(conditionSpecs, leaf).settled);
 
 /**
- * The rules of a site's widgets, as `compileRules` makes them for pages, but that of each targeting all that can't change while a
- * visitor is on a page is asked on arriving and not again there: of thousands of visitors, most widgets are not asked about at all
- * then (bench/traffic). What those who arrive are not the audience of may not be asked for its targeting afterwards.
+ * The rules of a site's widgets as `compileRules` makes them, but that what can't change while a visitor is on a page is asked on
+ * arriving (`onPage`) and not again there (`targets`): of thousands of visitors, most widgets are not asked about any more then
+ * (bench/traffic). So `targets` tells only of widgets that may appear on the page (`MachineState.here`).
  */
 export function settledRules(widgets: readonly WidgetRules[], policy: Policy): SiteRules {
   const site = compileRules(widgets, policy);
