@@ -6,7 +6,7 @@ class FakeSocket {
   static all: FakeSocket[] = [];
   onopen?: () => void;
   onmessage?: (event: { data: string }) => void;
-  onclose?: () => void;
+  onclose?: (event: { code: number }) => void;
   sent: { ask: number; to: string; with: unknown }[] = [];
   constructor(readonly address: string) {
     FakeSocket.all.push(this);
@@ -14,8 +14,8 @@ class FakeSocket {
   send(text: string): void {
     this.sent.push(JSON.parse(text));
   }
-  close(): void {
-    this.onclose?.();
+  close(code = 1006): void {
+    this.onclose?.({ code });
   }
   answer(frame: object): void {
     this.onmessage?.({ data: JSON.stringify(frame) });
@@ -90,6 +90,15 @@ test.each([
   const asked = line.ask('one', {}).catch(({ message }) => message);
   happens();
   expect(await asked).toBe('The line is down');
+  expect(line.isBlocked).toBe(true);
+});
+
+test('where the server has no room for another socket, none is tried again', async () => {
+  const line = await open();
+  const asked = line.ask('follow', {});
+  await settle();
+  socket().close(1013);
+  await expect(asked).rejects.toThrow('The line is down');
   expect(line.isBlocked).toBe(true);
 });
 

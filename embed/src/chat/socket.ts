@@ -2,6 +2,9 @@
 const openMs = 5000;
 const answerMs = 45_000;
 
+/** The server has no room for another socket (RFC 6455, IANA's registry of close codes: “Try again later”). */
+const tooBusy = 1013;
+
 /** What was asked is refused: by which status of HTTP, and why. */
 export class Refused extends Error {
   constructor(
@@ -19,7 +22,9 @@ interface Asked {
 
 /** Asks over one socket (RFC 6455), which is opened with the first question, and anew with the next one after a cut. */
 export class LineSocket {
-  /** Some networks let no sockets through: it has never been open, and no further try is made. */
+  /**
+   * No further try is made: it has never been open, as some networks let no sockets through, or the server has no room for one.
+   */
   isBlocked = typeof WebSocket === 'undefined';
   #hasOpened = false;
   #opening: Promise<WebSocket> | undefined;
@@ -80,9 +85,9 @@ export class LineSocket {
         resolve(socket);
       };
       socket.onmessage = ({ data }) => this.#answered(String(data));
-      socket.onclose = () => {
+      socket.onclose = ({ code }) => {
         clearTimeout(late);
-        if (!this.#hasOpened) this.isBlocked = true;
+        if (!this.#hasOpened || code === tooBusy) this.isBlocked = true;
         this.#opening = undefined;
         const cut = new Error('The line is down');
         reject(cut);

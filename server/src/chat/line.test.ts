@@ -228,7 +228,7 @@ test('an address has so many sockets open and no more; where one is closed anoth
     await line.open;
     refused = await Promise.race([line.closed, line.ask('follow', asking()).then(() => undefined)]);
   }
-  expect(refused.code).toBe(1008);
+  expect(refused.code).toBe(1013);
   expect(refused.why).toMatch(/^Too many chats are open from this address/);
   expect(lines.length).toBeGreaterThan(150);
   expect(lines.length).toBeLessThanOrEqual(201);

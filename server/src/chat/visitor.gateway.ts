@@ -1,5 +1,5 @@
 import type { IncomingMessage } from 'node:http';
-import { Inject } from '@nestjs/common';
+import { HttpException, Inject } from '@nestjs/common';
 import { WebSocketGateway, type OnGatewayConnection } from '@nestjs/websockets';
 import type { WebSocket } from 'ws';
 import { CLOCK, CONFIG, type Config, type ServerClock } from '../config.js';
@@ -48,7 +48,8 @@ export class VisitorGateway implements OnGatewayConnection {
       client.resume();
     } catch (error) {
       client.resume();
-      client.close(cutFor.policy, (error as Error).message.slice(0, 120));
+      const isTooMuch = error instanceof HttpException && error.getStatus() === 429;
+      client.close(isTooMuch ? cutFor.tooBusy : cutFor.policy, (error as Error).message.slice(0, 120));
     }
   }
 }
