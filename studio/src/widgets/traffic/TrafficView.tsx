@@ -100,6 +100,7 @@ export function TrafficView({ site }: { site: Site }) {
           </Flex>
         )}
         {!traffic && <Text color="slate">Traffic needs a page and a widget.</Text>}
+        {traffic && !known && played === null && <Text color="slate">No visitor has been played yet.</Text>}
         {traffic && known && (
           <TrafficResults
             result={known.result}

@@ -25,9 +25,12 @@ let latest = 0;
 
 /** Lets what has been asked meanwhile be heard: without the 4 ms that a timer waits. */
 const heard = () =>
-  new Promise((resolve) => {
+  new Promise<void>((resolve) => {
     const { port1, port2 } = new MessageChannel();
-    port1.onmessage = resolve;
+    port1.onmessage = () => {
+      port1.close();
+      resolve();
+    };
     port2.postMessage(null);
   });
 
