@@ -53,7 +53,6 @@ export const views = {
   async traffic({ page, studio }) {
     await page.goto(`${studio}/widgets`);
     await page.getByRole('button', { name: 'Traffic', exact: true }).click();
-    await page.getByRole('button', { name: 'Play traffic' }).click();
     await page.getByText('5,000', { exact: true }).waitFor({ timeout: 60_000 });
   },
 

@@ -148,6 +148,7 @@ export class CollectService {
       email: ofKind('email'),
       name: ofKind('name'),
     };
+    if (reasons.length === 0) this.outbox.came();
     const outcome = await this.#stored(entry);
     if (reasons.length > 0 && outcome === 'stored') this.#spam.add(site.id, this.clock.now());
     if (outcome === 'taken') throw new ConflictException('id belongs to another submission');
@@ -242,6 +243,7 @@ export class CollectService {
     const seen = { widgetId: left.widget, name, number, forms: {}, actions };
     const submission = { ...left, body: '', form: '', values: {} };
     const answers = answersOf(fields);
+    this.outbox.came();
     this.#storeHere(
       database,
       this.#checked({
@@ -284,7 +286,6 @@ export class CollectService {
     const now = this.clock.now();
     const isHeld = reasons.length > 0;
     const { id, form, page, title } = submission;
-    if (!isHeld) this.outbox.came();
     return {
       siteId: site.id,
       id,
