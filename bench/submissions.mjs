@@ -1,5 +1,5 @@
-// Submissions a second through HTTP, validation, commit and outbox, beside the bare framework answering 202; and
-// whether every acknowledged id is there after the process has been killed sixty times under load.
+// Submissions of five fields with three actions a second through HTTP, validation, commit and outbox, beside the bare framework
+// answering 202; and whether every acknowledged id is there after the process has been killed sixty times under load.
 import autocannon from 'autocannon';
 import { DatabaseSync } from './database.mjs';
 import {
@@ -13,12 +13,39 @@ import {
   start,
   stopped,
   studio,
-  submission,
+  submission as ofTwoFields,
 } from './serve.mjs';
 import { figure } from './lib.mjs';
 
 const headers = { 'content-type': 'application/json', origin: demo };
 const kills = Number(process.env.KILLS ?? 60);
+
+/** What the demo's letter asks for beside a name and an address. Its three actions are two mails to the office and its list. */
+const further = {
+  evenings: {
+    type: 'field',
+    kind: 'number',
+    key: 'evenings',
+    label: 'Evenings a year',
+    required: false,
+    min: '0',
+    max: '366',
+  },
+  where: { type: 'field', kind: 'text', key: 'where', label: 'Where you look from', required: false },
+  seen: { type: 'field', kind: 'long-text', key: 'seen', label: 'What you saw last', required: false },
+};
+
+function withFiveFields([{ widgets }]) {
+  const { elements } = widgets.find(({ name }) => name === 'Sky letter').document;
+  Object.assign(elements, further);
+  elements.form.children.splice(2, 0, ...Object.keys(further));
+}
+
+function submission(widget) {
+  const { values, ...one } = ofTwoFields(widget);
+  const told = { evenings: '12', where: 'The garden', seen: 'A fireball, low in the west, just after ten.' };
+  return { ...one, values: { ...values, ...told } };
+}
 
 async function throughput(address, widget) {
   const result = await autocannon({
@@ -82,7 +109,7 @@ export default async function submissions() {
   const { folder, remove } = newFolder();
   const env = environment(folder);
   try {
-    await seed(folder, env);
+    await seed(folder, env, withFiveFields);
     let server = start(['server/dist/main.js'], env);
     await answering(`${studio}/health`);
     const widget = await letter();

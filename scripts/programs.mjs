@@ -1,6 +1,6 @@
 // Starts programs of the project on a data folder of their own: for benchmarks and for the attack.
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { root } from './lib.mjs';
@@ -57,10 +57,15 @@ export function stopped(child) {
   );
 }
 
-/** The demo data in a folder. */
-export async function seed(folder, env) {
+/** The demo data in a folder; `change` makes of its sites what is to be measured. */
+export async function seed(folder, env, change = undefined) {
   const archive = join(folder, 'archive.json');
   await run(['demo/dist/archive.js', archive], env);
+  if (change) {
+    const sites = JSON.parse(readFileSync(archive, 'utf8'));
+    change(sites);
+    writeFileSync(archive, JSON.stringify(sites));
+  }
   await run(['server/dist/import.js', archive], env);
   rmSync(archive);
 }

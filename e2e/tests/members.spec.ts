@@ -18,11 +18,14 @@ test('a member comes in by the door, with the wrong password and the right one; 
   await page.getByRole('button', { name: 'Open the door' }).click();
   await expect(page).toHaveURL(`${demo}/members/`);
   await expect(page.getByText('Signed in as Ada Fenwick')).toBeVisible();
-  const isMember = () =>
-    page.evaluate(async () => {
+  const isMember = async () => {
+    // The page has its address before it has run its scripts.
+    await page.waitForFunction('window.sirene?.ready');
+    return page.evaluate(async () => {
       const { sirene } = window as unknown as { sirene: { why(): Promise<Record<string, unknown>> } };
       return JSON.stringify((await sirene.why())['sky-letter']).includes('"member":true');
     });
+  };
   await expect.poll(isMember).toBe(true);
   await page.getByRole('button', { name: 'Sign out' }).click();
   await expect(page.getByText('Signed in as')).toHaveCount(0);

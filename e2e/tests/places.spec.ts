@@ -38,7 +38,7 @@ test('anything is found by its name, by keys alone', async ({ page }) => {
 
 test('the dark theme is free of serious faults everywhere, and stays', async ({ page }) => {
   await page.goto(`${studio}/site`);
-  await page.getByRole('button', { name: 'Demo designer' }).click();
+  await page.getByRole('button', { name: 'Demo designer', exact: true }).click();
   await page.getByRole('menuitemradio', { name: 'Dark' }).click();
   await page.keyboard.press('Escape');
   await expect(page.locator('html')).toHaveClass(/dark/);
