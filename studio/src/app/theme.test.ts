@@ -20,8 +20,9 @@ describe.each(['_light', '_dark'] as const)('in the theme %s', (theme) => {
     },
   );
 
-  it.each(backgrounds)('a live mark is seen on %s', (background) => {
-    expect(contrast(colour('flare', theme), colour(background, theme))).toBeGreaterThanOrEqual(3);
+  it.each(backgrounds)('live marks and the edges of fields are seen on %s', (background) => {
+    for (const mark of ['flare', 'edge'])
+      expect(contrast(colour(mark, theme), colour(background, theme))).toBeGreaterThanOrEqual(3);
   });
 
   it('what stands on a filled button is read', () => {

@@ -11,6 +11,9 @@ const solid = (name: string) => ({
   focusRing: { value: '{colors.deep}' },
 });
 
+// What can be filled in or switched is seen by its edge (WCAG 2.2, 1.4.11): a rule's colour would be too pale for it.
+const edged = { variants: { variant: { outline: { borderColor: 'edge' } } } };
+
 const config = defineConfig({
   globalCss: {
     'html, body, #root': { height: '100%' },
@@ -34,6 +37,8 @@ const config = defineConfig({
   theme: {
     recipes: {
       kbd: { base: { wordSpacing: 'normal' } },
+      input: edged,
+      textarea: edged,
       button: {
         variants: {
           variant: {
@@ -45,6 +50,12 @@ const config = defineConfig({
           },
         },
       },
+    },
+    slotRecipes: {
+      nativeSelect: { slots: [], variants: { variant: { outline: { field: { borderColor: 'edge' } } } } },
+      combobox: { slots: [], variants: { variant: { outline: { input: { borderColor: 'edge' } } } } },
+      tagsInput: { slots: [], variants: { variant: { outline: { control: { borderColor: 'edge' } } } } },
+      switch: { slots: [], variants: { variant: { solid: { control: { bg: 'edge' } } } } },
     },
     tokens: {
       fonts: {
@@ -63,6 +74,7 @@ const config = defineConfig({
         ink: pair('#16242C', '#EEF1EE'),
         slate: pair('#50616B', '#A9B8BF'),
         line: pair('#DAD5C8', '#33454F'),
+        edge: pair('#8A8575', '#6B7F8A'),
         flare: pair('#C2401C', '#F0744C'),
         deep: pair('#0E6470', '#5CC0CC'),
         kelp: pair('#356E45', '#7CC08F'),
@@ -86,6 +98,7 @@ const config = defineConfig({
           DEFAULT: { value: '{colors.line}' },
           muted: { value: '{colors.line}' },
           subtle: { value: '{colors.line}' },
+          emphasized: { value: '{colors.edge}' },
         },
         signal: solid('flare'),
         plain: {

@@ -136,6 +136,62 @@ test('each repair repairs', () => {
   expect(texts(document)).toEqual([]);
 });
 
+describe('the edge of an input (WCAG 2.2, 1.4.11)', () => {
+  const input = (base: object) => set(told, ['elements', 'email', 'style', 'input', 'base'], base);
+  const faint = /^E-mail: the border of its input has a contrast of \d\.\d, and 3 is needed$/;
+
+  test.each<[string, object]>([
+    ['a pale border', { borderColor: '#dddddd' }],
+    ['a dark border that hardly covers', { borderColor: '#00000022' }],
+    ['no border around the ground itself', { borderWidth: 0 }],
+    ['no border around a pale background', { borderWidth: 0, background: '#eeeeee' }],
+    ['a border of no style', { borderStyle: 'none' }],
+  ])('%s is found, and its repair lets it be seen', (_, base) => {
+    const document = input({ radius: 3, ...base });
+    const [finding] = checkDocument(document, plainBrand);
+    expect(finding?.text).toMatch(faint);
+    const { operation } = finding?.repair ?? {};
+    const mended = applyOperation(document, operation as Operation).document;
+    expect(texts(mended)).toEqual([]);
+    expect(mended.elements['email']?.style?.['input']?.base).toMatchObject({ radius: 3 });
+  });
+
+  test.each<[string, object]>([
+    ['a line below it', { borderWidth: [0, 0, 1, 0], background: 'transparent' }],
+    ['a background that stands out alone', { borderWidth: 0, background: '#333333', color: '#ffffff' }],
+    [
+      'a pale border around what stands out',
+      { borderColor: '#dddddd', background: '#333333', color: '#fff' },
+    ],
+  ])('%s is enough', (_, base) => {
+    expect(texts(input(base))).toEqual([]);
+  });
+
+  test('it is told from what lies around the form, which may be a picture', () => {
+    const dark = set(input({ borderColor: '#ffffff', background: 'transparent' }), ['style', 'overlay'], {
+      box: { base: { background: '#101820' } },
+    });
+    const ofEdge = (document: WidgetDocument, images = new Map<string, string[]>()) =>
+      checkDocument(document, plainBrand, { images }).filter(({ text }) => faint.test(text));
+    expect(ofEdge(dark)).toEqual([]);
+    const picture = set(dark, ['style', 'overlay', 'box', 'base', 'image'], 'https://a.example/sky.jpg');
+    expect(ofEdge(picture, new Map([['https://a.example/sky.jpg', ['#101820', '#f4f4f4']]]))).toHaveLength(1);
+  });
+
+  test('choices have no input, and under a blend mode nothing can be measured', () => {
+    const choice = { ...told.elements['email'], kind: 'choice', options: ['A', 'B'] };
+    const document = set(input({ borderColor: '#dddddd' }), ['elements', 'email'], {
+      ...choice,
+      style: { input: { base: { borderColor: '#dddddd' } } },
+    });
+    expect(texts(document)).not.toContainEqual(expect.stringMatching(faint));
+    const blended = set(input({ borderColor: '#dddddd' }), ['elements', 'form', 'style', 'box', 'base'], {
+      blend: 'multiply',
+    });
+    expect(texts(blended)).not.toContainEqual(expect.stringMatching(faint));
+  });
+});
+
 test('hidden elements are not checked', () => {
   const document = set(told, ['elements', 'title', 'style', 'box', 'base', 'color'], '#cccccc');
   expect(texts(set(document, ['elements', 'title', 'hidden'], true))).toEqual([]);

@@ -2,11 +2,15 @@ import type { Brand } from '../../style/index.js';
 import type { Operation, WidgetDocument } from '../../document/widget/index.js';
 import { subjectOf, type CheckedBy, type Finding } from './finding.js';
 import { contrastRule } from './rules/contrast.js';
+import { edgesRule } from './rules/edges.js';
 import { rules } from './rules/registry.js';
 
-/** The edits that make all text readable: each gives it the nearest colour that can be read, the brand's own first. */
-export const contrastRepairs = (document: WidgetDocument, brand: Brand): Operation[] =>
-  contrastRule(subjectOf(document, brand, {})).flatMap(({ repair }) => (repair ? [repair.operation] : []));
+/** The edits that make all text readable and all inputs seen: each gives a colour that is told apart, the brand's own first. */
+export function contrastRepairs(document: WidgetDocument, brand: Brand): Operation[] {
+  const subject = subjectOf(document, brand, {});
+  const findings = [contrastRule, edgesRule].flatMap((rule) => rule(subject));
+  return findings.flatMap(({ repair }) => (repair ? [repair.operation] : []));
+}
 
 /**
  * Everything worth fixing in a widget before it is published.

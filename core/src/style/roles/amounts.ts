@@ -8,7 +8,7 @@ export const amounts = defineRole({
     amount: {
       base: {
         background: '{color.ground}',
-        borderColor: '{color.line}',
+        borderColor: '{color.quiet}',
         borderWidth: 1,
         radius: '{radius.field}',
         padding: [10, 14, 10, 14],

@@ -16,7 +16,7 @@ export const chat = defineRole({
       base: {
         background: '{color.ground}',
         color: '{color.ink}',
-        borderColor: '{color.line}',
+        borderColor: '{color.quiet}',
         borderWidth: [1, 1, 1, 1],
         radius: '{radius.field}',
         padding: [10, 12, 10, 12],

@@ -10,7 +10,7 @@ export const field = defineRole({
       base: {
         background: '{color.ground}',
         color: '{color.ink}',
-        borderColor: '{color.line}',
+        borderColor: '{color.quiet}',
         borderWidth: 1,
         radius: '{radius.field}',
         padding: [9, 12, 9, 12],

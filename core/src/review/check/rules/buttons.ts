@@ -1,5 +1,5 @@
 import { valueAt } from '../../../base/maps/index.js';
-import { sourcesOf } from '../contrast.js';
+import { sourcesOf } from '../surroundings.js';
 import { setting, titleOf, type Finding, type Rule, type Subject } from '../finding.js';
 import { brandTokens, resolveValue, type Value } from '../../../style/index.js';
 import { isSubmit, withDescendants, type Operation } from '../../../document/widget/index.js';

@@ -8,6 +8,7 @@ import { closingRule, teaserRule } from './closing.js';
 import { contrastRule } from './contrast.js';
 import { countdownsRule } from './countdowns.js';
 import { coverRule, narrowRule, tapRule } from './drawn.js';
+import { edgesRule } from './edges.js';
 import { formsRule } from './forms.js';
 import { headingsRule } from './headings.js';
 import { linksRule } from './links.js';
@@ -17,6 +18,7 @@ import { namesRule } from './names.js';
 /** Everything that is looked for, in the order in which it is told. */
 export const rules: readonly Rule[] = [
   contrastRule,
+  edgesRule,
   blendRule,
   namesRule,
   headingsRule,
