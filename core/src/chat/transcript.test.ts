@@ -27,6 +27,12 @@ test('who wrote what and when, in order, by the clocks of the site', () => {
   );
 });
 
+test('dates and sizes are as a language writes them', () => {
+  const file = { id: 'f', name: 'lune.png', type: 'image/png', bytes: 1_240_000 };
+  const text = transcriptText(head, [message(1, 'visitor', 'lune.png', { file })], 'Europe/Paris', 'fr-FR');
+  expect(text).toMatch(/24 nov\. 2026, 20:01 {2}Mira Stone\n {2}\[lune\.png, 1\s240\sko\]/);
+});
+
 test('a note says that it is one, and nobody has a name that they did not give', () => {
   const text = transcriptText(
     { ...head, visitor: '' },

@@ -21,7 +21,7 @@ export const transcriptData = (head: TranscriptHead, messages: readonly ChatMess
  * A conversation as a text to be read or kept: who wrote what and when, in order.
  *
  * @param zone by whose clocks the times are told (IANA time zone database)
- * @param language of the dates (BCP 47)
+ * @param language of the dates and sizes (BCP 47)
  */
 export function transcriptText(
   { chat, visitor, page }: TranscriptHead,
@@ -34,11 +34,16 @@ export function transcriptText(
     dateStyle: 'medium',
     timeStyle: 'short',
   });
+  const size = new Intl.NumberFormat(language, {
+    style: 'unit',
+    unit: 'kilobyte',
+    maximumFractionDigits: 0,
+  });
   const said = messages.map(
     ({ from, name, text, at, file }) =>
       `${moment.format(at)}  ${name || (from === 'visitor' ? visitor || 'Visitor' : chat)}${from === 'note' ? ' (note)' : ''}\n` +
       // A line that another wrote must not pass for one of the transcript's own.
-      (file ? `[${file.name}, ${Math.max(1, Math.round(file.bytes / 1000))} kB]` : text).replaceAll(
+      (file ? `[${file.name}, ${size.format(Math.max(1, file.bytes / 1000))}]` : text).replaceAll(
         /^/gm,
         '  ',
       ),

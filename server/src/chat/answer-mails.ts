@@ -79,7 +79,7 @@ export class AnswerMails implements OnModuleInit {
     const { id, email, name, widgetName, page } = conversation;
     const messages = messagesOf(this.connection.bare, id, 0, false);
     const text = transcriptText(
-      { chat: widgetName, visitor: name, page },
+      { chat: widgetName, visitor: name || email, page },
       messages,
       site.zone,
       dateLanguage(languageOf(site.brand)),

@@ -56,7 +56,8 @@ export function useTraffic<I extends TrafficInput>(input: I | null): Traffic<I> 
     play() {
       if (!input) return;
       setStopped(null);
-      if (known) setKnown({ ...known, visitors: 0, done: false });
+      // What is known is of another play from now on, and stays until there is something to tell of this one.
+      if (known) setKnown({ ...known, of: { ...known.of } });
       players.current?.play(input);
     },
     stop() {
