@@ -6,7 +6,7 @@ import { policy, siteKey, widgets } from './data/larkmoor.js';
 import { firstLampCodes } from './data/offer.js';
 import { invoicing } from './data/invoicing.js';
 import { conversations } from './data/conversations.js';
-import { counts, gifts, signups, visits } from './data/submissions.js';
+import { counts, gifts, questions, signups, visits } from './data/submissions.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
 const origin =
@@ -40,15 +40,20 @@ const archives = [
       file,
       content: Buffer.from(content).toString('base64'),
     })),
-    widgets: widgets(now, hooks, origin).map(({ document, publish, did }) => ({
+    widgets: widgets(now, hooks, origin).map(({ document, did }) => ({
       name: document.name,
       document,
-      publish,
-      counts: did ? counts(60, ...did) : [],
+      publish: true,
+      counts: counts(60, ...did),
     })),
     codes: [firstLampCodes],
     invoicing,
-    submissions: [...signups(38, origin, 9), ...visits(origin, 5, now), ...gifts(14, origin, 23)],
+    submissions: [
+      ...signups(38, origin, 9),
+      ...questions(origin, 31),
+      ...visits(origin, 5, now),
+      ...gifts(14, origin, 23),
+    ],
     conversations: conversations(origin, 29),
   },
   {

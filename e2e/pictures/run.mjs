@@ -1,5 +1,4 @@
-// npm run pictures: takes the pictures of docs/screenshots/ anew, from the demo data; with names, only those. Those of setting up a
-// site, of publishing and of the test services, which need more than the demo has, are taken by hand.
+// npm run pictures: takes the pictures of docs/screenshots/ anew, from the demo data; with names, only those.
 import { chromium } from '@playwright/test';
 import { root, say } from '../../scripts/lib.mjs';
 import { answering, environment, newFolder, seed, start, stopped } from '../../scripts/programs.mjs';
@@ -15,6 +14,21 @@ if (unknown.length > 0)
 const ports = { studio: 4300, demo: 4310, smtp: 4325 };
 const studio = `http://localhost:${ports.studio}`;
 const demo = `http://localhost:${ports.demo}`;
+/** Counts what a page fetches; returns what is resolved once nothing has been on the way for half a second. */
+function quietness(page) {
+  const open = new Set();
+  let last = performance.now();
+  const ended = (request) => {
+    open.delete(request);
+    last = performance.now();
+  };
+  page.on('request', (request) => open.add(request));
+  page.on('requestfinished', ended).on('requestfailed', ended);
+  return async () => {
+    while (open.size > 0 || performance.now() - last < 500) await page.waitForTimeout(50);
+  };
+}
+
 const { folder, remove } = newFolder();
 const env = { ...environment(folder, ports), SIRENE_PRIVATE_HOSTS: `localhost:${ports.demo}` };
 await seed(folder, env);
@@ -30,9 +44,10 @@ try {
       reducedMotion: 'reduce',
     });
     const page = await context.newPage();
+    const quiet = quietness(page);
     await page.request.post(`${studio}/api/session/demo`, { headers: { origin: studio } });
     await view({ page, browser, studio, demo });
-    await page.waitForLoadState('networkidle');
+    await quiet();
     await page.screenshot({ path: `${root}docs/screenshots/${name}.png` });
     await context.close();
     say(`docs/screenshots/${name}.png`);

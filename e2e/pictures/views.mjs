@@ -38,6 +38,7 @@ export const views = {
     await openWidget(page, studio, 'First-order lamp offer');
     await page.getByRole('button', { name: 'Rehearse a visit' }).click();
     await page.getByRole('button', { name: 'Pause' }).click();
+    await page.getByRole('button', { name: 'Exit intent' }).click();
     for (let step = 0; step < 2; step++) await page.getByRole('button', { name: 'Wait 10 s' }).click();
     await page.getByRole('list', { name: 'What happened' }).getByText(/waits/).first().waitFor();
   },
@@ -123,9 +124,48 @@ export const views = {
     await page.getByText('Connected', { exact: true }).waitFor();
   },
 
+  async publishing({ page, studio }) {
+    await page.goto(`${studio}/widgets`);
+    await page.getByRole('button', { name: 'New widget' }).click();
+    await page.getByRole('dialog').getByLabel('Name').fill('Last night of the comet');
+    await page.getByRole('dialog').getByRole('button', { name: 'Create' }).click();
+    for (const kind of ['Heading', 'Countdown', 'Button']) {
+      await page.getByRole('button', { name: 'Add', exact: true }).click();
+      await page.getByRole('menuitem', { name: kind, exact: true }).click();
+    }
+    await page.getByText('Saved', { exact: true }).waitFor();
+    await page.getByRole('button', { name: 'Publish', exact: true }).click();
+    await page.getByText('Publish as it is?').waitFor();
+  },
+
+  async post({ page, browser, studio, demo }) {
+    const visitor = await (await browser.newContext()).newPage();
+    await visitor.goto(`${demo}/contact/`);
+    await visitor.getByLabel('Your name').fill('Runa Falk');
+    await visitor.getByLabel('E-mail address').fill('runa@falk.example');
+    await visitor.getByLabel('Your question').fill('Can we come up by bus on a Friday?');
+    await visitor.getByRole('button', { name: 'Send the question' }).click();
+    await visitor.getByText('We’ve got your message').waitFor();
+    await page.goto(`${studio}/post`);
+    await page.getByRole('button', { name: /Your question to Larkmoor/ }).click({ timeout: 60_000 });
+    await page
+      .frameLocator('iframe[title="The e-mail as HTML"]')
+      .getByText('Can we come up by bus')
+      .waitFor();
+  },
+
   async visitor({ page, demo }) {
+    await page.goto(`${demo}/journal/first-telescope/`);
     await page.goto(`${demo}/journal/dark-adaptation/`);
-    await page.mouse.wheel(0, 20_000);
     await page.getByRole('dialog', { name: 'The moor’s sky, once a month' }).waitFor({ timeout: 60_000 });
+  },
+
+  // The last one: it adds a site.
+  async setup({ page, studio, demo }) {
+    await page.goto(`${studio}/start`);
+    await page.getByLabel('Site URL').fill(demo);
+    await page.getByLabel('Name').fill('Larkmoor Shop');
+    await page.getByRole('button', { name: 'Create site' }).click();
+    await page.getByText('#ffb547').first().waitFor();
   },
 };

@@ -8,6 +8,7 @@ test('a reader signs up, confirms from their mailbox, is welcomed, and leaves by
   page,
 }) => {
   const email = 'dara@fenwick.example';
+  await page.goto(`${demo}/journal/first-telescope/`);
   await page.goto(`${demo}/journal/dark-adaptation/`);
   const letter = page.getByRole('dialog');
   await expect(letter).toBeVisible({ timeout: 15_000 });

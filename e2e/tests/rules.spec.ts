@@ -32,6 +32,7 @@ test('one visitor is played with all of the site’s widgets, each with its reas
   const why = page.getByRole('region', { name: 'Why' });
   await expect(why.getByRole('button', { name: 'First order lamp offer Not shown' })).toBeVisible();
   await page.getByRole('button', { name: 'Pause' }).click();
+  await page.getByRole('button', { name: 'Exit intent' }).click();
   for (let step = 0; step < 2; step++) await page.getByRole('button', { name: 'Wait 10 s' }).click();
   await expect(page.getByRole('list', { name: 'What happened' })).toContainText(
     'waits: its position is taken by',
@@ -99,8 +100,10 @@ test('a draft runs on the live page before it is published, says why, and nothin
   await signIn(page);
   await dropDrafts(page);
   await openWidget(page, 'Sky letter');
-  const triggers = await openPiece(page, 'Appear', /s after page load/);
-  await triggers.getByLabel('After (s)').first().fill('600');
+  const triggers = await openPiece(page, 'Appear', /2nd page of a visit/);
+  await triggers.getByRole('button', { name: /^Remove: on the 2nd page/ }).click();
+  await menu(page, triggers.getByRole('button', { name: 'Add trigger' }), 'Time on page');
+  await triggers.getByLabel('After (s)').fill('600');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Try live' }).click();
   await page.getByRole('button', { name: 'Create link' }).click();

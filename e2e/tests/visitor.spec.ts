@@ -1,10 +1,14 @@
 import { createHash } from 'node:crypto';
 import { expect, test, type Page } from '@playwright/test';
 import { withoutServerClock } from '../server-clock.ts';
-import { demo, expectAccessible, publish, signIn, studio, openWidget } from './helpers.ts';
+import { demo, expectAccessible, signIn, studio } from './helpers.ts';
 
 const letter = (page: Page) => page.getByRole('dialog', { name: 'The moor’s sky, once a month' });
-const articles = ['/journal/dark-adaptation/', '/journal/first-telescope/'];
+const articles = [
+  '/journal/dark-adaptation/',
+  '/journal/first-telescope/',
+  '/journal/sound-of-the-dome/',
+] as const;
 
 /** Opens the demo's published letter at once, whatever its rules say. */
 async function openLetter(page: Page, path = '/'): Promise<void> {
@@ -29,40 +33,40 @@ async function standStill(page: Page): Promise<void> {
   await page.clock.pauseAt(now + 1000);
 }
 
-test('the letter comes by its rule: where, when, and not again after closing', async ({ page }) => {
-  await standStill(page);
-  await page.goto(`${demo}/contact/`);
-  await page.clock.runFor(20_000);
-  await expect(letter(page)).toHaveCount(0);
-  await page.goto(demo + articles[0]);
+/** Goes to a page, and lets its clock run for so many ms. */
+async function stayOn(page: Page, path: string, ms: number): Promise<void> {
+  await page.goto(demo + path);
   await page.waitForFunction(() => 'sirene' in window);
   await page.evaluate('sirene.ready');
-  await page.clock.runFor(7_500);
+  await page.clock.runFor(ms);
+}
+
+test('the letter comes by its rule: where, when, and not again after closing', async ({ page }) => {
+  await standStill(page);
+  await stayOn(page, articles[0], 20_000);
   await expect(letter(page)).toHaveCount(0);
-  await page.clock.runFor(1_000);
+  await stayOn(page, '/contact/', 20_000);
+  await expect(letter(page)).toHaveCount(0);
+  await stayOn(page, articles[1], 1000);
   await expect(letter(page)).toBeVisible();
   await page.clock.resume();
   await expectAccessible(page);
   await letter(page).getByRole('button', { name: 'Close' }).click();
   await expect(letter(page)).toHaveCount(0);
-  await page.goto(demo + articles[1]);
-  await page.waitForFunction(() => 'sirene' in window);
-  await page.evaluate('sirene.ready');
-  await page.clock.runFor(20_000);
+  await page.clock.pauseAt(Date.now() + 60_000);
+  await stayOn(page, articles[2], 20_000);
   await expect(letter(page)).toHaveCount(0);
 });
 
-test('scrolling far enough brings it too', async ({ page }) => {
+test('who is about to leave their first article gets it too', async ({ page }) => {
   await standStill(page);
-  await page.goto(demo + articles[1]);
-  await page.waitForFunction(() => 'sirene' in window);
-  await page.evaluate('sirene.ready');
-  await page.mouse.wheel(0, 200);
+  await stayOn(page, articles[1], 5000);
+  await page.mouse.move(600, 300);
+  await page.clock.runFor(1000);
   await expect(letter(page)).toHaveCount(0);
-  await page.clock.resume();
-  await page.mouse.wheel(0, 4000);
-  // Before its seconds would bring it.
-  await expect(letter(page)).toBeVisible({ timeout: 5000 });
+  await page.locator('html').dispatchEvent('mouseleave', { clientY: -1 });
+  await page.clock.runFor(1000);
+  await expect(letter(page)).toBeVisible();
 });
 
 test('before a widget shows, a page fetches its site’s script, then body and part side by side', async ({
@@ -151,9 +155,6 @@ test('by keyboard: an inline form is filled in, corrected and sent, and its than
   page,
   browser,
 }) => {
-  await signIn(page);
-  await openWidget(page, 'Ask the observatory');
-  await publish(page);
   const visitor = await (await browser.newContext()).newPage();
   const checks: string[] = [];
   visitor.on('request', (request) => {
@@ -187,10 +188,12 @@ test('by keyboard: an inline form is filled in, corrected and sent, and its than
   const hash = createHash('sha256').update(`${id}:${work}`).digest();
   expect(hash.readUInt32BE() >>> 20).toBe(0);
   await visitor.close();
-  await page.goto(`${studio}/people`);
-  await expect(page.getByRole('region', { name: 'Submission' })).toContainText(
-    'Is the dome open <b>tonight</b>?',
-  );
+  await signIn(page, 'people');
+  await page.getByRole('button', { name: 'Kaja Holt' }).click();
+  const submission = page.getByRole('region', { name: 'Submission' });
+  await expect(submission).toContainText('Is the dome open <b>tonight</b>?');
+  // Two at the observatory are told, and the sender.
+  await expect(submission.getByRole('listitem').getByText(/^Sent /)).toHaveCount(3, { timeout: 20_000 });
 });
 
 test('on a phone the letter is a sheet over at most half of the window, and nothing overflows', async ({

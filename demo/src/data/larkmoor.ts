@@ -16,30 +16,29 @@ export const policy: Policy = { quietGap: 20, perPage: null, perVisit: 2, waitin
 
 interface DemoWidget {
   document: WidgetDocument;
-  publish: boolean;
   /** What it did in sixty days: views a day, share that sent it, seed. */
-  did?: [views: number, share: number, seed: number];
+  did: [views: number, share: number, seed: number];
 }
 
-/** The observatory's widgets. */
+/** The observatory's widgets, all of them published. */
 export const widgets = (
   now: number,
   hooks = 'http://127.0.0.1:4326',
   site = 'http://localhost:4310',
 ): readonly DemoWidget[] => [
-  { document: skyLetter, publish: true, did: [46, 0.031, 3] },
-  { document: askTheObservatory, publish: false },
-  { document: meteorNight(now), publish: true, did: [88, 0, 5] },
-  { document: membersCircle, publish: true, did: [120, 0, 7] },
-  { document: circlePlans, publish: true, did: [34, 0, 11] },
-  { document: clearSky, publish: true, did: [41, 0, 13] },
-  { document: lampOffer, publish: true, did: [29, 0, 29] },
-  { document: schoolVisit(hooks), publish: true, did: [9, 0.11, 31] },
-  { document: howWasYourEvening, publish: true, did: [6, 0.4, 37] },
-  { document: domeMotor, publish: true, did: [22, 0.06, 17] },
-  { document: eveningDesk, publish: true, did: [27, 0, 41] },
-  { document: membersMessages, publish: true, did: [8, 0, 47] },
-  { document: shopDesk, publish: true, did: [11, 0, 43] },
-  { document: basket, publish: true, did: [63, 0, 19] },
-  { document: membersDoor(site), publish: true, did: [18, 0.52, 23] },
+  { document: skyLetter, did: [46, 0.031, 3] },
+  { document: askTheObservatory, did: [14, 0.05, 53] },
+  { document: meteorNight(now), did: [88, 0, 5] },
+  { document: membersCircle, did: [120, 0, 7] },
+  { document: circlePlans, did: [34, 0, 11] },
+  { document: clearSky, did: [41, 0, 13] },
+  { document: lampOffer, did: [29, 0, 29] },
+  { document: schoolVisit(hooks), did: [9, 0.11, 31] },
+  { document: howWasYourEvening, did: [6, 0.4, 37] },
+  { document: domeMotor, did: [22, 0.06, 17] },
+  { document: eveningDesk, did: [27, 0, 41] },
+  { document: membersMessages, did: [8, 0, 47] },
+  { document: shopDesk, did: [11, 0, 43] },
+  { document: basket, did: [63, 0, 19] },
+  { document: membersDoor(site), did: [18, 0.52, 23] },
 ];

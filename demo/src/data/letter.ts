@@ -10,7 +10,7 @@ import {
   words,
 } from '@sirene/core/library/sketch';
 
-/** A signup in the corner for those who read. */
+/** A signup in the corner for those who read on, or are about to leave. */
 export const skyLetter = buildWidget({
   name: 'Sky letter',
   kind: 'popup',
@@ -36,7 +36,7 @@ export const skyLetter = buildWidget({
   ],
   scenes: thanks('Thank you, and clear skies', 'The next letter leaves on the first of the month.'),
   behaviour: {
-    triggers: { any: [{ type: 'delay', seconds: 8 }, { type: 'scroll', share: 0.6 }, { type: 'leave' }] },
+    triggers: { any: [{ type: 'pages', atLeast: 2 }, { type: 'leave' }] },
     targeting: { all: [{ type: 'address', include: ['/journal/*', '/shop/*'], exclude: [] }] },
     frequency: { per: 'visit' },
   },
@@ -79,7 +79,17 @@ export const askTheObservatory = buildWidget({
   scenes: thanks('We’ve got your message', 'We read our mail every morning and reply within a day.'),
   afterwards: {
     actions: [
-      { type: 'notify', recipients: ['desk@larkmoor.example'], subject: 'A question for the observatory' },
+      {
+        type: 'notify',
+        recipients: ['desk@larkmoor.example', 'observers@larkmoor.example'],
+        subject: 'A question for the observatory',
+      },
+      {
+        type: 'reply',
+        subject: 'Your question to {{site.name}}',
+        text: 'Dear {{name}},\n\nyour question has arrived, and somebody answers it within a day. This is what you wrote:\n\n{{message}}\n\nClear skies,\n{{site.name}}',
+        replyTo: 'desk@larkmoor.example',
+      },
     ],
   },
 });

@@ -174,6 +174,37 @@ export function gifts(count: number, origin: string, seed: number) {
   });
 }
 
+const asked = [
+  'Is the lower platform open to wheelchairs, and must we say so before we come?',
+  'We saw a slow green light over the fell on Sunday at ten. Was that a fireball?',
+  'Can my father bring his own telescope to a clear evening?',
+  'Do you have gift vouchers for two, and how long are they good for?',
+  'Is there a bus back after the Saturday show?',
+  'May I print your picture of the dome in our parish newsletter?',
+];
+
+/** Questions of the last weeks by the contact form. Newest first. */
+export function questions(origin: string, seed: number) {
+  const random = seeded(seed);
+  return asked.map((question, at) => {
+    const name = `${pick(first, random)} ${pick(last, random)}`;
+    const email = `${name.toLowerCase().replace(' ', '.')}@post.example`;
+    return {
+      widget: 'Ask the observatory',
+      id: Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16)).join(''),
+      ago: Math.round((at + random()) * 8 * dayMs + 30 * hourMs),
+      fields: [
+        { key: 'name', label: 'Your name', value: name },
+        { key: 'email', label: 'E-mail address', value: email },
+        { key: 'message', label: 'Your question', value: question },
+      ],
+      page: `${origin}/contact/`,
+      pageTitle: 'Contact · Larkmoor Observatory',
+      delivered: ['desk@larkmoor.example', 'observers@larkmoor.example'],
+    };
+  });
+}
+
 /** Views, closings and submissions a day for some weeks: weekends higher, one peak when the letter went out. */
 export function counts(days: number, perDay: number, rate: number, seed: number) {
   const random = seeded(seed);

@@ -1,3 +1,4 @@
+import type { PageVisit } from '../page.js';
 import { defineRule, ruleSchema } from '../rule-spec.js';
 import type { TriggerKind } from '../trigger.js';
 
@@ -13,5 +14,7 @@ export const leaveSpec = defineRule({
   schema: () => ruleSchema('leave', {}),
   create: () => ({ type: 'leave' }),
   phrase: () => 'on exit intent',
+  // It holds for a moment: what it has opened stays, and says that the moment has passed.
+  found: ({ signals }: PageVisit) => (signals.leaving ? 'the visitor leaves' : 'the visitor stays'),
   fields: [],
 });
