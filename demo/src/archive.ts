@@ -1,12 +1,13 @@
 // Writes the demo data as site archives: node dist/archive.js FILE
 import { writeFileSync } from 'node:fs';
 import { assets } from './data/assets.js';
-import { brand, weaversBrand } from './data/brand.js';
+import { brand } from './data/brand.js';
 import { policy, siteKey, widgets } from './data/larkmoor.js';
 import { firstLampCodes } from './data/offer.js';
 import { invoicing } from './data/invoicing.js';
 import { conversations } from './data/conversations.js';
-import { counts, gifts, questions, signups, visits } from './data/submissions.js';
+import { counts, evenings, gifts, questions, sentByDay, signups, visits } from './data/submissions.js';
+import { courseLetter, courseReaders, weaversBrand } from './data/weavers.js';
 import { pages, renderPage } from './larkmoor/site.js';
 
 const origin =
@@ -16,6 +17,14 @@ const smtpPort = Number(process.env['SIRENE_SMTP_PORT'] ?? 4325);
 const hooks = `http://127.0.0.1:${process.env['SIRENE_TEST_WEBHOOK_PORT'] ?? smtpPort + 1}`;
 
 const now = Date.now();
+
+const submissions = [
+  ...signups(74, origin, 9),
+  ...questions(origin, 31),
+  ...visits(origin, 5, now),
+  ...gifts(14, origin, 23),
+  ...evenings(22, origin, 61),
+];
 
 const archives = [
   {
@@ -40,20 +49,15 @@ const archives = [
       file,
       content: Buffer.from(content).toString('base64'),
     })),
-    widgets: widgets(now, hooks, origin).map(({ document, did }) => ({
+    widgets: widgets(now, hooks, origin).map(({ document, did: [views, seed], signedIn }) => ({
       name: document.name,
       document,
       publish: true,
-      counts: counts(60, ...did),
+      counts: counts(60, views, signedIn ?? sentByDay(submissions, document.name, now), seed),
     })),
     codes: [firstLampCodes],
     invoicing,
-    submissions: [
-      ...signups(38, origin, 9),
-      ...questions(origin, 31),
-      ...visits(origin, 5, now),
-      ...gifts(14, origin, 23),
-    ],
+    submissions,
     conversations: conversations(origin, 29),
   },
   {
@@ -67,8 +71,15 @@ const archives = [
     },
     pages: [],
     assets: [],
-    widgets: [],
-    submissions: [],
+    widgets: [
+      {
+        name: courseLetter.name,
+        document: courseLetter,
+        publish: true,
+        counts: counts(60, 7, sentByDay(courseReaders, courseLetter.name, now), 71),
+      },
+    ],
+    submissions: courseReaders,
   },
 ];
 

@@ -190,7 +190,6 @@ test('a signup pop-up, from an empty canvas to a lead in the inbox and back to a
   const visitor = await context.newPage();
 
   await test.step('a visitor makes a mistake, is told so, submits, and is spared from then on', async () => {
-    await visitor.goto(`${demo}/shop/moor-chart/`);
     await visitor.goto(`${demo}/shop/red-lamp/`);
     const dialog = visitor.getByRole('dialog', { name: 'Winter under the dome' });
     await expect(dialog).toBeVisible();

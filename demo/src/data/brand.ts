@@ -1,6 +1,7 @@
 import { srgb, type Brand } from '@sirene/core/style';
 
-const colour = (hex: string) => ({ $value: srgb(hex) });
+/** A colour as a design token. */
+export const colour = (hex: string) => ({ $value: srgb(hex) });
 const px = (value: number) => ({ $value: { value, unit: 'px' as const } });
 
 /** Night indigo, lamp amber, a serif for titles. */
@@ -76,16 +77,4 @@ export const brand: Partial<Brand> = {
     },
   },
   logo: { src: 'asset:@mark', alt: 'Larkmoor Observatory', width: 320, height: 80 },
-};
-
-/** The second site has a small brand of its own. */
-export const weaversBrand: Partial<Brand> = {
-  tokens: {
-    color: {
-      $type: 'color',
-      accent: colour('#7a3b2e'),
-      'accent-strong': colour('#5c2a20'),
-      soft: colour('#f2ece2'),
-    },
-  },
 };

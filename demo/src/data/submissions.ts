@@ -47,17 +47,25 @@ const stateOf = (share: number): string =>
 const pick = <T>(list: readonly T[], random: () => number): T =>
   list[Math.floor(random() * list.length)] as T;
 
-/** Signups of the last weeks, evenings more than mornings; the same for the same seed. Newest first. */
+const id = (random: () => number): string =>
+  Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16)).join('');
+
+/** How many days ago the newsletter went out, and how many signed up within a day of it. */
+const newsletter = { ago: 23, signups: 9 };
+
+/** Signups of the last weeks, a few of them at once when the newsletter went out; the same for the same seed. */
 export function signups(count: number, origin: string, seed: number) {
   const random = seeded(seed);
   return Array.from({ length: count }, (_, at) => {
+    const isOfPeak = at >= count - newsletter.signups;
+    const days = isOfPeak ? newsletter.ago + random() * 0.8 : (at + random() ** 2) * (58 / count);
     const name = `${pick(first, random)} ${pick(last, random)}`;
     const [path, title] = pick(pages, random);
     const email = `${name.toLowerCase().replace(' ', '.')}${Math.floor(random() * 90 + 10)}@post.example`;
     return {
       widget: 'Sky letter',
-      id: Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16)).join(''),
-      ago: Math.round((at + random() ** 2) * (dayMs * 0.8) + 2 * hourMs),
+      id: id(random),
+      ago: Math.round(days * dayMs + 2 * hourMs),
       fields: [
         { key: 'name', label: 'Your name', value: random() > 0.15 ? name : '' },
         { key: 'email', label: 'E-mail address', value: email },
@@ -114,7 +122,7 @@ export function visits(origin: string, seed: number, now: number) {
     const note = at % 3 === 1 ? notes[Math.floor(at / 3)] : undefined;
     return {
       widget: 'School visit',
-      id: Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16)).join(''),
+      id: id(random),
       ago,
       fields: fields.map(([key, label, value]) => ({ key, label, value })),
       page: `${origin}/contact/`,
@@ -157,7 +165,7 @@ export function gifts(count: number, origin: string, seed: number) {
     ];
     return {
       widget: 'Dome motor fund',
-      id: Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16)).join(''),
+      id: id(random),
       ago: Math.round((at + random()) * 4 * dayMs + 5 * hourMs),
       fields: fields.map(([key, label, value]) => ({ key, label, value })),
       page: `${origin}/donate/`,
@@ -183,7 +191,7 @@ const asked = [
   'May I print your picture of the dome in our parish newsletter?',
 ];
 
-/** Questions of the last weeks by the contact form. Newest first. */
+/** Questions of the last weeks by the contact form. */
 export function questions(origin: string, seed: number) {
   const random = seeded(seed);
   return asked.map((question, at) => {
@@ -191,7 +199,7 @@ export function questions(origin: string, seed: number) {
     const email = `${name.toLowerCase().replace(' ', '.')}@post.example`;
     return {
       widget: 'Ask the observatory',
-      id: Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16)).join(''),
+      id: id(random),
       ago: Math.round((at + random()) * 8 * dayMs + 30 * hourMs),
       fields: [
         { key: 'name', label: 'Your name', value: name },
@@ -205,14 +213,65 @@ export function questions(origin: string, seed: number) {
   });
 }
 
-/** Views, closings and submissions a day for some weeks: weekends higher, one peak when the letter went out. */
-export function counts(days: number, perDay: number, rate: number, seed: number) {
+const parts = ['the welcome', 'the talk', 'the view through the telescope', 'the cocoa'];
+const missed = ['A second telescope for the children.', 'More time at the eyepiece.', 'A clear sky, alas.'];
+
+/** What guests of the last weeks thought of their evening; nobody is named. */
+export function evenings(count: number, origin: string, seed: number) {
+  const random = seeded(seed);
+  return Array.from({ length: count }, (_, at) => {
+    const marks = parts.map(() => pick(['Fair', 'Good', 'Good', 'Excellent', 'Excellent'], random));
+    const again = marks.includes('Fair') ? 2 + Math.floor(random() * 3) : 4 + Math.floor(random() * 2);
+    const fields = [
+      ...marks.map((mark, row) => [`evening-${row + 1}`, parts[row], mark]),
+      ['again', 'How likely are you to come again? (1 not at all, 5 certainly)', String(again)],
+      ...(again < 3 ? [['missed', 'What did you miss?', pick(missed, random)]] : []),
+    ];
+    return {
+      widget: 'How was your evening?',
+      id: id(random),
+      ago: Math.round((at + random()) * (57 / count) * dayMs + 11 * hourMs),
+      fields: fields.map(([key, label, value]) => ({ key, label, value })),
+      page: `${origin}/shows/`,
+      pageTitle: 'Shows · Larkmoor Observatory',
+      delivered: ['desk@larkmoor.example'],
+    };
+  });
+}
+
+/** How many of a widget's submissions came on each day, by how many days ago it was. */
+export function sentByDay(
+  submissions: readonly { widget: string; ago: number }[],
+  widget: string,
+  now: number,
+): ReadonlyMap<number, number> {
+  const days = new Map<number, number>();
+  for (const { ago } of submissions.filter((one) => one.widget === widget)) {
+    const day = Math.floor(now / dayMs) - Math.floor((now - ago) / dayMs);
+    days.set(day, (days.get(day) ?? 0) + 1);
+  }
+  return days;
+}
+
+/**
+ * Views, closings and submissions a day for some weeks: weekends higher, one peak when the letter went out.
+ *
+ * @param sent how many were sent on each day, by how many days ago it was; or the share of the views that was
+ */
+export function counts(
+  days: number,
+  perDay: number,
+  sent: ReadonlyMap<number, number> | number,
+  seed: number,
+) {
   const random = seeded(seed);
   return Array.from({ length: days }, (_, ago) => {
     const weekend = ago % 7 === 2 || ago % 7 === 3 ? 1.6 : 1;
-    const letter = ago === 23 ? 3 : 1;
-    const shown = Math.round(perDay * weekend * letter * (0.8 + random() * 0.4));
-    const submitted = Math.round(shown * rate * (0.7 + random() * 0.6));
+    const letter = ago === newsletter.ago ? 3 : ago === newsletter.ago + 1 ? 1.8 : 1;
+    const seen = Math.round(perDay * weekend * letter * (0.8 + random() * 0.4));
+    const spread = 0.7 + random() * 0.6;
+    const submitted = typeof sent === 'number' ? Math.round(seen * sent * spread) : (sent.get(ago) ?? 0);
+    const shown = Math.max(seen, submitted);
     return { ago, shown, closed: Math.round((shown - submitted) * 0.6), submitted };
   });
 }

@@ -52,7 +52,7 @@ export function MergePart({ site, person, onChange }: Props) {
         variant="outline"
         colorPalette="plain"
         disabled={busy}
-        aria-label={`Merge with ${whoIs(other)}`}
+        aria-label={`Merge with ${[other.name, other.email || other.phone].filter(Boolean).join(', ')}`}
         onClick={() => inBackground(merge(other.id))}
       >
         Merge
