@@ -1,5 +1,16 @@
 import { expect } from '@playwright/test';
-import { add, demo, expectAccessible, newWidget, row, signIn, stage, studio, openWidget } from './helpers.ts';
+import {
+  add,
+  demo,
+  expectAccessible,
+  newWidget,
+  openWidget,
+  row,
+  saved,
+  signIn,
+  stage,
+  studio,
+} from './helpers.ts';
 import { test } from '../studio-test.ts';
 
 test.beforeEach(({ page }) => signIn(page));
@@ -158,4 +169,30 @@ test('Check finds what only a drawn widget tells, and mends it', async ({ page }
   await expect(list.filter({ hasText: 'a second primary button' })).toHaveCount(0);
   await list.filter({ hasText: 'An image is not chosen' }).getByRole('button', { name: 'Remove it' }).click();
   await expect(list.filter({ hasText: 'An image is not chosen' })).toHaveCount(0);
+});
+
+test('what is too small to tap is told once it is drawn; what is there for programs alone is not', async ({
+  page,
+}) => {
+  await newWidget(page, 'Small');
+  await add(page, 'E-mail field');
+  await add(page, 'Icon');
+  await saved(page);
+  const address = `${studio}/api/widgets/${new URL(page.url()).pathname.split('/').at(-1)}`;
+  const { document, draftVersion } = (await (await page.request.get(address)).json()) as {
+    document: { elements: Record<string, { type: string }> };
+    draftVersion: number;
+  };
+  const [id, icon] = Object.entries(document.elements).find(([, { type }]) => type === 'icon') ?? [''];
+  const tiny = { box: { base: { width: 12, padding: 0 } }, mark: { base: { width: 12 } } };
+  const elements = { ...document.elements, [id]: { ...icon, link: '/shop/', title: 'Star', style: tiny } };
+  const put = await page.request.put(`${address}/draft`, {
+    headers: { origin: studio },
+    data: { base: draftVersion, document: { ...document, elements } },
+  });
+  expect(put.status()).toBe(200);
+  await page.reload();
+  await page.getByRole('button', { name: /^Check \d+$/ }).click();
+  const list = page.getByRole('dialog', { name: 'Check' }).getByRole('listitem');
+  await expect(list.filter({ hasText: 'too small to tap' })).toHaveText([/^Star: /]);
 });

@@ -8,8 +8,11 @@ const narrow = 320;
 /** The window of an ordinary phone, px. */
 const phone = { width: 390, height: 640 };
 
-/** What may be pressed; links in a line of text are spared, and so are marks, whose label is pressed with them. */
-const targets = 'button, a:not(.t-text a), select, input:not(.mark, .unseen), textarea';
+/**
+ * What may be pressed; links in a line of text are spared, and so are marks, whose label is pressed with them, and what is there for
+ * programs alone.
+ */
+const targets = 'button, a:not(.t-text a), select, input:not(.mark, .unseen, [data-trap]), textarea';
 
 const elementOf = (node: Element): string | undefined => node.closest<HTMLElement>('[data-e]')?.dataset['e'];
 
