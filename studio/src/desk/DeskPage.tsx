@@ -82,6 +82,8 @@ interface Kept {
   asked: string | null;
   /** It was chosen here, and the address is to follow. */
   isAhead?: boolean;
+  /** What the address was told to say since, the last of it last: on a slow machine it says so late, and all of it in turn. */
+  told?: readonly string[];
 }
 
 const noGroups: { groups: DeskGroup[] } = { groups: [] };
@@ -116,7 +118,8 @@ function Desk({ site }: { site: Site }) {
   const [kept, setKept] = useState<Kept>();
   // What was chosen counts until the address has followed: what is typed by then must not go to the one before. Once one is open it
   // stays, whatever comes in above it.
-  const isChosen = kept?.which === which && kept.asked === asked;
+  const isLate = kept?.told !== undefined && asked !== null && kept.told.includes(asked) && kept.id !== asked;
+  const isChosen = kept?.which === which && (kept.asked === asked || isLate);
   const before = kept?.which === which ? kept.id : undefined;
   const openId = (isChosen ? kept.id : (asked ?? before)) ?? conversations[0]?.id;
   if (openId !== undefined && (!isChosen || kept.id !== openId)) setKept({ which, id: openId, asked });
@@ -153,14 +156,17 @@ function Desk({ site }: { site: Site }) {
       // Whoever waits for it says what went wrong.
       answer.catch(() => undefined);
       begun.set(id, answer);
-      setKept({ which, id, asked, isAhead: true });
+      setKept((last) => ({ which, id, asked, isAhead: true, told: last?.told ?? [] }));
     },
-    [site, begun, which, asked, openId],
+    [site, begun, which, asked, openId, setKept],
   );
   useEffect(() => {
-    if (!isChosen || kept.isAhead !== true) return;
+    if (!isChosen || kept.isAhead !== true || kept.told?.at(-1) === kept.id) return;
     const show = { ...(which !== 'all' && { show: which }), conversation: kept.id };
-    const timer = setTimeout(() => setSearch(show, { replace: true }), addressMs);
+    const timer = setTimeout(() => {
+      setKept((last) => last && { ...last, told: [...(last.told ?? []), kept.id] });
+      setSearch(show, { replace: true });
+    }, addressMs);
     return () => clearTimeout(timer);
   }, [isChosen, kept, which, setSearch]);
   const openEarlier = useCallback(
