@@ -14,6 +14,7 @@ if (unknown.length > 0)
 const ports = { studio: 4300, demo: 4310, smtp: 4325 };
 const studio = `http://localhost:${ports.studio}`;
 const demo = `http://localhost:${ports.demo}`;
+
 /** Counts what a page fetches; returns what is resolved once nothing has been on the way for half a second. */
 function quietness(page) {
   const open = new Set();

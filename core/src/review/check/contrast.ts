@@ -3,6 +3,7 @@ import type { WidgetDocument } from '../../document/widget/index.js';
 import { drawnOver, type ImageColours } from './backgrounds.js';
 import { brandColoursOn, readableOn } from './readable.js';
 import { surroundingsOf } from './surroundings.js';
+
 /** The contrast of one text against what lies behind it. */
 export interface ContrastReading {
   /** Both as opaque hex colours. */

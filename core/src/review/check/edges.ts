@@ -15,8 +15,8 @@ export interface EdgeReading {
   isBordered: boolean;
   /** Whether something blends it with the page, so that its colours are not those that are seen. */
   isBlended: boolean;
-  /** A colour of a border that is seen there: an alias of the brand's own, or a hex colour. */
-  repair: string;
+  /** A colour of a border that is seen there: an alias of the brand's own, or a hex colour; `null` where it is seen already. */
+  repair: string | null;
 }
 
 /**
@@ -48,7 +48,9 @@ export function edgeOf(
     isBordered,
     isBlended: blendedBy !== undefined,
     repair:
-      brandColoursOn(brand, behind, colour, neededEdge)[0]?.alias ??
-      readableOn(behind, colour, worst.ground, neededEdge),
+      worst.ratio >= neededEdge
+        ? null
+        : (brandColoursOn(brand, behind, colour, neededEdge)[0]?.alias ??
+          readableOn(behind, colour, worst.ground, neededEdge)),
   };
 }

@@ -1,6 +1,6 @@
 import { valueAt } from '../../base/maps/index.js';
 import { definitionOf, type Element } from '../../document/elements/index.js';
-import type { Brand } from '../../style/index.js';
+import { aliasPath, type Brand } from '../../style/index.js';
 import {
   rootsOf,
   withDescendants,
@@ -93,6 +93,9 @@ export const inside = (subject: Subject, id: string): Element[] =>
   withDescendants(subject.document.elements, id).flatMap(
     (one) => valueAt(subject.document.elements, one) ?? [],
   );
+
+/** What a repair is called that takes a colour: of the brand's own the last part of its name. */
+export const labelOfUse = (colour: string): string => `Use ${aliasPath(colour)?.split('.').at(-1) ?? colour}`;
 
 /** The edit that sets a key of an element. */
 export const setting = (id: string, key: readonly string[], value: unknown): Operation => ({

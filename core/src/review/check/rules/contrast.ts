@@ -1,5 +1,4 @@
-import { aliasPath } from '../../../style/index.js';
-import { setting, titleOf, type Finding, type Rule } from '../finding.js';
+import { labelOfUse, setting, titleOf, type Finding, type Rule } from '../finding.js';
 import { readingsOf } from './readings.js';
 
 /** Text that can't be told from what lies behind it (WCAG 2.2, 1.4.3). */
@@ -16,7 +15,7 @@ export const contrastRule: Rule = (subject) =>
         element: id,
         text: `${titleOf(element)}${where}: contrast is ${reading.ratio.toFixed(1)}, and ${reading.needed} is needed`,
         repair: {
-          label: `Use ${aliasPath(value)?.split('.').at(-1) ?? value}`,
+          label: labelOfUse(value),
           operation: setting(id, ['style', part, 'base', 'color'], value),
         },
       },

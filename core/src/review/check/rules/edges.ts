@@ -1,7 +1,6 @@
 import { definitionOf } from '../../../document/elements/index.js';
-import { aliasPath } from '../../../style/index.js';
 import { edgeOf, neededEdge } from '../edges.js';
-import { seen, setting, titleOf, type Finding, type Rule } from '../finding.js';
+import { labelOfUse, seen, setting, titleOf, type Finding, type Rule } from '../finding.js';
 
 /** The part of an element that is filled in. */
 const part = 'input';
@@ -13,14 +12,14 @@ export const edgesRule: Rule = (subject) => {
     const { parts, used } = definitionOf(element);
     if (!(used?.(element) ?? parts).includes(part)) return [];
     const { ratio, isBordered, isBlended, repair } = edgeOf(document, brand, id, part, images);
-    if (ratio >= neededEdge || isBlended) return [];
+    if (repair === null || isBlended) return [];
     const base = element.style?.[part]?.base;
     return [
       {
         element: id,
         text: `${titleOf(element)}: the border of its input has a contrast of ${ratio.toFixed(1)}, and ${neededEdge} is needed`,
         repair: {
-          label: `Use ${aliasPath(repair)?.split('.').at(-1) ?? repair}`,
+          label: labelOfUse(repair),
           operation: setting(id, ['style', part, 'base'], {
             ...base,
             borderColor: repair,
